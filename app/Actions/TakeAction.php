@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Play\CompiledEdition;
+use App\Play\Turn;
+use App\Storage\EditionFile;
+use Fravel\Play\Action;
+use Fravel\Play\Outcome;
+use Fravel\Play\Play;
+use Fravel\State\PlayState;
+use Fravel\Support\Json;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * One action of a student: read and judge first, then one short transaction with one insert and one conditional update.
+ *
+ * The update names the event it was judged on; when another device of the same play was first, the action is judged
+ * again on what is there now. The same key twice counts once and gives the same events.
+ */
+final class TakeAction
+{
+    /** As many devices of one play may act at the same moment before one of them is asked to try again. */
+    private const ATTEMPTS = 5;
+
+    /** The turn, or null when there is no such play. */
+    public function handle(string $play, Action $action, string $key): ?Turn
+    {
+        for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
+            $row = self::row($play);
+            if ($row === null) {
+                return null;
+            }
+            $turn = $this->attempt($row, $action, $key);
+            if ($turn !== null) {
+                return $turn;
+            }
+        }
+
+        return self::refused($row, 'play.busy');
+    }
+
+    private static function row(string $play): ?stdClass
+    {
+        return DB::table('plays')
+            ->join('runs', 'runs.id', '=', 'plays.run_id')
+            ->join('editions', 'editions.id', '=', 'runs.edition_id')
+            ->where('plays.id', $play)
+            ->first(['plays.id', 'plays.seq', 'plays.state', 'runs.closed_at', 'editions.hash']);
+    }
+
+    /** The turn, or null when somebody else was first. */
+    private function attempt(stdClass $row, Action $action, string $key): ?Turn
+    {
+        if ($row->closed_at !== null) {
+            return self::refused($row, 'run.closed');
+        }
+        $now = (int) now()->timestamp;
+        $edition = EditionFile::read($row->hash);
+        $before = PlayState::fromArray(Json::readObject($row->state));
+        $outcome = Play::act($edition->game, $before, $action, $now);
+        if ($outcome->isRefused()) {
+            return self::repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
+        }
+        try {
+            $isFirst = DB::transaction(static fn (): bool => self::keep($row, $outcome, $action, $key, $now));
+        } catch (UniqueConstraintViolationException) {
+            return self::repeated($row, $key, $edition, $now);
+        }
+
+        return $isFirst ? new Turn($edition, $before, $outcome->state, $outcome->eventList(), $now) : null;
+    }
+
+    private static function keep(stdClass $row, Outcome $outcome, Action $action, string $key, int $now): bool
+    {
+        $kept = DB::table('plays')->where('id', $row->id)->where('seq', $row->seq)->update([
+            'seq' => $row->seq + 1,
+            'state' => Json::write($outcome->state->toArray()),
+            'acted_at' => $now,
+            'ended_at' => $outcome->state->ended === null ? null : $now,
+        ]);
+        if ($kept === 0) {
+            return false;
+        }
+        DB::table('play_events')->insert([
+            'play_id' => $row->id,
+            'seq' => $row->seq + 1,
+            'key' => $key,
+            'action' => Json::write($action->toArray()),
+            'events' => Json::write($outcome->eventList()),
+            'at' => $now,
+        ]);
+
+        return true;
+    }
+
+    /** The turn that an earlier action with this key came to, or null when there was none. */
+    private static function repeated(stdClass $row, string $key, CompiledEdition $edition, int $now): ?Turn
+    {
+        $events = DB::table('play_events')->where('play_id', $row->id)->where('key', $key)->value('events');
+        if (! is_string($events)) {
+            return null;
+        }
+        /** @var list<list<mixed>> $list */
+        $list = Json::read($events);
+        $state = self::row($row->id)->state ?? $row->state;
+
+        return new Turn($edition, null, PlayState::fromArray(Json::readObject($state)), $list, $now);
+    }
+
+    /** A device that asks for what is not there shows an older moment of the play; it is given the present one. */
+    private static function unchanged(CompiledEdition $edition, PlayState $state, Outcome $outcome, int $now): Turn
+    {
+        $reason = $outcome->events[0]->arguments[0] ?? null;
+        $isBehind = in_array($reason, ['thing.absent', 'play.ended', 'lock.open'], true);
+
+        return new Turn($edition, $isBehind ? null : $state, $state, $outcome->eventList(), $now);
+    }
+
+    private static function refused(stdClass $row, string $reason): Turn
+    {
+        $state = PlayState::fromArray(Json::readObject($row->state));
+
+        return new Turn(EditionFile::read($row->hash), $state, $state, [['refused', $reason, []]], (int) now()->timestamp);
+    }
+}

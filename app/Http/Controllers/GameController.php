@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateGame;
+use App\Models\Game;
+use App\Models\User;
+use App\View\Shelf;
+use App\Workshop\Words;
+use Fravel\Edit\Blank;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class GameController extends Controller
+{
+    public function index(Request $request, #[CurrentUser] User $teacher): View
+    {
+        $sought = $request->string('seek')->trim()->limit(100, '')->toString();
+
+        $showsAway = $request->boolean('away');
+
+        return view('games.shelf', ['strips' => Shelf::of($teacher, $sought, $showsAway), 'away' => Shelf::awayOf($teacher), 'showsAway' => $showsAway, 'sought' => $sought]);
+    }
+
+    public function create(): View
+    {
+        return view('games.new');
+    }
+
+    public function store(Request $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse
+    {
+        $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
+
+        return redirect()->route('games.show', $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame())));
+    }
+
+    public function show(Game $game): View
+    {
+        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop()]);
+    }
+
+    public function document(Game $game): Response
+    {
+        return response('{"revision":'.$game->revision.',"document":'.$game->document.'}', 200, [
+            'Content-Type' => 'application/json', 'Cache-Control' => 'no-store',
+        ]);
+    }
+
+    /** Takes a game off the shelf, or puts it back; nothing of it is lost. */
+    public function away(Request $request, Game $game): RedirectResponse
+    {
+        $game->timestamps = false;
+        $game->update(['put_away_at' => $request->boolean('away') ? now() : null]);
+        $words = $request->boolean('away') ? 'games.put_away' : 'games.brought_back';
+
+        return redirect()->route('games.index')->with('status', __($words, ['title' => $game->title]));
+    }
+}

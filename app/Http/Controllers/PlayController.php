@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TakeAction;
+use App\Models\Play;
+use App\Models\Run;
+use App\Play\Frame;
+use App\Play\Reply;
+use App\Play\Screen;
+use App\Play\SentAction;
+use App\Play\Ticket;
+use App\Play\Turn;
+use App\Storage\EditionFile;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** A student's play: shows where it is, takes its actions. No session; the ticket says whose it is. */
+final class PlayController extends Controller
+{
+    public function show(Request $request, string $code): Response
+    {
+        $run = Run::findByCode($code);
+        if ($run === null) {
+            return JoinController::unknown($code);
+        }
+        $play = $run->plays()->find(Ticket::of($request)->play ?? '');
+        if ($play === null) {
+            return JoinController::form($run, []);
+        }
+        $screen = new Screen(EditionFile::of($run->edition), $play->read(), (int) now()->timestamp);
+
+        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run->isOpen());
+    }
+
+    public function act(Request $request, string $code, TakeAction $take): Response|JsonResponse
+    {
+        $ticket = Ticket::ofForm($request);
+        $action = SentAction::of($request);
+        if ($action === null) {
+            return $this->refused($request, 'action.unknown', 422);
+        }
+        $turn = $ticket === null ? null : $take->handle($ticket->play, $action, SentAction::key($request));
+        if ($turn === null || $ticket === null) {
+            return $this->strangers($request, $code);
+        }
+        if ($request->expectsJson()) {
+            $frame = new Frame("/p/{$code}", ['ticket' => $ticket->text()], '');
+
+            return (new JsonResponse(Reply::of($turn, $frame)))->withHeaders(['Cache-Control' => 'no-store']);
+        }
+
+        return $this->pageAfter($turn, $code, $ticket);
+    }
+
+    private function pageAfter(Turn $turn, string $code, Ticket $ticket): Response
+    {
+        $play = Play::query()->findOrFail($ticket->play);
+
+        return $this->page(Screen::after($turn), self::frame($code, $play, null), $turn, true);
+    }
+
+    private function page(Screen $screen, Frame $frame, ?Turn $turn, bool $isOpen): Response
+    {
+        return response(view('play.show', ['screen' => $screen, 'frame' => $frame, 'turn' => $turn, 'isOpen' => $isOpen])->render(), 200, ['Cache-Control' => 'no-store']);
+    }
+
+    /** Somebody this device is not known as: it may find its play again, and what was typed waits. */
+    private function strangers(Request $request, string $code): Response|JsonResponse
+    {
+        if ($request->expectsJson()) {
+            return new JsonResponse(['stranger' => true, 'words' => __('play.stranger')], 401);
+        }
+        $run = Run::findByCode($code);
+        $typed = ['on' => $request->input('on'), 'with' => $request->input('with')];
+
+        return $run === null ? JoinController::unknown($code) : JoinController::form($run, ['problem' => __('play.stranger'), 'typed' => $typed], 401);
+    }
+
+    private function refused(Request $request, string $reason, int $status): Response|JsonResponse
+    {
+        $words = __('play.refused.'.$reason);
+
+        return $request->expectsJson() ? new JsonResponse(['refusal' => $words], $status) : response(view('play.lost', ['words' => $words])->render(), $status);
+    }
+
+    private static function frame(string $code, Play $play, mixed $typed): Frame
+    {
+        $kept = is_array($typed) && is_string($typed['on'] ?? null) ? ['on' => $typed['on'], 'with' => $typed['with'] ?? null] : null;
+
+        return new Frame("/p/{$code}", ['ticket' => Ticket::for($play->id)->text()], $play->name, $play->pass, $kept);
+    }
+
+    private static function typed(Request $request): mixed
+    {
+        return $request->query('typed');
+    }
+}

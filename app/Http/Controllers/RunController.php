@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenRun;
+use App\Http\Requests\RunRequest;
+use App\Models\Game;
+use App\Models\Run;
+use App\View\Csv;
+use App\View\RunStanding;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+final class RunController extends Controller
+{
+    public function create(Game $game): View
+    {
+        return view('runs.new', ['game' => $game, 'ends' => \App\Workshop\OpenEnds::in($game->read())]);
+    }
+
+    public function store(RunRequest $request, Game $game, OpenRun $open): RedirectResponse
+    {
+        return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group')));
+    }
+
+    public function show(Run $run): View
+    {
+        return view('runs.show', ['run' => $run, 'standing' => RunStanding::of($run)]);
+    }
+
+    /** The part of the page that refreshes by itself. */
+    public function standing(Run $run): View
+    {
+        return view('runs.standing', ['run' => $run, 'standing' => RunStanding::of($run)]);
+    }
+
+    public function csv(Run $run): Response
+    {
+        return response(Csv::of(RunStanding::of($run)->table()), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => 'attachment; filename="'.$run->code.'.csv"',
+        ]);
+    }
+
+    public function close(Run $run): RedirectResponse
+    {
+        $run->update(['closed_at' => now()]);
+
+        return redirect()->route('runs.show', $run);
+    }
+
+    public function reopen(Run $run): RedirectResponse
+    {
+        $run->update(['closed_at' => null]);
+
+        return redirect()->route('runs.show', $run);
+    }
+
+    public function destroy(Run $run): RedirectResponse
+    {
+        $game = $run->game;
+        $run->delete();
+
+        return redirect()->route('games.index')->with('status', __('runs.deleted', ['title' => $game->title]));
+    }
+}

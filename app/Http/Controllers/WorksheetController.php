@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateGame;
+use App\Http\Requests\WorksheetRequest;
+use App\Models\User;
+use App\Workshop\Words;
+use Fravel\Format\Worksheet\Builder;
+use Fravel\Format\Worksheet\Worksheet;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class WorksheetController extends Controller
+{
+    public function create(): View
+    {
+        return view('worksheet.create', ['text' => null, 'sheet' => null, 'problem' => null, 'language' => 'en', 'title' => '', 'separator' => null]);
+    }
+
+    public function preview(WorksheetRequest $request): View
+    {
+        $text = $request->text();
+        $problem = $request->problem();
+
+        return view('worksheet.create', [
+            'text' => $text,
+            'problem' => $problem,
+            'sheet' => $problem === null ? Worksheet::read($text, $request->language(), $request->separator()) : null,
+            'language' => $request->language(),
+            'title' => $request->title(),
+            'separator' => $request->separator(),
+        ]);
+    }
+
+    public function store(WorksheetRequest $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse|View
+    {
+        $rows = $request->rows();
+        if (array_filter($rows, static fn ($row): bool => $row->isBuildable()) === []) {
+            return $this->preview($request)->with(['problem' => 'worksheet.problem.nothing', 'sheet' => Worksheet::ofRows($rows)]);
+        }
+        $title = $request->title() === '' ? (string) __('games.untitled') : $request->title();
+
+        return redirect()->route('games.show', $create->handle($teacher, Builder::build($rows, $title, $request->language(), Words::ofWorksheet())));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Fravel\Format\Worksheet\Kind;
+use Fravel\Format\Worksheet\Row;
+use Fravel\Format\Worksheet\Table;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A worksheet as it is pasted, opened or corrected. Nothing is refused outright: what can't be read is said on the page. */
+final class WorksheetRequest extends FormRequest
+{
+    private const LANGUAGES = ['en', 'fr', 'de', 'es', 'it', 'nl', 'pt'];
+
+    private const LONGEST_CELL = 2000;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['file' => ['nullable', 'file']];
+    }
+
+    public function text(): string
+    {
+        $file = $this->file('file');
+        if ($file instanceof UploadedFile) {
+            return (string) file_get_contents($file->getRealPath(), length: $this->most() + 1);
+        }
+
+        return $this->string('text')->toString();
+    }
+
+    /** Key of the words for what keeps the text from being read. */
+    public function problem(): ?string
+    {
+        $text = $this->text();
+
+        return match (true) {
+            strlen($text) > $this->most() => 'worksheet.problem.long',
+            trim($text) === '' => 'worksheet.problem.empty',
+            str_starts_with($text, "PK\x03\x04") => 'worksheet.problem.workbook',
+            substr_count(substr($text, 0, 1000), "\0") > 0 && ! str_starts_with($text, "\xFF\xFE") && ! str_starts_with($text, "\xFE\xFF") => 'worksheet.problem.binary',
+            default => null,
+        };
+    }
+
+    public function language(): string
+    {
+        $language = $this->string('language', 'en')->toString();
+
+        return in_array($language, self::LANGUAGES, true) ? $language : 'en';
+    }
+
+    public function separator(): ?string
+    {
+        $separator = $this->string('separator')->toString();
+        $separator = $separator === 'tab' ? "\t" : $separator;
+
+        return in_array($separator, Table::SEPARATORS, true) ? $separator : null;
+    }
+
+    public function title(): string
+    {
+        return mb_substr($this->string('title')->trim()->toString(), 0, 120);
+    }
+
+    /** @return list<Row> the corrected rows, those that are left out too */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach (array_slice((array) $this->input('rows', []), 0, Table::MOST_ROWS) as $place => $sent) {
+            if (! is_array($sent)) {
+                continue;
+            }
+            $cell = static fn (string $key): string => mb_substr(is_string($sent[$key] ?? null) ? str_replace("\r", '', $sent[$key]) : '', 0, self::LONGEST_CELL);
+            $rows[] = Row::corrected(
+                (int) ($sent['number'] ?? $place), $cell('question'), $cell('answers'),
+                Kind::tryFrom($cell('kind')) ?? Kind::Text, ($sent['about'] ?? null) === '1', $cell('feedback'), $cell('room'), ($sent['taken'] ?? null) === '1',
+            );
+        }
+
+        return $rows;
+    }
+
+    private function most(): int
+    {
+        return config()->integer('fravel.worksheet_bytes');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mail;
+
+use App\Models\Letter;
+use Symfony\Component\Mailer\SentMessage;
+use Symfony\Component\Mailer\Transport\AbstractTransport;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\MessageConverter;
+
+/** Stands in for a mail service: keeps each letter where the outbox page shows it. */
+final class OutboxTransport extends AbstractTransport
+{
+    public function __toString(): string
+    {
+        return 'outbox';
+    }
+
+    protected function doSend(SentMessage $message): void
+    {
+        $email = MessageConverter::toEmail($message->getOriginalMessage());
+        Letter::query()->create([
+            'to' => implode(', ', array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo())),
+            'subject' => (string) $email->getSubject(),
+            'body' => (string) $email->getTextBody(),
+        ]);
+    }
+}

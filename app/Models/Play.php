@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Fravel\State\PlayState;
+use Fravel\Support\Json;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One student's or team's way through a run. Times are seconds since 1970.
+ *
+ * @property string $id
+ * @property string $run_id
+ * @property string $name
+ * @property string $name_key the name as it is compared
+ * @property string|null $group
+ * @property string $pass two words
+ * @property int $seq number of the newest event
+ * @property string $state
+ * @property int $started_at
+ * @property int $acted_at
+ * @property int|null $ended_at
+ */
+final class Play extends Model
+{
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $fillable = ['run_id', 'name', 'name_key', 'group', 'pass', 'seq', 'state', 'started_at', 'acted_at', 'ended_at'];
+
+    public function read(): PlayState
+    {
+        return PlayState::fromArray(Json::readObject($this->state));
+    }
+
+    protected function casts(): array
+    {
+        return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer'];
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * An edition opened to a class under a join code.
+ *
+ * @property string $id
+ * @property string $edition_id
+ * @property string $game_id
+ * @property string $code
+ * @property string $label
+ * @property bool $asks_group
+ * @property Carbon|null $closed_at
+ * @property Carbon $created_at
+ * @property Edition $edition
+ * @property Game $game
+ */
+final class Run extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at'];
+
+    public function isOpen(): bool
+    {
+        return $this->closed_at === null;
+    }
+
+    public static function findByCode(string $code): ?self
+    {
+        return self::query()->where('code', strtoupper((string) preg_replace('/[^A-Za-z]/', '', $code)))->first();
+    }
+
+    /** @return BelongsTo<Edition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(Edition::class);
+    }
+
+    /** @return BelongsTo<Game, $this> */
+    public function game(): BelongsTo
+    {
+        return $this->belongsTo(Game::class);
+    }
+
+    /** @return HasMany<Play, $this> */
+    public function plays(): HasMany
+    {
+        return $this->hasMany(Play::class);
+    }
+
+    protected function casts(): array
+    {
+        return ['asks_group' => 'boolean', 'closed_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+use Fravel\Document\Game;
+
+/** A game ready to be played, with its texts already made into HTML. */
+final readonly class CompiledEdition
+{
+    public Game $game;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  array<string, string>  $html  text → HTML
+     */
+    public function __construct(array $document, private array $html)
+    {
+        $this->game = Game::of($document);
+    }
+
+    /** A draft, whose texts are made into HTML when they are shown. */
+    public static function ofDraft(Game $game): self
+    {
+        return new self($game->document, []);
+    }
+
+    public function html(string $text): string
+    {
+        return $this->html[$text] ?? Markdown::html($text);
+    }
+
+    /** Where a file of the game is served, or null when there is none. */
+    public function url(?string $asset): ?string
+    {
+        $file = $this->game->assets()[$asset ?? '']->file ?? '';
+
+        return $file === '' ? null : '/files/'.basename($file);
+    }
+
+    public function alt(?string $asset): string
+    {
+        return $this->game->assets()[$asset ?? '']->alt ?? '';
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+/** Around what a student sees: where forms go, what they carry, and what stands at the rim. */
+final readonly class Frame
+{
+    /**
+     * @param  string  $address  where actions are sent
+     * @param  array<string, string>  $fields  hidden fields of every form
+     * @param  array{on: string, with: mixed}|null  $typed  an answer that was typed and not yet taken
+     */
+    public function __construct(
+        public string $address,
+        public array $fields,
+        public string $player,
+        public ?string $words = null,
+        public ?array $typed = null,
+        public bool $isRehearsal = false,
+    ) {}
+
+    public function typedFor(string $lock): mixed
+    {
+        return ($this->typed['on'] ?? null) === $lock ? $this->typed['with'] : null;
+    }
+
+    /** A key for one form: the same form sent twice counts once. */
+    public function key(): string
+    {
+        return bin2hex(random_bytes(10));
+    }
+}

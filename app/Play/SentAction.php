@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+use Fravel\Play\Action;
+use Illuminate\Http\Request;
+
+/** An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. */
+final class SentAction
+{
+    public static function of(Request $request): ?Action
+    {
+        $verb = $request->input('verb');
+        if (! is_string($verb)) {
+            return null;
+        }
+        $on = $request->input('on');
+        $isBare = in_array($verb, ['back', 'continue'], true);
+
+        return Action::of([$verb => $isBare ? true : $on, 'with' => self::with($request)]);
+    }
+
+    public static function key(Request $request): string
+    {
+        $key = $request->input('key');
+
+        return is_string($key) && preg_match('/^[A-Za-z0-9-]{8,40}$/D', $key) === 1 ? $key : bin2hex(random_bytes(10));
+    }
+
+    /** A point picked on a picture without scripts comes as pixels with the picture's size beside it. */
+    private static function with(Request $request): mixed
+    {
+        $pixels = [$request->input('point_x'), $request->input('point_y')];
+        $size = [(float) $request->input('width', 0), (float) $request->input('height', 0)];
+        if (is_numeric($pixels[0]) && is_numeric($pixels[1]) && $size[0] > 0 && $size[1] > 0) {
+            return [min(1, max(0, $pixels[0] / $size[0])), min(1, max(0, $pixels[1] / $size[1]))];
+        }
+        $with = $request->input('with');
+
+        return is_array($with) ? array_map(static fn (mixed $part): mixed => $part ?? '', $with) : $with;
+    }
+}

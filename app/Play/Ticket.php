@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Cookie;
+
+/**
+ * What a device shows to go on with a play: the play's id, signed. It rides in an http-only, same-site cookie and in a
+ * field of every form; a write needs both to agree.
+ */
+final readonly class Ticket
+{
+    private const COOKIE = 'fravel_play';
+
+    /** How long a device may go on, in seconds: a school year. */
+    private const LIFETIME = 31_536_000;
+
+    private function __construct(public string $play) {}
+
+    public static function for(string $play): self
+    {
+        return new self($play);
+    }
+
+    public static function of(Request $request): ?self
+    {
+        return self::read($request->cookies->get(self::COOKIE));
+    }
+
+    /** The ticket of a write, whose form must carry the same one as the cookie. */
+    public static function ofForm(Request $request): ?self
+    {
+        $ticket = self::of($request);
+        $field = $request->request->get('ticket');
+
+        return $ticket !== null && is_string($field) && hash_equals($ticket->text(), $field) ? $ticket : null;
+    }
+
+    public static function read(mixed $text): ?self
+    {
+        if (! is_string($text) || ! str_contains($text, '.')) {
+            return null;
+        }
+        [$play, $seal] = explode('.', $text, 2);
+
+        return hash_equals(self::seal($play), $seal) ? new self($play) : null;
+    }
+
+    public function text(): string
+    {
+        return $this->play.'.'.self::seal($this->play);
+    }
+
+    public function cookie(string $code): Cookie
+    {
+        return Cookie::create(self::COOKIE, $this->text(), time() + self::LIFETIME, "/p/{$code}", null, request()->isSecure(), true, false, Cookie::SAMESITE_LAX);
+    }
+
+    public static function forgotten(string $code): Cookie
+    {
+        return Cookie::create(self::COOKIE, '', 1, "/p/{$code}", null, request()->isSecure(), true, false, Cookie::SAMESITE_LAX);
+    }
+
+    private static function seal(string $play): string
+    {
+        return substr(hash_hmac('sha256', 'play|'.$play, config()->string('app.key')), 0, 32);
+    }
+}

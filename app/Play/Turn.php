@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+use Fravel\State\PlayState;
+
+/** What an action came to for the device that sent it. */
+final readonly class Turn
+{
+    /**
+     * @param  PlayState|null  $before  what the device is known to show; null when that is not known
+     * @param  list<list<mixed>>  $events  as Play\Outcome lists them
+     */
+    public function __construct(
+        public CompiledEdition $edition,
+        public ?PlayState $before,
+        public PlayState $state,
+        public array $events,
+        public int $now,
+    ) {}
+
+    /** @return array{reason: string, arguments: array<string, string|int>}|null */
+    public function refusal(): ?array
+    {
+        if (($this->events[0][0] ?? null) !== 'refused') {
+            return null;
+        }
+        /** @var array{reason: string, arguments: array<string, string|int>} */
+        return ['reason' => $this->events[0][1], 'arguments' => $this->events[0][2] ?? []];
+    }
+
+    /** @return list<string> what was said, as HTML */
+    public function said(): array
+    {
+        return array_map(fn (array $event): string => $this->edition->html(is_string($event[1]) ? $event[1] : ''), $this->eventsOf('said'));
+    }
+
+    /** @return array{lock: string, verdict: string}|null */
+    public function verdict(): ?array
+    {
+        $answered = $this->eventsOf('answered')[0] ?? null;
+
+        return $answered === null ? null : ['lock' => (string) $answered[1], 'verdict' => (string) $answered[2]];
+    }
+
+    /** @return list<string> names of the tokens given, flags left out */
+    public function given(): array
+    {
+        $tokens = $this->edition->game->tokens();
+        $names = array_map(static fn (array $event): ?string => isset($tokens[$event[1]]) && $tokens[$event[1]]->isShown() ? $tokens[$event[1]]->name : null, $this->eventsOf('given'));
+
+        return array_values(array_filter($names));
+    }
+
+    /** @return list<list<mixed>> */
+    private function eventsOf(string $kind): array
+    {
+        return array_values(array_filter($this->events, static fn (array $event): bool => $event[0] === $kind));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+/** Files of games, each kept once under the hash of its content. */
+final class GameFiles
+{
+    /** @return string what an asset's `file` says: `assets/` and the name it is served under */
+    public static function keep(string $bytes, string $extension): string
+    {
+        $name = hash('sha256', $bytes).'.'.$extension;
+        $path = config()->string('fravel.files').'/'.$name;
+        if (! is_file($path)) {
+            is_dir(dirname($path)) || mkdir(dirname($path), 0o755, true);
+            file_put_contents($path, $bytes);
+        }
+
+        return 'assets/'.$name;
+    }
+}

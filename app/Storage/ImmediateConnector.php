@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storage;
+
+use Illuminate\Database\Connectors\SQLiteConnector;
+use PDO;
+
+/** Connects to SQLite with immediate transactions, and leaves none open behind a request that died. */
+final class ImmediateConnector extends SQLiteConnector
+{
+    /**
+     * @param  string  $dsn
+     * @param  string|null  $username
+     * @param  string|null  $password
+     * @param  array<int, mixed>  $options
+     */
+    protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): PDO
+    {
+        $pdo = new ImmediatePdo($dsn, $username, $password, $options);
+        if (($options[PDO::ATTR_PERSISTENT] ?? false) === true) {
+            register_shutdown_function(static fn () => $pdo->inTransaction() && $pdo->rollBack());
+        }
+
+        return $pdo;
+    }
+}

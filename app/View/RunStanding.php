@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Play;
+use App\Models\Run;
+use App\Storage\EditionFile;
+use Fravel\Document\Game;
+
+/** Who is where in a run: the one query over its plays, read into rows. */
+final readonly class RunStanding
+{
+    /** @param list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int}> $rows */
+    private function __construct(public array $rows, public int $locks, public bool $asksGroup) {}
+
+    public static function of(Run $run): self
+    {
+        $game = EditionFile::of($run->edition)->game;
+        $now = (int) now()->timestamp;
+        $rows = $run->plays()->orderByRaw('ended_at is null desc, acted_at desc')->get()
+            ->map(static fn (Play $play): array => self::row($play, $game, $now))->all();
+
+        return new self(array_values($rows), self::locksIn($game), $run->asks_group);
+    }
+
+    public function finished(): int
+    {
+        return count(array_filter($this->rows, static fn (array $row): bool => $row['ended'] !== null));
+    }
+
+    /** @return list<list<string|int|null>> with a row of names first */
+    public function table(): array
+    {
+        $names = array_map(static fn (string $key): string => (string) __("runs.columns.{$key}"), ['name', 'group', 'where', 'open', 'tries', 'time', 'ended', 'finished']);
+        $rows = array_map(static fn (array $row): array => [
+            $row['name'], $row['group'], $row['where'], $row['open'], $row['tries'], self::clock($row['seconds']),
+            $row['ended'] === null ? '' : (string) __("runs.ended.{$row['ended']}"),
+            $row['finishedAt'] === null ? '' : gmdate('Y-m-d H:i:s', $row['finishedAt']),
+        ], $this->rows);
+
+        return [$names, ...$rows];
+    }
+
+    /** Minutes and seconds, with hours before them when there are any. */
+    public static function clock(int $seconds): string
+    {
+        return $seconds >= 3600
+            ? sprintf('%d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60)
+            : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
+    /** @return array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int} */
+    private static function row(Play $play, Game $game, int $now): array
+    {
+        $state = $play->read();
+
+        return [
+            'name' => $play->name,
+            'group' => $play->group,
+            'words' => $play->pass,
+            'where' => $game->scene($state->scene)->title ?? '',
+            'open' => count($state->open),
+            'tries' => (int) array_sum($state->tries),
+            'seconds' => ($play->ended_at ?? $now) - $play->started_at,
+            'ended' => $state->ended,
+            'finishedAt' => $play->ended_at,
+            'quiet' => $now - $play->acted_at,
+        ];
+    }
+
+    private static function locksIn(Game $game): int
+    {
+        return array_sum(array_map(static fn ($scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof \Fravel\Document\Thing\Lock)), $game->scenes()));
+    }
+}

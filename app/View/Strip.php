@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Edition;
+use App\Models\Game;
+use App\Models\Run;
+use App\Workshop\OpenEnds;
+use Fravel\Document\Scene;
+use Fravel\Document\Thing\Lock;
+use Illuminate\Support\Collection;
+
+/** One game on the shelf. */
+final readonly class Strip
+{
+    /**
+     * @param  list<string>  $ends  titles of scenes that lead nowhere
+     * @param  Collection<int, Run>  $runs  newest first
+     */
+    private function __construct(
+        public Game $game,
+        public RouteMap $map,
+        public int $chapters,
+        public int $scenes,
+        public int $locks,
+        public array $ends,
+        public ?Edition $edition,
+        public bool $isAsEdition,
+        public Collection $runs,
+    ) {}
+
+    public static function of(Game $game): self
+    {
+        $document = $game->read();
+        $edition = $game->editions->first();
+        $locks = array_map(static fn (Scene $scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof Lock)), $document->scenes());
+
+        return new self(
+            $game, RouteMap::of($document), count($document->chapters()), count($document->sceneIds()), array_sum($locks),
+            OpenEnds::in($document), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
+        );
+    }
+}

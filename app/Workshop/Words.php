@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop;
+
+use App\Models\Change;
+use App\Models\Game;
+use Fravel\Edit\Refusal;
+
+/** The words the workshop needs from the language files. */
+final class Words
+{
+    public static function ofRefusal(Refusal $refusal): string
+    {
+        $key = 'edits.refused.'.$refusal->code;
+        $words = __($key, $refusal->arguments);
+
+        return is_string($words) && $words !== $key ? $words : (string) __('edits.refused.other');
+    }
+
+    /** @return array{undo: ?string, redo: ?string} what the next undo and redo would do */
+    public static function ofHistory(Game $game): array
+    {
+        $standing = Change::query()->where('game_id', $game->id)->where('dropped', false);
+
+        return [
+            'undo' => $standing->clone()->where('undone', false)->orderByDesc('id')->value('label'),
+            'redo' => $standing->clone()->where('undone', true)->orderBy('id')->value('label'),
+        ];
+    }
+
+    /** @return array<array-key, mixed> */
+    public static function ofWorkshop(): array
+    {
+        return (array) trans('workshop');
+    }
+
+    /** @return array{scene: string, hello: string} */
+    public static function ofBlankGame(): array
+    {
+        return ['scene' => (string) __('games.blank_scene'), 'hello' => (string) __('games.blank_text')];
+    }
+
+    /** @return array{chapter: string, scene: string, ending: string, said: string} */
+    public static function ofWorksheet(): array
+    {
+        return [
+            'chapter' => (string) __('worksheet.words.chapter'),
+            'scene' => (string) trans('worksheet.words.scene'),
+            'ending' => (string) __('worksheet.words.ending'),
+            'said' => (string) __('worksheet.words.said'),
+        ];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Answer\Input;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Cleaning;
+use Fravel\Document\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** How a lock is answered; its `type` names its kind. */
+interface Input
+{
+    public static function read(Node $node): self;
+
+    /** What was sent, brought into the shape this input yields; or why it is no answer. */
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal;
+
+    /**
+     * What a device needs to ask for it.
+     *
+     * @return array<string, mixed>
+     */
+    public function shown(Showing $showing, string $lock): array;
+}

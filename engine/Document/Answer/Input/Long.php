@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Answer\Input;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Cleaning;
+use Fravel\Document\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** Text that may hold line breaks. */
+final readonly class Long implements Input
+{
+    use Typed;
+
+    /** In characters; longer is refused with a word. */
+    public const LONGEST = 20000;
+
+    public static function read(Node $node): self
+    {
+        return new self;
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        return $this->acceptText($sent, $cleaning, self::LONGEST);
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return ['type' => 'long', 'most' => self::LONGEST];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Answer\Input;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Cleaning;
+use Fravel\Document\Answer\Refusal;
+use Fravel\Document\Answer\Unit\Units;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** A number as typed; the unit is shown beside the field. */
+final readonly class Number implements Input
+{
+    use Typed;
+
+    /** In characters; longer is refused with a word. */
+    public const LONGEST = 100;
+
+    public function __construct(public ?string $unit) {}
+
+    public static function read(Node $node): self
+    {
+        $unit = $node->maybeText('unit');
+        if ($unit !== null && $unit !== '' && Units::named($unit) === null) {
+            $node->problems->add('unit.unknown', $node->pointer.'/unit', ['found' => $unit]);
+        }
+
+        return new self($unit);
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        return $this->acceptText($sent, $cleaning, self::LONGEST);
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return ['type' => 'number', 'unit' => $this->unit, 'most' => self::LONGEST];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Answer\Matcher;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Support\Node;
+
+/** `{"equals": "s"}` or a list of which any will do, after cleaning. */
+final readonly class Equals implements Matcher
+{
+    /** @param list<string> $texts */
+    public function __construct(public array $texts) {}
+
+    public static function read(Node $node): self
+    {
+        return new self($node->texts('equals'));
+    }
+
+    public function matches(Answer $answer): bool
+    {
+        $given = $answer->clean();
+        foreach ($this->texts as $text) {
+            if ($answer->cleaning->clean($text) === $given) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

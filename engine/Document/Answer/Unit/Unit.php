@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Answer\Unit;
+
+use Brick\Math\BigRational;
+
+/** A unit as a multiple of its quantity's base unit, for temperatures with the point at which it begins. */
+final readonly class Unit
+{
+    public function __construct(public string $measures, public BigRational $factor, public BigRational $zero) {}
+
+    public function toBase(BigRational $number): BigRational
+    {
+        return $number->multipliedBy($this->factor)->plus($this->zero);
+    }
+
+    public function fromBase(BigRational $number): BigRational
+    {
+        return $number->minus($this->zero)->dividedBy($this->factor);
+    }
+}

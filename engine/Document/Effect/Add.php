@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Effect;
+
+use Fravel\Document\Game;
+use Fravel\State\PlayState;
+use Fravel\Support\Node;
+
+/** `{"add": "tally", "by": 1}` */
+final readonly class Add implements Effect
+{
+    public const REFERS = ['add' => 'tally'];
+
+    public function __construct(public string $tally, public int|float $by) {}
+
+    public static function read(Node $node): self
+    {
+        return new self($node->id('add'), $node->number('by', 1));
+    }
+
+    public function apply(PlayState $state, Game $game): PlayState
+    {
+        return $state->setTally($this->tally, $state->tally($this->tally) + $this->by);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Effect;
+
+use Fravel\Document\Game;
+use Fravel\State\PlayState;
+use Fravel\Support\Node;
+
+/** `{"open": "lock"}` */
+final readonly class OpenLock implements Effect
+{
+    public const REFERS = ['open' => 'lock'];
+
+    public function __construct(public string $lock) {}
+
+    public static function read(Node $node): self
+    {
+        return new self($node->id('open'));
+    }
+
+    public function apply(PlayState $state, Game $game): PlayState
+    {
+        return $state->openLock($this->lock);
+    }
+}

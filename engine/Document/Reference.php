@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+/** A place in a document that names another part by its id. */
+final readonly class Reference
+{
+    /**
+     * @param  string  $kind  scene, chapter, token, tally, asset, lock or cover
+     * @param  list<string|int>  $path  keys from the document's root to the id
+     * @param  string|null  $scene  the scene it stands in
+     * @param  bool  $isRoute  whether it is where a reaction goes
+     */
+    public function __construct(
+        public string $kind,
+        public string $id,
+        public array $path,
+        public ?string $scene,
+        public bool $isRoute,
+    ) {}
+
+    public function pointer(): string
+    {
+        return '/'.implode('/', $this->path);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+/** Where a reaction goes: a scene by its id, or one of the four words for a place that depends on the play. */
+final readonly class Route
+{
+    public const STAY = '@stay';
+
+    public const BACK = '@back';
+
+    public const CHAPTER = '@chapter';
+
+    public const START = '@start';
+
+    public const WORDS = [self::STAY, self::BACK, self::CHAPTER, self::START];
+
+    public function __construct(public string $to) {}
+
+    public function isScene(): bool
+    {
+        return ! in_array($this->to, self::WORDS, true);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+use Fravel\Document\Condition\Condition;
+use Fravel\Document\Condition\Conditions;
+use Fravel\Document\Thing\Thing;
+use Fravel\Document\Thing\Things;
+use Fravel\State\PlayState;
+use Fravel\Support\Node;
+
+/** Where a student is at a moment. */
+final readonly class Scene
+{
+    /**
+     * @param  list<Reaction>  $refused
+     * @param  list<Reaction>  $arrive
+     * @param  list<Thing>  $things
+     * @param  list<Reaction>  $next
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public ?string $chapter,
+        public Layout $layout,
+        public Backdrop $backdrop,
+        public ?Condition $needs,
+        public array $refused,
+        public array $arrive,
+        public array $things,
+        public array $next,
+        public bool $back,
+        public ?Ending $ending,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->id(),
+            $node->text('title'),
+            $node->maybeText('chapter'),
+            Layout::from($node->oneOf('layout', ['stage', 'page'], 'page')),
+            Backdrop::read($node->at('backdrop')),
+            Conditions::maybe($node->at('needs')),
+            Reaction::listed($node, 'refused'),
+            Reaction::listed($node, 'arrive'),
+            Things::listed($node, 'things'),
+            Reaction::listed($node, 'next'),
+            $node->flag('back'),
+            Ending::maybe($node->at('ending')),
+        );
+    }
+
+    /**
+     * The things a student sees now, those of passed cues with them.
+     *
+     * @return list<Thing>
+     */
+    public function shown(PlayState $state, int $now): array
+    {
+        return Things::shown($this->things, $state, $now);
+    }
+}

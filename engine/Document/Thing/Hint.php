@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Thing;
+
+use Fravel\Document\Condition\Condition;
+use Fravel\Document\Condition\Conditions;
+use Fravel\Document\Effect\Effect;
+use Fravel\Document\Effect\Effects;
+use Fravel\Support\Node;
+
+/** Help the student may ask for, from when its condition holds. */
+final readonly class Hint
+{
+    /** @param list<Effect> $effects */
+    public function __construct(public string $md, public ?Condition $after, public array $effects) {}
+
+    public static function read(Node $node): self
+    {
+        return new self($node->text('md'), Conditions::maybe($node->at('after')), Effects::listed($node, 'do'));
+    }
+}

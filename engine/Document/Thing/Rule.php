@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document\Thing;
+
+use Fravel\Document\Answer\Matcher\Matcher;
+use Fravel\Document\Answer\Matcher\Matchers;
+use Fravel\Document\Reaction;
+use Fravel\State\Verdict;
+use Fravel\Support\Node;
+
+/** One line of a lock: what the answer must match, and what comes of it. */
+final readonly class Rule
+{
+    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction) {}
+
+    public static function read(Node $node): self
+    {
+        $verdicts = array_column(Verdict::cases(), 'value');
+
+        return new self(
+            Matchers::read($node->at('match')),
+            Verdict::from($node->oneOf('verdict', $verdicts, Verdict::Wrong->value)),
+            Reaction::read($node),
+        );
+    }
+}

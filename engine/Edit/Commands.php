@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Edit;
+
+use Fravel\Document\Game;
+
+/** Reads commands as they are sent and kept. */
+final class Commands
+{
+    /** More than this in one gesture is refused. */
+    private const MOST = 5000;
+
+    /** The command, or null when it is none. */
+    public static function read(mixed $sent, ?Game $game = null): ?Command
+    {
+        if (! is_array($sent)) {
+            return null;
+        }
+
+        return match (array_key_first($sent)) {
+            'set' => self::set($sent),
+            'insert' => self::insert($sent),
+            'remove' => is_string($sent['remove']) ? new RemovePart($sent['remove']) : null,
+            'move' => self::move($sent),
+            'drop' => is_string($sent['drop']) && is_string($sent['in'] ?? null) ? new DropEmptyList($sent['in'], $sent['drop']) : null,
+            'together' => self::together($sent['together'], $game),
+            'deleteScene' => $game === null ? null : DeleteScene::read($sent, $game),
+            default => null,
+        };
+    }
+
+    /** @param array<array-key, mixed> $sent */
+    private static function set(array $sent): ?SetField
+    {
+        if (! is_string($sent['set']) || ! is_string($sent['field'] ?? null) || $sent['field'] === '') {
+            return null;
+        }
+        $before = $sent['before'] ?? null;
+
+        return new SetField($sent['set'], $sent['field'], $sent['to'] ?? null, array_key_exists('to', $sent), is_string($before) ? $before : null);
+    }
+
+    /** @param array<array-key, mixed> $sent */
+    private static function insert(array $sent): ?InsertPart
+    {
+        $after = $sent['after'] ?? null;
+        if (! is_string($sent['insert']) || ! is_string($sent['in'] ?? null) || ! is_array($sent['value'] ?? null) || ! (is_string($after) || $after === null)) {
+            return null;
+        }
+
+        return new InsertPart($sent['insert'], $sent['in'], $after, $sent['value']);
+    }
+
+    /** @param array<array-key, mixed> $sent */
+    private static function move(array $sent): ?MovePart
+    {
+        $after = $sent['after'] ?? null;
+        if (! is_string($sent['move']) || ! is_string($sent['in'] ?? null) || ! (is_string($after) || $after === null)) {
+            return null;
+        }
+
+        return new MovePart($sent['move'], $sent['in'], $after);
+    }
+
+    private static function together(mixed $sent, ?Game $game): ?Together
+    {
+        if (! is_array($sent) || ! array_is_list($sent) || count($sent) > self::MOST) {
+            return null;
+        }
+        $commands = array_map(static fn (mixed $entry): ?Command => self::read($entry, $game), $sent);
+        $read = array_values(array_filter($commands));
+
+        return count($read) === count($sent) ? new Together($read) : null;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Play;
+
+use Fravel\State\Event;
+use Fravel\State\EventKind;
+use Fravel\State\PlayState;
+
+/** What an action came to: the state after it and the events on the way. */
+final readonly class Outcome
+{
+    /** @param list<Event> $events */
+    public function __construct(public PlayState $state, public array $events) {}
+
+    public function isRefused(): bool
+    {
+        return ($this->events[0]->kind ?? null) === EventKind::Refused;
+    }
+
+    /** @return list<list<mixed>> */
+    public function eventList(): array
+    {
+        return array_map(static fn (Event $event): array => $event->toArray(), $this->events);
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Play;
+
+use Fravel\Document\Effect\Effect;
+use Fravel\Document\Game;
+use Fravel\Document\Reaction;
+use Fravel\Document\Route;
+use Fravel\Document\Scene;
+use Fravel\Document\Showing;
+use Fravel\State\Event;
+use Fravel\State\EventKind;
+use Fravel\State\PlayState;
+
+/**
+ * One action while it happens: the state as it stands and the events so far.
+ *
+ * Inside one reaction the order is: effects, then the route with all that arriving sets off, then what it says.
+ *
+ * @internal
+ */
+final class Step
+{
+    /** Arrivals that lead on and on stop after this many in one action. */
+    private const MOST_ARRIVALS = 50;
+
+    /** @var list<Event> */
+    private array $events = [];
+
+    private int $arrivals = 0;
+
+    public function __construct(private readonly Game $game, private PlayState $state, private readonly int $now) {}
+
+    public function state(): PlayState
+    {
+        return $this->state;
+    }
+
+    public function outcome(): Outcome
+    {
+        return new Outcome($this->state, $this->events);
+    }
+
+    public function note(EventKind $kind, mixed ...$arguments): void
+    {
+        $this->events[] = Event::of($kind, ...$arguments);
+    }
+
+    /** Takes the next state and notes what changed; a lock that opened lifts the covers it holds down. */
+    public function become(PlayState $next): void
+    {
+        $changes = Event::between($this->state, $next);
+        $this->state = $next;
+        foreach ($changes as $event) {
+            $this->events[] = $event;
+            if ($event->kind === EventKind::Opened && is_string($event->arguments[0])) {
+                $this->liftCoversOf($event->arguments[0]);
+            }
+        }
+    }
+
+    /** @param list<Effect> $effects */
+    public function apply(array $effects): void
+    {
+        foreach ($effects as $effect) {
+            $this->become($effect->apply($this->state, $this->game));
+        }
+    }
+
+    /** @param list<Reaction> $reactions the first that fits fires */
+    public function fire(array $reactions): void
+    {
+        $reaction = Reaction::firing($reactions, $this->state, $this->now);
+        if ($reaction === null) {
+            return;
+        }
+        $this->apply($reaction->effects);
+        if ($reaction->go !== null) {
+            $this->follow($reaction->go);
+        }
+        if ($reaction->say !== '') {
+            $this->note(EventKind::Said, (new Showing($this->game, $this->state, $this->now))->fill($reaction->say));
+        }
+    }
+
+    /** Goes where the route leads, if it leads elsewhere and the scene there lets in. */
+    public function follow(Route $route): void
+    {
+        $scene = $this->game->scene($this->target($route) ?? '');
+        if ($scene === null || $scene->id === $this->state->scene || $this->state->ended !== null) {
+            return;
+        }
+        if ($this->arrivals >= self::MOST_ARRIVALS) {
+            return;
+        }
+        if ($scene->needs !== null && ! $scene->needs->holds($this->state, $this->now)) {
+            $this->arrivals++;
+            $this->fire($scene->refused);
+
+            return;
+        }
+        $this->enter($scene, $route->to === Route::BACK);
+    }
+
+    private function target(Route $route): ?string
+    {
+        return match ($route->to) {
+            Route::STAY => null,
+            Route::BACK => $this->state->from[$this->state->scene] ?? null,
+            Route::CHAPTER => $this->game->firstSceneOf($this->game->scene($this->state->scene)->chapter ?? ''),
+            Route::START => $this->game->start(),
+            default => $route->to,
+        };
+    }
+
+    private function enter(Scene $scene, bool $goingBack): void
+    {
+        $this->arrivals++;
+        $this->state = $goingBack ? $this->state->goBackTo($scene->id) : $this->state->enter($scene->id);
+        $this->note(EventKind::Entered, $scene->id);
+        if ($scene->ending !== null) {
+            $this->state = $this->state->end($scene->ending->kind);
+            $this->note(EventKind::Ended, $scene->ending->kind);
+        }
+        $this->fire($scene->arrive);
+        $this->state = $this->state->settle($scene->id);
+    }
+
+    private function liftCoversOf(string $lock): void
+    {
+        foreach ($this->game->coversLiftedBy($lock) as $cover) {
+            if (! $this->state->isLifted($cover->id)) {
+                $this->become($this->state->lift($cover->id));
+                $this->fire($cover->react);
+            }
+        }
+    }
+}

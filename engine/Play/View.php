@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Play;
+
+use Fravel\Document\Chapter;
+use Fravel\Document\Game;
+use Fravel\Document\Scene;
+use Fravel\Document\Showing;
+use Fravel\Document\Thing\Thing;
+use Fravel\Document\Thing\Things;
+use Fravel\Document\Token;
+use Fravel\State\PlayState;
+
+/**
+ * All that a student's device may get: the present scene's shown things without rules, unopened backs, unearned cells
+ * or anything of other scenes.
+ */
+final readonly class View
+{
+    /**
+     * @param  array<string, mixed>  $scene  id, title, layout, backdrop, ending
+     * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points and what its kind shows
+     * @param  list<array{id: string, name: string, kind: string, asset: ?string, md: string}>  $satchel
+     * @param  list<array{name: string, value: int|float}>  $tallies  those that are shown
+     * @param  list<array{title: ?string, state: string}>  $chapters  `ahead`, `here` or `seen`; no title while ahead
+     */
+    public function __construct(
+        public array $scene,
+        public array $things,
+        public array $satchel,
+        public array $tallies,
+        public array $chapters,
+        public bool $continues,
+        public bool $back,
+        public ?string $ended,
+    ) {}
+
+    public static function of(Game $game, PlayState $state, int $now): self
+    {
+        $showing = new Showing($game, $state, $now);
+        $scene = $game->scene($state->scene);
+        $goesOn = $scene !== null && $state->ended === null;
+
+        return new self(
+            $scene === null ? [] : self::scene($scene, $showing),
+            array_map(static fn (Thing $thing): array => self::thing($thing, $showing), $scene?->shown($state, $now) ?? []),
+            self::satchel($showing),
+            self::tallies($showing),
+            self::chapters($showing),
+            $goesOn && $scene->next !== [],
+            $goesOn && $scene->back && isset($state->from[$scene->id]),
+            $state->ended,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
+    /** @return array<string, mixed> */
+    private static function scene(Scene $scene, Showing $showing): array
+    {
+        return [
+            'id' => $scene->id,
+            'title' => $showing->fill($scene->title),
+            'layout' => $scene->layout->value,
+            'backdrop' => get_object_vars($scene->backdrop),
+            'ending' => $scene->ending === null ? null : ['kind' => $scene->ending->kind, 'md' => $showing->fill($scene->ending->md)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function thing(Thing $thing, Showing $showing): array
+    {
+        $common = $thing->common;
+
+        return [
+            'id' => $thing->id,
+            'kind' => Things::kindOf($thing),
+            'label' => $showing->fill($common->label),
+            'box' => $common->box,
+            'turn' => $common->turn,
+            'shape' => $common->shape,
+            'points' => $common->points,
+            ...$thing->shown($showing),
+        ];
+    }
+
+    /** @return list<array{id: string, name: string, kind: string, asset: ?string, md: string}> */
+    private static function satchel(Showing $showing): array
+    {
+        $held = [];
+        foreach ($showing->state->tokens as $id) {
+            $token = $showing->game->tokens()[$id] ?? null;
+            if ($token instanceof Token && $token->isShown()) {
+                $held[] = [...get_object_vars($token), 'md' => $showing->fill($token->md)];
+            }
+        }
+
+        return $held;
+    }
+
+    /** @return list<array{name: string, value: int|float}> */
+    private static function tallies(Showing $showing): array
+    {
+        $shown = [];
+        foreach ($showing->game->tallies() as $tally) {
+            if ($tally->shown) {
+                $shown[] = ['name' => $tally->name, 'value' => $showing->state->tally($tally->id)];
+            }
+        }
+
+        return $shown;
+    }
+
+    /** @return list<array{title: ?string, state: string}> */
+    private static function chapters(Showing $showing): array
+    {
+        $game = $showing->game;
+        $here = $game->scene($showing->state->scene)?->chapter;
+        $seen = array_map(static fn (string $scene): ?string => $game->scene($scene)?->chapter, $showing->state->visited);
+        $stamp = static function (Chapter $chapter) use ($here, $seen): array {
+            $state = match (true) {
+                $chapter->id === $here => 'here',
+                in_array($chapter->id, $seen, true) => 'seen',
+                default => 'ahead',
+            };
+
+            return ['title' => $state === 'ahead' ? null : $chapter->title, 'state' => $state];
+        };
+
+        return array_map($stamp, array_values($game->chapters()));
+    }
+}

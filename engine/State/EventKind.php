@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\State;
+
+/** What can happen in a play; the arguments of each kind stand beside it, in their order. */
+enum EventKind: string
+{
+    /** scene */
+    case Entered = 'entered';
+
+    /** lock, verdict, index of the rule or "otherwise" */
+    case Answered = 'answered';
+
+    /** lock */
+    case Opened = 'opened';
+
+    /** text (CommonMark, names filled in) */
+    case Said = 'said';
+
+    /** token */
+    case Given = 'given';
+
+    /** token */
+    case Taken = 'taken';
+
+    /** tally, what it stands at now */
+    case Tallied = 'tallied';
+
+    /** cover */
+    case Lifted = 'lifted';
+
+    /** cover */
+    case Lowered = 'lowered';
+
+    /** lock, index of the hint */
+    case Hinted = 'hinted';
+
+    /** reason, arguments */
+    case Refused = 'refused';
+
+    /** kind of ending */
+    case Ended = 'ended';
+}

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\State;
+
+/**
+ * Where a play is: what is open, held, lifted and counted. It names everything by id and knows no game.
+ *
+ * A change returns a new state, and the same object when nothing changed. Times are whole seconds since 1970.
+ */
+final readonly class PlayState
+{
+    /**
+     * @param  list<string>  $tokens  held, in the order they were given
+     * @param  array<string, int|float>  $tallies
+     * @param  list<string>  $open  locks, in the order they opened
+     * @param  array<string, int>  $tries  lock → wrong and almost tries
+     * @param  array<string, string>  $verdicts  lock → last verdict that was a try
+     * @param  array<string, int>  $guarded  lock → time until which it takes no answer
+     * @param  list<string>  $lifted  covers
+     * @param  list<string>  $visited  scenes whose arrival has been settled
+     * @param  array<string, int>  $hinted  lock → hints shown
+     * @param  array<string, string>  $from  scene → the scene it was last entered from, going back not counted
+     * @param  list<string>  $cued  cues passed
+     */
+    private function __construct(
+        public string $scene,
+        public array $tokens,
+        public array $tallies,
+        public array $open,
+        public array $tries,
+        public array $verdicts,
+        public array $guarded,
+        public array $lifted,
+        public array $visited,
+        public array $hinted,
+        public array $from,
+        public array $cued,
+        public ?string $ended,
+        public int $seed,
+        public int $startedAt,
+        public string $player,
+    ) {}
+
+    /** @param array<string, int|float> $tallies what each tally starts at */
+    public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
+    {
+        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
+    }
+
+    /** @param array<string, mixed> $fields what toArray() gave */
+    public static function fromArray(array $fields): self
+    {
+        /** @phpstan-ignore argument.type (the fields are what toArray() wrote) */
+        return new self(...$fields);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
+    public function holds(string $token): bool
+    {
+        return in_array($token, $this->tokens, true);
+    }
+
+    public function isOpen(string $lock): bool
+    {
+        return in_array($lock, $this->open, true);
+    }
+
+    public function isLifted(string $cover): bool
+    {
+        return in_array($cover, $this->lifted, true);
+    }
+
+    public function hasVisited(string $scene): bool
+    {
+        return in_array($scene, $this->visited, true);
+    }
+
+    public function tally(string $id): int|float
+    {
+        return $this->tallies[$id] ?? 0;
+    }
+
+    public function triesOn(string $lock): int
+    {
+        return $this->tries[$lock] ?? 0;
+    }
+
+    public function openedAtFirstTry(string $lock): bool
+    {
+        return $this->isOpen($lock) && $this->triesOn($lock) === 0;
+    }
+
+    public function minutes(int $now): int
+    {
+        return intdiv(max(0, $now - $this->startedAt), 60);
+    }
+
+    /** Seconds until the lock takes an answer again; 0 when it does now. */
+    public function waitFor(string $lock, int $now): int
+    {
+        return max(0, ($this->guarded[$lock] ?? 0) - $now);
+    }
+
+    public function give(string $token): self
+    {
+        return $this->holds($token) ? $this : $this->with(['tokens' => [...$this->tokens, $token]]);
+    }
+
+    public function take(string $token): self
+    {
+        return $this->holds($token) ? $this->with(['tokens' => self::without($this->tokens, $token)]) : $this;
+    }
+
+    public function setTally(string $id, int|float $value): self
+    {
+        return $this->tally($id) == $value ? $this : $this->with(['tallies' => [...$this->tallies, $id => $value]]);
+    }
+
+    public function openLock(string $lock): self
+    {
+        if ($this->isOpen($lock)) {
+            return $this;
+        }
+
+        return $this->with([
+            'open' => [...$this->open, $lock],
+            'guarded' => array_diff_key($this->guarded, [$lock => 0]),
+            'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
+        ]);
+    }
+
+    /** Closes the lock and forgets its tries, with the wait and the hints that came of them. */
+    public function closeLock(string $lock): self
+    {
+        $next = $this->with([
+            'open' => self::without($this->open, $lock),
+            'tries' => array_diff_key($this->tries, [$lock => 0]),
+            'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
+            'guarded' => array_diff_key($this->guarded, [$lock => 0]),
+            'hinted' => array_diff_key($this->hinted, [$lock => 0]),
+        ]);
+
+        return $next->toArray() === $this->toArray() ? $this : $next;
+    }
+
+    public function lift(string $cover): self
+    {
+        return $this->isLifted($cover) ? $this : $this->with(['lifted' => [...$this->lifted, $cover]]);
+    }
+
+    public function lower(string $cover): self
+    {
+        return $this->isLifted($cover) ? $this->with(['lifted' => self::without($this->lifted, $cover)]) : $this;
+    }
+
+    public function countTry(string $lock, Verdict $verdict): self
+    {
+        return $this->with([
+            'tries' => [...$this->tries, $lock => $this->triesOn($lock) + 1],
+            'verdicts' => [...$this->verdicts, $lock => $verdict->value],
+        ]);
+    }
+
+    public function guard(string $lock, int $until): self
+    {
+        return $this->with(['guarded' => [...$this->guarded, $lock => $until]]);
+    }
+
+    public function hint(string $lock): self
+    {
+        return $this->with(['hinted' => [...$this->hinted, $lock => ($this->hinted[$lock] ?? 0) + 1]]);
+    }
+
+    public function passCue(string $cue): self
+    {
+        return in_array($cue, $this->cued, true) ? $this : $this->with(['cued' => [...$this->cued, $cue]]);
+    }
+
+    public function enter(string $scene): self
+    {
+        $from = $this->scene === '' ? $this->from : [...$this->from, $scene => $this->scene];
+
+        return $this->with(['scene' => $scene, 'from' => $from]);
+    }
+
+    public function goBackTo(string $scene): self
+    {
+        return $this->with(['scene' => $scene]);
+    }
+
+    public function settle(string $scene): self
+    {
+        return $this->hasVisited($scene) ? $this : $this->with(['visited' => [...$this->visited, $scene]]);
+    }
+
+    public function end(string $kind): self
+    {
+        return $this->with(['ended' => $kind]);
+    }
+
+    /** @param array<string, mixed> $changes */
+    private function with(array $changes): self
+    {
+        return self::fromArray([...get_object_vars($this), ...$changes]);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private static function without(array $ids, string $gone): array
+    {
+        return array_values(array_filter($ids, static fn (string $id): bool => $id !== $gone));
+    }
+}

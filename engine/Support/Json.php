@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Support;
+
+use Fravel\Exception\UnableToReadJson;
+use JsonException;
+use stdClass;
+
+/**
+ * Reads and writes JSON so that reading and writing again gives the same document.
+ *
+ * Objects become arrays with string keys. The two kinds of object that such an array can't stand for (the empty one,
+ * and one whose keys are 0, 1, 2 …) stay objects, so that `{}` is never written back as `[]`.
+ */
+final class Json
+{
+    /** Deeper nesting than this is refused; no document of ours comes near it. */
+    private const DEPTH = 100;
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws UnableToReadJson If the text is not JSON or its outermost value is not an object.
+     */
+    public static function readObject(string $text): array
+    {
+        $value = self::read($text);
+        if ($value instanceof stdClass) {
+            return [];
+        }
+        if (! is_array($value) || array_is_list($value)) {
+            throw UnableToReadJson::notAnObject();
+        }
+
+        return $value;
+    }
+
+    /** @throws UnableToReadJson If the text is not JSON. */
+    public static function read(string $text): mixed
+    {
+        try {
+            return self::settle(json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR));
+        } catch (JsonException $failure) {
+            throw UnableToReadJson::because(lcfirst($failure->getMessage()));
+        }
+    }
+
+    public static function write(mixed $value, bool $pretty = false): string
+    {
+        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+
+        return json_encode($value, $pretty ? $flags | JSON_PRETTY_PRINT : $flags);
+    }
+
+    private static function settle(mixed $value): mixed
+    {
+        if (is_array($value)) {
+            return array_map(self::settle(...), $value);
+        }
+        if (! $value instanceof stdClass) {
+            return $value;
+        }
+        $fields = array_map(self::settle(...), get_object_vars($value));
+
+        return array_is_list($fields) ? (object) $fields : $fields;
+    }
+}

@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Support;
+
+use stdClass;
+
+/**
+ * One value of a document while it is read: it knows its place and reports what has the wrong shape.
+ *
+ * Every accessor answers with a usable value whatever stands there, so that a reader never breaks off and one reading
+ * finds everything that is wrong.
+ */
+final readonly class Node
+{
+    public const ID = '/^[a-z][a-z0-9_-]{0,39}$/D';
+
+    private function __construct(public mixed $value, public string $pointer, public Problems $problems) {}
+
+    public static function root(mixed $value, ?Problems $problems = null, string $pointer = ''): self
+    {
+        return new self($value, $pointer, $problems ?? new Problems);
+    }
+
+    public function at(string|int $key): self
+    {
+        $value = $this->isMap() || is_array($this->value) ? ($this->fields()[$key] ?? null) : null;
+
+        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->problems);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->fields()[$key]);
+    }
+
+    public function isMap(): bool
+    {
+        return $this->value instanceof stdClass || (is_array($this->value) && ! array_is_list($this->value));
+    }
+
+    public function isList(): bool
+    {
+        return is_array($this->value) && array_is_list($this->value);
+    }
+
+    /** @return array<array-key, mixed> */
+    public function fields(): array
+    {
+        return match (true) {
+            $this->value instanceof stdClass => get_object_vars($this->value),
+            is_array($this->value) => $this->value,
+            default => [],
+        };
+    }
+
+    /** Text under the key; absent means the default. */
+    public function text(string $key, string $default = ''): string
+    {
+        return $this->maybeText($key) ?? $default;
+    }
+
+    public function maybeText(string $key): ?string
+    {
+        $node = $this->at($key);
+        if ($node->value === null || is_string($node->value)) {
+            return $node->value;
+        }
+        $node->wrong('text');
+
+        return null;
+    }
+
+    public function flag(string $key, bool $default = false): bool
+    {
+        $node = $this->at($key);
+        if ($node->value === null || is_bool($node->value)) {
+            return $node->value ?? $default;
+        }
+        $node->wrong('true or false');
+
+        return $default;
+    }
+
+    public function number(string $key, int|float $default = 0): int|float
+    {
+        $node = $this->at($key);
+        if ($node->value === null || is_int($node->value) || is_float($node->value)) {
+            return $node->value ?? $default;
+        }
+        $node->wrong('a number');
+
+        return $default;
+    }
+
+    /** A whole number inside the bounds. */
+    public function whole(string $key, int $default, int $least = 0, int $most = PHP_INT_MAX): int
+    {
+        $node = $this->at($key);
+        if ($node->value === null) {
+            return $default;
+        }
+        if (is_int($node->value) && $node->value >= $least && $node->value <= $most) {
+            return $node->value;
+        }
+        $node->wrong($most === PHP_INT_MAX ? "a whole number from {$least} on" : "a whole number from {$least} to {$most}");
+
+        return $default;
+    }
+
+    /** An id of this document's own; wrong or absent is a problem. */
+    public function id(string $key = 'id'): string
+    {
+        $node = $this->at($key);
+        if (is_string($node->value) && preg_match(self::ID, $node->value) === 1) {
+            return $node->value;
+        }
+        $node->problems->add('id.malformed', $node->pointer, ['found' => $node->glimpse()]);
+
+        return '';
+    }
+
+    /** @return list<self> The entries; absent means none. */
+    public function list(string $key): array
+    {
+        $node = $this->at($key);
+        if ($node->value === null) {
+            return [];
+        }
+        if (! $node->isList()) {
+            $node->wrong('a list');
+
+            return [];
+        }
+
+        return $node->entries();
+    }
+
+    /** @return list<self> Like list(), but a single value may stand for a list of one. */
+    public function oneOrMore(string $key): array
+    {
+        $node = $this->at($key);
+
+        return $node->value === null || $node->isList() ? $this->list($key) : [$node];
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        return array_map(static fn (self $entry): string => $entry->asText(), $this->oneOrMore($key));
+    }
+
+    /** @return array<string, self> */
+    public function map(string $key): array
+    {
+        $node = $this->at($key);
+        if ($node->value === null) {
+            return [];
+        }
+        if (! $node->isMap()) {
+            $node->wrong('an object');
+
+            return [];
+        }
+        $entries = [];
+        foreach (array_keys($node->fields()) as $name) {
+            $entries[(string) $name] = $node->at($name);
+        }
+
+        return $entries;
+    }
+
+    /**
+     * @param  list<string>  $allowed
+     */
+    public function oneOf(string $key, array $allowed, string $default): string
+    {
+        $node = $this->at($key);
+        if ($node->value === null || in_array($node->value, $allowed, true)) {
+            return $node->value ?? $default;
+        }
+        $node->problems->add('value.unknown', $node->pointer, ['found' => $node->glimpse(), 'allowed' => implode(', ', $allowed)]);
+
+        return $default;
+    }
+
+    /**
+     * The one key of the family that this object carries, as its reader.
+     *
+     * @template T of object
+     *
+     * @param  array<string, class-string<T>>  $family  key → class of that variant
+     * @return class-string<T>|null
+     */
+    public function variant(array $family): ?string
+    {
+        $found = array_values(array_intersect(array_keys($this->fields()), array_keys($family)));
+        if (count($found) === 1) {
+            return $family[$found[0]];
+        }
+        $this->problems->add($found === [] ? 'variant.none' : 'variant.many', $this->pointer, [
+            'found' => implode(', ', $found === [] ? array_keys($this->fields()) : $found),
+            'allowed' => implode(', ', array_keys($family)),
+        ]);
+
+        return null;
+    }
+
+    public function asText(): string
+    {
+        if (is_string($this->value)) {
+            return $this->value;
+        }
+        $this->wrong('text');
+
+        return '';
+    }
+
+    /** @return list<self> */
+    public function entries(): array
+    {
+        return array_map($this->at(...), array_keys(array_values($this->fields())));
+    }
+
+    public function wrong(string $expected): void
+    {
+        $this->problems->add('shape.wrong', $this->pointer, ['expected' => $expected, 'found' => $this->glimpse()]);
+    }
+
+    private function glimpse(): string
+    {
+        if ($this->value === null) {
+            return 'nothing';
+        }
+
+        return mb_strimwidth(Json::write($this->value), 0, 40, '…');
+    }
+}

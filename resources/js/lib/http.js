@@ -1,0 +1,36 @@
+/**
+ * Sends JSON and gives back `{status, body}`; status 0 when there is no connection. Never throws.
+ */
+async function post(address, body) {
+    const token = document.querySelector('meta[name="csrf-token"]')?.content;
+
+    return ask(address, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...(token ? { 'X-CSRF-TOKEN': token } : {}) },
+        body: JSON.stringify(body),
+    });
+}
+
+async function get(address) {
+    return ask(address, { headers: { Accept: 'application/json' } });
+}
+
+/** Sends a form's fields, as the form itself would. */
+async function submit(address, fields) {
+    return ask(address, { method: 'POST', headers: { Accept: 'application/json' }, body: fields });
+}
+
+async function ask(address, options) {
+    try {
+        const response = await fetch(address, { credentials: 'same-origin', ...options });
+        const isJson = (response.headers.get('Content-Type') ?? '').includes('json');
+
+        return { status: response.status, body: isJson ? await response.json() : null };
+    } catch {
+        return { status: 0, body: null };
+    }
+}
+
+const pause = (milliseconds) => new Promise((done) => setTimeout(done, milliseconds));
+
+export { get, pause, post, submit };

@@ -1,0 +1,118 @@
+import { el, html, icon, mark } from '../lib/dom.js';
+import { pause, submit } from '../lib/http.js';
+import { startGuards } from './guard.js';
+import { offerRejoin } from './rejoin.js';
+
+/** Sends actions without leaving the page. Every form works without this too. */
+function begin() {
+    const play = document.getElementById('play');
+    startGuards(play);
+    play.addEventListener('submit', (event) => {
+        const form = event.target.closest('form.act');
+        if (!form) return;
+        event.preventDefault();
+        if (!form.dataset.busy) act(play, form, event.submitter);
+    });
+    play.addEventListener('input', (event) => {
+        if (event.target.matches('[data-digits]')) event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
+    });
+    wipeTyped();
+}
+
+/** An answer that came back with the address is in its field now; the address needs it no more. */
+function wipeTyped() {
+    if (new URLSearchParams(location.search).has('typed')) history.replaceState(null, '', location.pathname);
+}
+
+async function act(play, form, submitter) {
+    form.dataset.busy = 'yes';
+    const fields = new FormData(form, submitter?.type === 'image' ? null : submitter);
+    fields.set('key', crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`);
+    const reply = await deliver(play, form, fields);
+    delete form.dataset.busy;
+    if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
+    if (reply.body) show(play, form, reply.body);
+    else location.reload();
+}
+
+/** Sends until it arrives; the same key makes sure that it counts once. */
+async function deliver(play, form, fields) {
+    for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
+        const reply = await submit(play.dataset.address, fields);
+        if (reply.status !== 0 && reply.status < 500) return reply;
+        if (reply.status >= 500 && wait > 2000) return reply;
+        note(form, play.dataset.offline);
+        await pause(wait);
+    }
+}
+
+function show(play, form, reply) {
+    const lock = form.closest('.lock');
+    if (reply.scene) showScene(reply.scene);
+    for (const [id, markup] of Object.entries(reply.things ?? {})) html(document.getElementById(`thing-${id}`), innerOf(markup));
+    for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
+    if (reply.rims !== undefined && reply.rims !== null) html(document.getElementById('rims'), reply.rims);
+    const feedback = feedbackOf(reply);
+    const place = placeFor(reply, lock);
+    place.replaceChildren(...(feedback ? [feedback] : []));
+    if (feedback) announce(feedback.textContent);
+    if (reply.scene) arrive();
+    else if (reply.verdict && reply.verdict.verdict !== 'open') form.querySelector('input:not([type=hidden]), textarea, select')?.focus();
+}
+
+/** Beside the answer where its lock still stands, else at the head of the scene. */
+function placeFor(reply, lock) {
+    const id = reply.verdict?.lock ?? lock?.dataset.lock;
+    const beside = reply.scene || !id ? null : document.querySelector(`#thing-${CSS.escape(id)} .feedback`);
+    document.querySelectorAll('#happened').forEach((happened) => happened.replaceChildren());
+
+    return beside ?? document.getElementById('happened');
+}
+
+function feedbackOf(reply) {
+    if (reply.refusal) return el('p', { class: 'said said-refused' }, reply.refusal);
+    if (!reply.verdict && reply.said.length === 0 && reply.given.length === 0) return null;
+    const verdict = reply.verdict?.verdict;
+    const words = reply.said.map((markup) => html(el('div', { class: 'words' }), markup));
+    const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
+    if (verdict && words.length === 0) words.push(el('p', {}, reply.verdict.neutral));
+
+    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${reply.verdict.words} `) : null, words, gained));
+}
+
+function showScene(markup) {
+    html(document.getElementById('scene'), markup);
+    document.title = `${document.querySelector('.scene-head h1').textContent} · Fravel`;
+}
+
+function arrive() {
+    window.scrollTo({ top: 0 });
+    document.querySelector('.scene-head h1')?.focus({ preventScroll: true });
+}
+
+function showLock(id, fields) {
+    const lock = document.querySelector(`[data-lock="${CSS.escape(id)}"]`);
+    if (!lock) return;
+    lock.className = `lock lock-${fields.state}`;
+    lock.dataset.wait = fields.wait;
+    lock.dispatchEvent(new CustomEvent('guard', { bubbles: true }));
+    lock.querySelector('[data-hint-form]').hidden = !fields.hint;
+    const hints = fields.hints.map((markup) => el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div'), markup)));
+    lock.querySelector('[data-hints]').replaceChildren(...hints);
+}
+
+function note(form, words) {
+    const place = form.closest('.lock')?.querySelector('[data-feedback]') ?? document.getElementById('happened');
+    place.replaceChildren(el('p', { class: 'said said-refused' }, words));
+}
+
+function announce(words) {
+    document.getElementById('announce').textContent = words;
+}
+
+/** What stands inside the outermost element of some markup. */
+function innerOf(markup) {
+    return html(el('div'), markup).firstElementChild.innerHTML;
+}
+
+export { begin };

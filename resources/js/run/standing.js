@@ -1,0 +1,24 @@
+import { pause } from '../lib/http.js';
+
+/** Refreshes who is where; it goes on while the run is open and the page is looked at. */
+async function begin() {
+    const holder = document.getElementById('standing');
+    const seconds = Number(holder.dataset.refresh);
+    while (seconds > 0) {
+        await pause(seconds * 1000);
+        if (!document.hidden) await refresh(holder);
+    }
+}
+
+async function refresh(holder) {
+    try {
+        const response = await fetch(holder.dataset.address, { credentials: 'same-origin', redirect: 'error' });
+        if (!response.ok) return;
+        const markup = await response.text();
+        if (markup !== holder.innerHTML) holder.innerHTML = markup;
+    } catch {
+        // No connection just now: the next round asks again.
+    }
+}
+
+export { begin };

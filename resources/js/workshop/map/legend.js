@@ -1,0 +1,21 @@
+import { el, svg } from '../../lib/dom.js';
+
+/** Explains the signs that are on this map, and no others. */
+function legend(drawing, game) {
+    const sign = (...shapes) => svg('svg', { viewBox: '0 0 34 18', class: 'legend-sign', 'aria-hidden': 'true' }, ...shapes);
+    const entry = (shape, words) => el('li', {}, shape, words);
+    const chapters = (game.chapters ?? []).map((chapter, place) => entry(sign(svg('path', { d: 'M4 9H30', class: `track line-${place % 5}` })), chapter.title));
+    const has = (test) => drawing.stations.some(test);
+
+    return [
+        el('ul', { 'aria-label': 'Chapters' }, chapters),
+        el('ul', { 'aria-label': 'Signs' },
+            drawing.tracks.some((track) => track.gate) ? entry(sign(svg('path', { d: 'M17 1V17', class: 'gate' })), 'lock') : null,
+            has((station) => station.ending) ? entry(sign(svg('rect', { x: 13, y: 1, width: 8, height: 16, class: 'terminus' })), 'ending') : null,
+            has((station) => !station.reached) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 7, class: 'station line-1 unreached-sign' })), 'no way leads here') : null,
+            has((station) => station.marks.some(({ sign: kind }) => kind === '+')) ? entry(el('span', { class: 'legend-mark gives' }, '+'), 'gives') : null,
+            has((station) => station.marks.some(({ sign: kind }) => kind === '?')) ? entry(el('span', { class: 'legend-mark' }, '?'), 'wants') : null),
+    ];
+}
+
+export { legend };

@@ -1,0 +1,74 @@
+import { el, icon } from '../../lib/dom.js';
+import { freshId } from '../document.js';
+import { waysIn } from '../ways.js';
+import { area, destination, line, pick, sceneName, tick } from './fields.js';
+
+/** The card of the scene itself. */
+function sceneCard(scene, desk) {
+    const set = (field, label) => (to) => desk.store.edit({ set: scene.id, field, to }, label);
+    const { game } = desk.store;
+
+    return [
+        el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, 'This scene')),
+        el('div', { class: 'card-body' },
+            line({ key: 'scene.title', label: 'Title', value: scene.title, take: set('title', 'title of the scene') }),
+            chapters(scene, desk),
+            tick({ key: 'scene.start', label: 'The game starts here', value: game.start === scene.id, take: (on) => on && desk.store.edit({ set: '@game', field: 'start', to: scene.id }, 'start of the game') }),
+            tick({ key: 'scene.back', label: 'Students may go back from here', value: Boolean(scene.back), take: set('back', 'going back') }),
+            endings(scene, desk),
+            goingOn(scene, desk),
+            removal(scene, desk),
+        ),
+    ];
+}
+
+function chapters(scene, desk) {
+    const { game, edit } = desk.store;
+    const take = (id) => {
+        if (id !== '+') return edit({ set: scene.id, field: 'chapter', to: id || undefined }, 'chapter');
+        const value = { id: freshId('chapter'), title: `Chapter ${(game.chapters?.length ?? 0) + 1}`, start: scene.id };
+        edit([{ insert: 'chapters', in: '@game', after: game.chapters?.at(-1)?.id ?? null, value }, { set: scene.id, field: 'chapter', to: value.id }], 'new chapter');
+    };
+    const chapter = game.chapters?.find((one) => one.id === scene.chapter);
+
+    return [
+        pick({ key: 'scene.chapter', label: 'Chapter', value: scene.chapter ?? '', take, options: [['', 'none'], ...(game.chapters ?? []).map((one) => [one.id, one.title]), ['+', '＋ a new chapter']] }),
+        chapter ? line({ key: 'chapter.title', label: 'Name of the chapter', value: chapter.title, take: (to) => edit({ set: chapter.id, field: 'title', to }, 'name of the chapter') }) : null,
+    ];
+}
+
+function endings(scene, desk) {
+    const take = (kind) => desk.store.edit({ set: scene.id, field: 'ending', to: kind ? { kind, md: scene.ending?.md ?? '' } : null }, 'ending');
+
+    return [
+        pick({ key: 'scene.ending', label: 'Does the play end here?', value: scene.ending?.kind ?? '', take, options: [['', 'no, it goes on'], ...Object.entries(desk.words.endings).map(([id, name]) => [id, `yes: ${name}`])] }),
+        scene.ending ? area({ key: 'scene.ending.md', label: 'Words at the end', shown: true, rows: 2, value: scene.ending.md ?? '', take: (md) => desk.store.edit({ set: scene.id, field: 'ending', to: { ...scene.ending, md } }, 'words at the end') }) : null,
+    ];
+}
+
+/** The plain way on: a button under everything. */
+function goingOn(scene, desk) {
+    const next = Array.isArray(scene.next) ? scene.next : scene.next ? [scene.next] : [];
+    if (next.length > 1 || next[0]?.if) return el('p', { class: 'help' }, 'Where “Go on” leads depends on conditions.');
+    const take = (go, made) => desk.store.edit([...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }], 'way on');
+
+    return destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to' });
+}
+
+/** Deleting asks only where what led here shall lead now; undo brings it back. */
+function removal(scene, desk) {
+    const { game } = desk.store;
+    if (game.scenes.length < 2) return null;
+    const ways = waysIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
+    const go = (lead) => desk.store.edit({ deleteScene: scene.id, lead }, `deleted “${scene.title}”`);
+    if (ways.length === 0) return el('button', { class: 'link', 'data-key': 'scene.delete', onclick: () => go(null) }, icon('trash-2'), 'Delete this scene');
+    const from = [...new Set(ways.map((way) => game.scenes.find((one) => one.id === way.from).title))].join(', ');
+    const others = game.scenes.filter((one) => one !== scene).map((one) => [one.id, `lead to ${sceneName(game, one)}`]);
+
+    return el('details', { class: 'card-more' }, el('summary', {}, icon('trash-2'), 'Delete this scene'),
+        el('p', { class: 'help' }, `${ways.length} ${ways.length === 1 ? 'way leads' : 'ways lead'} here, from ${from}. Where shall ${ways.length === 1 ? 'it' : 'they'} lead then?`),
+        pick({ key: 'scene.lead', label: 'Where to', shown: false, value: '', options: [['', 'choose …'], ['-', 'leave an open end'], ...others], take: (lead) => lead !== '' && go(lead === '-' ? null : lead) }),
+    );
+}
+
+export { sceneCard };

@@ -1,0 +1,90 @@
+import { el } from '../../lib/dom.js';
+import { freshId } from '../document.js';
+
+/** How long after the last key a text is kept, in milliseconds. */
+const REST = 700;
+
+/**
+ * Text that grows with what is written. `take` gets the value when the writing rests and when the field is left, and
+ * only if it is another than before.
+ */
+function area({ key, label, value, take, hint = '', rows = 1, shown = false }) {
+    const field = el('textarea', { 'data-key': key, rows, 'aria-label': shown ? null : label, placeholder: hint, class: 'area', value });
+    keep(field, value, take);
+
+    return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
+}
+
+function line({ key, label, value, take, hint = '', type = 'text', width = null, shown = true, list = null }) {
+    const field = el('input', { 'data-key': key, type, 'aria-label': shown ? null : label, placeholder: hint, value: value ?? '', class: width, list });
+    keep(field, String(value ?? ''), take);
+
+    return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
+}
+
+function keep(field, value, take) {
+    let kept = value;
+    let resting = null;
+    const offer = () => {
+        clearTimeout(resting);
+        if (field.value === kept) return;
+        kept = field.value;
+        take(field.value);
+    };
+    field.addEventListener('input', () => {
+        clearTimeout(resting);
+        resting = setTimeout(offer, REST);
+    });
+    field.addEventListener('change', offer);
+    field.addEventListener('blur', offer);
+}
+
+function pick({ key, label, value, options, take, shown = true }) {
+    const field = el('select', { 'data-key': key, 'aria-label': shown ? null : label, onchange: (event) => take(event.target.value) },
+        options.map(([id, words]) => el('option', { value: id, selected: id === value }, words)));
+
+    return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
+}
+
+function tick({ key, label, value, take }) {
+    return el('label', { class: 'tick' }, el('input', { 'data-key': key, type: 'checkbox', checked: value, onchange: (event) => take(event.target.checked) }), label);
+}
+
+/**
+ * Where something leads. A scene is chosen by its name, or made on the spot: `take` then gets its id and the command
+ * that makes it, so that both are one change.
+ */
+function destination({ key, value, take, desk, label = 'leads to' }) {
+    const { game } = desk.store;
+    const words = desk.words.routes;
+    const scenes = game.scenes.map((scene) => el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)));
+    const chosen = (event) => {
+        if (event.target.value !== '+') return take(event.target.value, []);
+        const scene = newScene(game, desk);
+        take(scene.value.id, [scene]);
+    };
+
+    return el('label', { class: 'leads' }, el('span', {}, label), el('select', { 'data-key': key, onchange: chosen },
+        el('option', { value: '', selected: !value }, desk.words.openEnd),
+        el('option', { value: '+' }, '＋ a new scene'),
+        el('optgroup', { label: 'Scenes' }, scenes),
+        el('optgroup', { label: 'By the way taken' }, Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name))),
+    ));
+}
+
+function sceneName(game, scene) {
+    const chapter = game.chapters?.find((one) => one.id === scene.chapter);
+    const title = scene.title || scene.id;
+
+    return chapter && !title.startsWith(chapter.title) ? `${title} · ${chapter.title}` : title;
+}
+
+/** The command that puts a new scene right after the present one. */
+function newScene(game, desk) {
+    const here = game.scenes.find((scene) => scene.id === desk.scene);
+    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: desk.words.newScene, layout: 'page', things: [] };
+
+    return { insert: 'scenes', in: '@game', after: here?.id ?? null, value };
+}
+
+export { area, destination, line, newScene, pick, sceneName, tick };

@@ -1,0 +1,106 @@
+import { el, icon } from '../../lib/dom.js';
+import { freshId } from '../document.js';
+import { list } from '../ways.js';
+import { bench } from './bench.js';
+import { area, line, pick, tick } from './fields.js';
+import { otherwiseLines, ruleLines } from './rules.js';
+
+/** A lock's card: how it is answered, its rules in order, what else is said, hints, guard, and the bench. */
+function lockCard(lock, desk) {
+    return [
+        line({ key: `${lock.id}.label`, label: 'Name', value: lock.label, hint: 'a name students see, if you like', take: (label) => desk.store.edit({ set: lock.id, field: 'label', to: label }, 'name of the lock') }),
+        inputFields(lock, desk),
+        el('h3', { class: 'caps' }, 'Rules, first that fits'),
+        ruleLines(lock, desk),
+        otherwiseLines(lock, desk),
+        hints(lock, desk),
+        guard(lock, desk),
+        bench(lock, desk),
+    ];
+}
+
+function inputFields(lock, desk) {
+    const input = lock.input ?? { type: 'text' };
+    const known = desk.words.inputs;
+    if (!(input.type in known)) return el('p', { class: 'help' }, `Answered by ${input.type}; kept as it is.`);
+    const set = (fields) => desk.store.edit({ set: lock.id, field: 'input', to: { ...input, ...fields } }, 'kind of answer');
+
+    return el('div', { class: 'card-row' },
+        pick({ key: `${lock.id}.type`, label: 'Answered with', value: input.type, options: Object.entries(known), take: (type) => changeType(lock, type, desk) }),
+        input.type === 'number' ? line({ key: `${lock.id}.unit`, label: 'Unit', value: input.unit ?? '', hint: 'none', take: (unit) => changeUnit(lock, unit, desk) }) : null,
+        input.type === 'digits' ? line({ key: `${lock.id}.length`, label: 'Digits', type: 'number', value: input.length ?? 4, take: (length) => set({ length: Math.min(20, Math.max(1, Number(length) || 4)) }) }) : null,
+        input.type === 'options' ? optionFields(lock, input, set, desk) : null,
+    );
+}
+
+/** The rules follow the kind of answer, as far as they can say the same there. */
+function changeType(lock, type, desk) {
+    const input = { type, ...(type === 'digits' ? { length: 4 } : {}), ...(type === 'options' ? { options: [option(desk, 'A'), option(desk, 'B')] } : {}) };
+    const rules = list(lock.rules).map((rule) => ({ ...rule, match: translated(rule.match, type, input) }));
+    desk.store.edit([{ set: lock.id, field: 'input', to: input }, { set: lock.id, field: 'rules', to: rules }], 'kind of answer');
+}
+
+function translated(match, type, input) {
+    const words = list(match?.equals ?? match?.number).map(String);
+    if (type === 'options') return { options: [input.options[0].id] };
+    if (type === 'long') return match?.length ? match : { length: { min: 3, max: null, of: 'words' } };
+    if (type === 'number') return Number.isFinite(Number(words[0])) && words.length > 0 ? { number: Number(words[0]) } : { number: 0 };
+
+    return { equals: words };
+}
+
+function changeUnit(lock, unit, desk) {
+    const withUnit = (match) => {
+        if (match?.any) return { ...match, any: match.any.map(withUnit) };
+        if (match?.number === undefined) return match;
+        const { unit: old, ...rest } = match;
+
+        return unit ? { ...rest, unit } : rest;
+    };
+    const rules = list(lock.rules).map((rule) => ({ ...rule, match: withUnit(rule.match) }));
+    desk.store.edit([{ set: lock.id, field: 'input', to: unit ? { ...lock.input, unit } : { type: 'number' } }, { set: lock.id, field: 'rules', to: rules }], 'unit');
+}
+
+function option(desk, letter) {
+    return { id: freshId('option'), md: `${desk.words.newOption} ${letter}` };
+}
+
+function optionFields(lock, input, set, desk) {
+    const change = (id, md) => set({ options: input.options.map((one) => (one.id === id ? { ...one, md } : one)) });
+
+    return el('div', { class: 'option-fields' },
+        input.options.map((one, place) => el('div', { class: 'option-line' },
+            line({ key: `${lock.id}.${one.id}`, label: `Option ${place + 1}`, shown: false, value: one.md, take: (md) => change(one.id, md) }),
+            input.options.length > 2 ? el('button', { class: 'mover', 'aria-label': `Delete option ${place + 1}`, onclick: () => set({ options: input.options.filter((other) => other !== one) }) }, icon('x')) : null)),
+        el('button', { class: 'link', 'data-key': `${lock.id}.more`, onclick: () => set({ options: [...input.options, option(desk, String.fromCharCode(65 + input.options.length))] }) }, icon('plus'), 'another option'),
+        tick({ key: `${lock.id}.many`, label: 'several may be picked', value: Boolean(input.many), take: (many) => set({ many }) }),
+        tick({ key: `${lock.id}.shuffle`, label: 'in another order each time', value: Boolean(input.shuffle), take: (shuffle) => set({ shuffle }) }),
+    );
+}
+
+function hints(lock, desk) {
+    const all = list(lock.hints);
+    const set = (to, label) => desk.store.edit({ set: lock.id, field: 'hints', to }, label);
+    const change = (place, fields) => set(all.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)), 'hint');
+    const after = (hint) => (hint.after?.tries === lock.id ? hint.after.value : 0);
+
+    return el('div', { class: 'card-part' }, el('h3', { class: 'caps' }, 'Hints, if asked for'),
+        all.map((hint, place) => el('div', { class: 'hint-line' },
+            area({ key: `${lock.id}.hint.${place}`, label: `Hint ${place + 1}`, value: hint.md, take: (md) => change(place, { md }) }),
+            el('div', { class: 'small-line' }, 'from', line({ key: `${lock.id}.after.${place}`, label: 'wrong tries before this hint', shown: false, width: 'tiny', type: 'number', value: after(hint), take: (value) => change(place, { after: Number(value) > 0 ? { tries: lock.id, is: '>=', value: Number(value) } : undefined }) }), 'wrong tries on',
+                el('button', { class: 'mover', 'aria-label': `Delete hint ${place + 1}`, onclick: () => set(all.filter((other) => other !== hint), 'deleted a hint') }, icon('x'))))),
+        el('button', { class: 'link', 'data-key': `${lock.id}.add-hint`, onclick: () => set([...all, { md: '' }], 'new hint') }, icon('plus'), all.length === 0 ? 'a hint' : 'another hint'),
+    );
+}
+
+function guard(lock, desk) {
+    const set = (to) => desk.store.edit({ set: lock.id, field: 'guard', to }, 'guard');
+    const number = (field, label) => line({ key: `${lock.id}.guard.${field}`, label, shown: false, width: 'tiny', type: 'number', value: lock.guard[field], take: (value) => set({ ...lock.guard, [field]: Math.max(1, Number(value) || 1) }) });
+
+    return el('div', { class: 'card-part' },
+        tick({ key: `${lock.id}.guard`, label: 'A pause stops guessing', value: Boolean(lock.guard), take: (on) => set(on ? { tries: 3, wait: 20 } : undefined) }),
+        lock.guard ? el('div', { class: 'small-line' }, 'after every', number('tries', 'tries before the pause'), 'wrong tries,', number('wait', 'seconds of the pause'), 'seconds') : null,
+    );
+}
+
+export { lockCard };

@@ -1,0 +1,45 @@
+import { el, icon } from '../../lib/dom.js';
+import { area } from './fields.js';
+import { plain } from '../ways.js';
+
+/** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
+function thingOnPage(thing, place, scene, desk) {
+    const chosen = desk.thing === thing.id;
+
+    return el('div', { class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`, 'data-thing': thing.id, onclick: (event) => take(event, thing, desk), onfocusin: (event) => take(event, thing, desk) },
+        el('div', { class: 'on-page-body' }, body(thing, desk)),
+        chosen ? movers(thing, place, scene, desk) : null,
+    );
+}
+
+function take(event, thing, desk) {
+    if (desk.thing === thing.id || event.target.closest('.movers')) return;
+    desk.thing = thing.id;
+    desk.draw();
+}
+
+function body(thing, desk) {
+    const words = (field, label) => area({ key: `${thing.id}.${field}`, label, value: thing[field] ?? '', take: (value) => desk.store.edit({ set: thing.id, field, to: value }, label.toLowerCase()) });
+    if (thing.kind === 'text') return words('md', 'Text');
+    if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'Words of the choice')];
+    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), words('ask', 'What the lock asks')];
+
+    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, thing.kind), ` ${plain(thing.label || thing.md || thing.url || thing.id)}`);
+}
+
+function movers(thing, place, scene, desk) {
+    const things = scene.things;
+    const move = (after, words) => desk.store.edit({ move: thing.id, in: scene.id, after }, words);
+    const tool = (sign, label, act, off) => el('button', { class: 'mover', 'data-key': `${thing.id}.${sign}`, 'aria-label': label, title: label, disabled: off, onclick: act }, icon(sign));
+
+    return el('div', { class: 'movers' },
+        tool('arrow-up', 'Move up', () => move(things[place - 2]?.id ?? null, 'moved up'), place === 0),
+        tool('arrow-down', 'Move down', () => move(things[place + 1].id, 'moved down'), place === things.length - 1),
+        tool('trash-2', 'Delete', () => {
+            desk.thing = null;
+            desk.store.edit({ remove: thing.id }, `deleted a ${thing.kind}`);
+        }),
+    );
+}
+
+export { thingOnPage };

@@ -1,0 +1,116 @@
+import { el, icon, mark } from '../../lib/dom.js';
+import { list } from '../ways.js';
+import { area, destination, line, pick, tick } from './fields.js';
+import { gifts } from './thing.js';
+
+/** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
+const MATCHES = {
+    text: ['equals', 'has', 'close', 'like', 'anything'],
+    long: ['length', 'has', 'hasAll', 'equals', 'anything'],
+    number: ['number', 'between', 'anything'],
+    digits: ['equals', 'anything'],
+    options: ['options', 'anything'],
+};
+
+const NAMES = { equals: 'is', has: 'says', hasAll: 'says all of', close: 'is nearly', like: 'is like', length: 'is as long as', number: 'is the number', between: 'lies between', options: 'is exactly', anything: 'is anything' };
+
+const BEGIN = {
+    equals: () => ({ equals: [] }),
+    has: () => ({ has: [] }),
+    hasAll: () => ({ hasAll: [] }),
+    close: () => ({ close: '', edits: 1 }),
+    like: () => ({ like: '' }),
+    length: () => ({ length: { min: 3, max: null, of: 'words' } }),
+    number: (lock) => ({ number: 0, ...(lock.input.unit ? { unit: lock.input.unit } : {}) }),
+    between: () => ({ between: [0, 10] }),
+    options: (lock) => ({ options: [lock.input.options[0].id] }),
+    anything: () => ({ anything: true }),
+};
+
+function ruleLines(lock, desk) {
+    const rules = list(lock.rules);
+    const set = (to, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'rules', to }], label);
+    const kinds = MATCHES[lock.input?.type] ?? [];
+    const add = () => set([...rules, { match: BEGIN[kinds[0]](lock), verdict: 'almost', say: '' }], 'new rule');
+
+    return [
+        el('ol', { class: 'rules' }, rules.map((rule, place) => ruleLine(lock, rule, place, rules, set, kinds, desk))),
+        kinds.length > 0 ? el('button', { class: 'link', 'data-key': `${lock.id}.add-rule`, onclick: add }, icon('plus'), 'a rule for another answer') : null,
+    ];
+}
+
+function ruleLine(lock, rule, place, rules, set, kinds, desk) {
+    const key = `${lock.id}.rule.${place}`;
+    const change = (fields, label, made) => set(rules.map((other) => (other === rule ? { ...rule, ...fields } : other)), label, made);
+    const kind = Object.keys(rule.match ?? {}).find((name) => name in NAMES);
+    const known = kinds.includes(kind);
+
+    return el('li', { class: 'rule' },
+        el('div', { class: 'rule-head' }, mark(rule.verdict),
+            known
+                ? pick({ key: `${key}.kind`, label: 'The answer', shown: false, value: kind, options: kinds.map((name) => [name, NAMES[name]]), take: (name) => change({ match: BEGIN[name](lock) }, 'what the rule catches') })
+                : el('span', { class: 'help' }, 'a rule kept as it is'),
+            pick({ key: `${key}.verdict`, label: 'Verdict', shown: false, value: rule.verdict, options: Object.entries(desk.words.verdicts), take: (verdict) => change({ verdict }, 'verdict') }),
+            rules.length > 1 ? el('button', { class: 'mover', 'aria-label': 'Delete this rule', onclick: () => set(rules.filter((other) => other !== rule), 'deleted a rule') }, icon('x')) : null),
+        known ? matchFields(lock, rule.match, kind, key, (match) => change({ match }, 'right answer')) : null,
+        area({ key: `${key}.say`, label: 'What students read then', hint: 'feedback, if you like', value: rule.say ?? '', take: (say) => change({ say }, 'feedback') }),
+        destination({ key: `${key}.go`, value: rule.go ?? '', desk, take: (go, made) => change({ go }, 'where the lock leads', made) }),
+        gifts(rule, desk),
+    );
+}
+
+function matchFields(lock, match, kind, key, take) {
+    const lines = (field, hint) => area({ key: `${key}.${field}`, label: NAMES[kind], rows: 1, hint, value: list(match[field]).join('\n'), take: (text) => take({ ...match, [field]: text.split('\n').map((one) => one.trim()).filter(Boolean) }) });
+    const number = (label, value, give, hint = '') => line({ key: `${key}.${label}`, label, shown: false, width: 'short', value, hint, take: (text) => give(Number(text.replace(',', '.')) || 0) });
+    const fields = {
+        equals: () => lines('equals', 'right answers, one a line'),
+        has: () => lines('has', 'words, one a line; any will do'),
+        hasAll: () => lines('hasAll', 'words, one a line'),
+        close: () => line({ key: `${key}.close`, label: 'is nearly', shown: false, value: match.close, hint: 'one slip away from', take: (close) => take({ ...match, close }) }),
+        like: () => line({ key: `${key}.like`, label: 'is like', shown: false, value: match.like, hint: '* any letters, ? one letter', take: (like) => take({ ...match, like }) }),
+        length: () => el('div', { class: 'small-line' }, 'at least', number('words', match.length.min, (min) => take({ length: { ...match.length, min } })), match.length.of),
+        number: () => el('div', { class: 'small-line' }, number('number', match.number, (value) => take({ ...match, number: value })), match.unit ?? '', '±', line({ key: `${key}.within`, label: 'how far off', shown: false, width: 'short', value: match.within ?? '', hint: '0 or 2%', take: (text) => take(within(match, text)) })),
+        between: () => el('div', { class: 'small-line' }, number('least', match.between[0], (least) => take({ between: [least, match.between[1]] })), 'and', number('most', match.between[1], (most) => take({ between: [match.between[0], most] }))),
+        options: () => el('div', { class: 'rule-options' }, lock.input.options.map((one) => tick({ key: `${key}.${one.id}`, label: one.md, value: match.options.includes(one.id), take: (on) => take({ options: picked(lock, match, one.id, on) }) }))),
+        anything: () => null,
+    };
+
+    return fields[kind]();
+}
+
+function within(match, text) {
+    const { within: old, ...rest } = match;
+    const value = text.trim();
+    if (value === '' || value === '0') return rest;
+
+    return { ...rest, within: value.endsWith('%') ? value : Number(value.replace(',', '.')) || 0 };
+}
+
+function picked(lock, match, id, on) {
+    if (!lock.input.many) return on ? [id] : match.options;
+
+    return on ? [...match.options, id] : match.options.filter((other) => other !== id);
+}
+
+/** Feedback to any other answer: what is said from which try on, the last for every one. */
+function otherwiseLines(lock, desk) {
+    const all = list(lock.otherwise);
+    const set = (to, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'otherwise', to }], label);
+    const last = all.find((reaction) => !reaction.if) ?? null;
+    const from = all.filter((reaction) => reaction.if);
+    const change = (reaction, fields, made) => set(all.includes(reaction) ? all.map((other) => (other === reaction ? { ...reaction, ...fields } : other)) : [...all, fields], 'feedback', made);
+    const later = () => set([{ if: { tries: lock.id, is: '>=', value: 3 }, say: '' }, ...all], 'feedback from a later try');
+
+    return el('div', { class: 'rule otherwise' },
+        el('div', { class: 'rule-head' }, mark('wrong'), el('strong', {}, 'anything else')),
+        area({ key: `${lock.id}.otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong; without it, neutral words', value: last?.say ?? '', take: (say) => change(last, { say }) }),
+        destination({ key: `${lock.id}.otherwise.go`, value: last?.go ?? '@stay', desk, take: (go, made) => change(last, { go }, made) }),
+        from.map((reaction, place) => (reaction.if.tries === lock.id
+            ? el('div', { class: 'later' }, el('div', { class: 'small-line' }, 'from try', line({ key: `${lock.id}.later.${place}`, label: 'from which try', shown: false, width: 'tiny', type: 'number', value: reaction.if.value, take: (value) => change(reaction, { if: { ...reaction.if, value: Number(value) || 1 } }) }), el('button', { class: 'mover', 'aria-label': 'Delete this', onclick: () => set(all.filter((other) => other !== reaction), 'deleted feedback') }, icon('x'))),
+                area({ key: `${lock.id}.later.say.${place}`, label: 'Feedback from that try', value: reaction.say ?? '', take: (say) => change(reaction, { say }) }))
+            : el('p', { class: 'help' }, 'On a condition: ', reaction.say))),
+        el('button', { class: 'link', 'data-key': `${lock.id}.add-later`, onclick: later }, icon('plus'), 'say something else from a later try'),
+    );
+}
+
+export { otherwiseLines, ruleLines };

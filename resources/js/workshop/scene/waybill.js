@@ -1,0 +1,55 @@
+import { el } from '../../lib/dom.js';
+import { waysIn } from '../ways.js';
+import { newScene } from './fields.js';
+
+/** Where students come from, this scene, where they go; each with its reason, each a way to walk. */
+function waybill(scene, desk) {
+    const { game } = desk.store;
+    const ways = waysIn(game);
+    const into = ways.filter((way) => way.to === scene.id && way.from !== scene.id);
+    const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id);
+
+    return [
+        el('section', { class: 'bill-side' }, el('h2', { class: 'caps' }, 'Students come from'),
+            el('ul', {}, game.start === scene.id ? el('li', { class: 'bill-start' }, 'The game starts here') : null,
+                grouped(into, 'from').map((way) => stop(game, way.from, way.why, desk)),
+                into.length === 0 && game.start !== scene.id ? el('li', { class: 'bill-none' }, 'nowhere yet: no way leads here') : null)),
+        el('section', { class: 'bill-here' }, el('h2', { class: 'caps' }, 'This scene'), el('p', { class: 'bill-title' }, scene.title || 'Without a title'), el('p', {}, counts(scene))),
+        el('section', { class: 'bill-side' }, el('h2', { class: 'caps' }, 'They go on to'),
+            el('ul', {}, grouped(out, 'to').map((way) => stop(game, way.to, way.why, desk)),
+                scene.ending ? el('li', { class: 'bill-none' }, 'the play ends here') : null,
+                el('li', {}, el('button', { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) }, '+ make a new way')))),
+    ];
+}
+
+/** Several ways to the same place are one stop with their reasons together. */
+function grouped(ways, end) {
+    const stops = new Map();
+    for (const way of ways) stops.set(way[end], { ...way, why: stops.has(way[end]) ? `${stops.get(way[end]).why} · ${way.why}` : way.why });
+
+    return [...stops.values()];
+}
+
+function stop(game, id, why, desk) {
+    const scene = game.scenes.find((one) => one.id === id);
+    const line = game.chapters?.findIndex((one) => one.id === scene?.chapter) ?? 0;
+    const name = scene?.title ?? desk.words.routes[id] ?? 'a scene that is gone';
+
+    return el('li', {}, el('button', { class: `bill-stop bar-${Math.max(0, line) % 5}${scene ? '' : ' bill-loose'}`, 'data-key': `bill-${id}`, disabled: !scene, onclick: () => desk.walkTo(id) }, el('strong', {}, name), el('span', {}, why)));
+}
+
+function counts(scene) {
+    const things = scene.things ?? [];
+    const locks = things.filter((thing) => thing.kind === 'lock').length;
+
+    return `${things.length} ${things.length === 1 ? 'thing' : 'things'} · ${locks} ${locks === 1 ? 'lock' : 'locks'}`;
+}
+
+function makeWay(scene, desk) {
+    const made = newScene(desk.store.game, desk);
+    const choice = { id: made.value.id.replace('scene', 'choice'), kind: 'choice', look: 'button', md: desk.words.newChoice, react: [{ go: made.value.id }] };
+    desk.thing = choice.id;
+    desk.store.edit([made, { insert: 'things', in: scene.id, after: scene.things?.at(-1)?.id ?? null, value: choice }], 'new way');
+}
+
+export { waybill };

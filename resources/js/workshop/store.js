@@ -1,0 +1,99 @@
+import { get, pause, post } from '../lib/http.js';
+import { apply } from './document.js';
+
+/**
+ * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change` when
+ * the document is another, `saved` with what the state of saving is, `refused` with words.
+ */
+function openStore(address) {
+    const news = new EventTarget();
+    const store = { game: null, revision: 0, history: {}, news, edit, undo: () => step('undo'), redo: () => step('redo'), load, flushed };
+    let queue = [];
+    let sending = null;
+
+    async function load() {
+        const { body } = await get(`${address}/document`);
+        take(body.document, body.revision);
+    }
+
+    /** One gesture: a command, or several that count as one. */
+    function edit(commands, label) {
+        const command = Array.isArray(commands) ? { together: commands } : commands;
+        if (!command.deleteScene) {
+            store.game = apply(store.game, command);
+            tell('change');
+        }
+        queue.push({ path: 'edits', body: { command, label } });
+        sending ??= send();
+    }
+
+    function step(path) {
+        queue.push({ path, body: {} });
+        sending ??= send();
+    }
+
+    async function send() {
+        while (queue.length > 0) {
+            tell('saved', 'saving');
+            const { path, body } = queue[0];
+            const reply = await deliver(`${address}/${path}`, { ...body, base: store.revision });
+            queue.shift();
+            settle(reply, path, body);
+        }
+        sending = null;
+        tell('saved', 'saved');
+    }
+
+    async function deliver(to, body) {
+        for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
+            const reply = await post(to, body);
+            if (reply.status === 401 || reply.status === 419) tell('saved', 'signedOut');
+            else if (reply.status === 0 || reply.status >= 500) tell('saved', 'waiting');
+            else return reply;
+            await pause(wait);
+        }
+    }
+
+    function settle({ body }, path, sent) {
+        if (!body || body.revision === undefined) {
+            tell('refused', body?.message ?? '');
+
+            return load();
+        }
+        store.history = body.history;
+        store.revision = body.revision;
+        if (body.refusal) tell('refused', body.refusal);
+        if (body.document) return takeUnderPending(body.document);
+        if (path !== 'edits' || sent.command.deleteScene) store.game = apply(store.game, body.applied);
+        tell('change');
+    }
+
+    /** The server's document, with what is still on its way on top. */
+    function takeUnderPending(document) {
+        const pending = queue.filter((entry) => entry.path === 'edits' && !entry.body.command.deleteScene);
+        take(pending.reduce((game, entry) => apply(game, entry.body.command), document), store.revision);
+    }
+
+    function take(document, revision) {
+        store.game = document;
+        store.revision = revision;
+        tell('change');
+    }
+
+    /** Resolves when all that was done is kept. */
+    async function flushed() {
+        await sending;
+    }
+
+    function tell(kind, detail) {
+        news.dispatchEvent(new CustomEvent(kind, { detail }));
+    }
+
+    window.addEventListener('beforeunload', (event) => {
+        if (queue.length > 0) event.preventDefault();
+    });
+
+    return store;
+}
+
+export { openStore };

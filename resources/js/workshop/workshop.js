@@ -1,0 +1,102 @@
+import { GAME } from './document.js';
+import { openMap } from './map/map.js';
+import { openScene } from './scene/scene.js';
+import { openStore } from './store.js';
+
+const byId = (id) => document.getElementById(id);
+
+/** One game, its faces, and what is always in view: saved state, undo and redo. */
+async function begin() {
+    const faces = byId('faces');
+    const words = JSON.parse(byId('words').textContent);
+    const store = openStore(faces.dataset.address);
+    const desk = { store, words, scene: null, thing: null, show, walkTo, rehearsal: faces.dataset.rehearsal };
+    await store.load();
+    const asked = new URLSearchParams(location.search).get('scene');
+    desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
+    const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk) };
+
+    function show(face) {
+        desk.face = face;
+        for (const name of Object.keys(drawn)) {
+            byId(`face-${name}`).hidden = name !== face;
+            document.querySelector(`[data-face="${name}"]`).setAttribute('aria-current', name === face ? 'page' : 'false');
+        }
+        sessionStorage.setItem('face', face);
+        drawn[face].draw();
+    }
+
+    function walkTo(scene, thing = null) {
+        desk.scene = scene;
+        desk.thing = thing;
+        show('scene');
+    }
+
+    store.news.addEventListener('change', () => {
+        if (!store.game.scenes.some((scene) => scene.id === desk.scene)) desk.scene = store.game.start;
+        drawn[desk.face]?.draw();
+        frame(desk);
+    });
+    store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
+    store.news.addEventListener('refused', ({ detail }) => alarm(detail));
+    listen(desk);
+    show(asked ? 'scene' : sessionStorage.getItem('face') ?? 'scene');
+    frame(desk);
+}
+
+function listen(desk) {
+    const { store } = desk;
+    document.querySelectorAll('[data-face]').forEach((button) => button.addEventListener('click', () => desk.show(button.dataset.face)));
+    byId('undo').addEventListener('click', store.undo);
+    byId('redo').addEventListener('click', store.redo);
+    byId('game-title').addEventListener('change', (event) => store.edit({ set: GAME, field: 'title', to: event.target.value.trim() || 'Untitled game' }, 'title of the game'));
+    byId('rehearse').addEventListener('click', async (event) => {
+        event.preventDefault();
+        document.activeElement?.blur();
+        await store.flushed();
+        location.href = `${desk.rehearsal}?from=${encodeURIComponent(desk.scene)}`;
+    });
+    document.addEventListener('keydown', (event) => onKey(event, desk));
+}
+
+function onKey(event, desk) {
+    const isTyping = event.target.matches('input, textarea, select');
+    if (event.ctrlKey || event.metaKey) {
+        if (isTyping || event.key.toLowerCase() !== 'z') return;
+        event.preventDefault();
+        event.shiftKey ? desk.store.redo() : desk.store.undo();
+    } else if (!isTyping && !event.altKey && (event.key === '1' || event.key === '2')) {
+        desk.show(event.key === '1' ? 'map' : 'scene');
+    }
+}
+
+function frame(desk) {
+    const { undo, redo } = desk.store.history;
+    const title = byId('game-title');
+    if (document.activeElement !== title) title.value = desk.store.game.title;
+    tool(byId('undo'), undo, 'Undo');
+    tool(byId('redo'), redo, 'Do again');
+}
+
+function tool(button, label, verb) {
+    button.disabled = label === null || label === undefined;
+    button.title = label ? `${verb}: ${label}` : verb;
+}
+
+function saved(state, words) {
+    const shown = byId('saved');
+    shown.dataset.state = state;
+    shown.querySelector('span').textContent = words[state];
+    if (state === 'signedOut') alarm(words.signedOut, { href: '/sign-in', text: 'Sign in in another tab, then come back here' });
+}
+
+function alarm(words, link = null) {
+    const alert = byId('alert');
+    alert.replaceChildren(words, ' ');
+    if (link) alert.append(Object.assign(document.createElement('a'), { href: link.href, target: '_blank', textContent: link.text }));
+    alert.hidden = words === '';
+    clearTimeout(alarm.timer);
+    alarm.timer = setTimeout(() => { alert.hidden = true; }, link ? 60000 : 9000);
+}
+
+export { begin };

@@ -1,0 +1,9 @@
+<x-layout.teacher title="Forgotten password" class="narrow">
+    <h1>Forgotten password</h1>
+    <p>Give the address of your account. A letter with a link lets you choose a new password.</p>
+    <form method="post" action="{{ route('password.email') }}" class="form">
+        @csrf
+        <x-field name="email" label="E-mail" type="email" autocomplete="username" required autofocus/>
+        <div class="form-end"><button class="button primary">Send the letter</button><a href="{{ route('login') }}">Back to sign in</a></div>
+    </form>
+</x-layout.teacher>

@@ -1,0 +1,20 @@
+@props(['title', 'page' => ''])
+<x-layout.base :title="$title" :page="$page" :token="csrf_token()" body="teacher">
+    <a class="skip" href="#main">Skip to the page</a>
+    <header class="bar">
+        <a class="bar-home" href="{{ auth()->check() ? route('games.index') : '/' }}"><x-lamp/><span>Fravel</span></a>
+        <nav class="bar-end" aria-label="Account">
+            @if (config('mail.default') === 'outbox')<a href="{{ route('outbox') }}">Outbox</a>@endif
+            @auth
+                <span class="bar-who">{{ auth()->user()->name }}</span>
+                <form method="post" action="{{ route('logout') }}">@csrf<button class="bar-link">Sign out</button></form>
+            @else
+                <a href="{{ route('login') }}">Sign in</a>
+            @endauth
+        </nav>
+    </header>
+    <main id="main" {{ $attributes->class('sheet') }}>
+        @if (session('status'))<p class="notice" role="status">{{ session('status') }}</p>@endif
+        {{ $slot }}
+    </main>
+</x-layout.base>

@@ -1,0 +1,24 @@
+<x-layout.teacher title="New game">
+    <h1>New game</h1>
+    <ul class="ways">
+        <li class="way">
+            <svg class="way-picture" viewBox="0 0 300 84" aria-hidden="true" focusable="false">
+                <g class="rows"><path d="M20 18h70M20 34h70M20 50h70M20 66h70"/><path d="M100 18h26M100 34h26M100 50h26M100 66h26" class="rows-answer"/></g>
+                <path d="M142 42h22m-7-6l7 6-7 6" class="arrow"/>
+                <path d="M182 42h84" class="track line-0"/><circle cx="186" cy="42" r="6" class="station line-0"/><circle cx="222" cy="42" r="6" class="station line-0"/><path d="M204 33v18M242 33v18" class="gate"/><rect x="264" y="32" width="6" height="20" class="terminus"/>
+            </svg>
+            <div><h2>From a worksheet</h2><p>Paste or open questions with their answers. Each becomes a lock, each room a chapter. It plays at once.</p></div>
+            <a class="button primary" href="{{ route('worksheet.create') }}">Take a worksheet</a>
+        </li>
+        <li class="way">
+            <svg class="way-picture" viewBox="0 0 300 84" aria-hidden="true" focusable="false"><circle cx="60" cy="42" r="8" class="station line-1"/><path d="M76 42h130" class="track line-1 dashed"/></svg>
+            <div><h2>From one scene</h2><p>Begin with an empty scene and build the way from there.</p></div>
+            <form method="post" action="{{ route('games.store') }}" class="way-form">
+                @csrf
+                <label class="hidden-words" for="title">Title</label>
+                <input id="title" name="title" maxlength="120" placeholder="Title, if you have one">
+                <button class="button">Begin</button>
+            </form>
+        </li>
+    </ul>
+</x-layout.teacher>

@@ -1,0 +1,1 @@
+<fieldset class="slots"><legend>{{ $input['length'] }} directions: U up, D down, L left, R right</legend><input name="with" value="{{ is_string($typed) ? $typed : '' }}" maxlength="{{ $input['length'] }}" autocapitalize="characters" autocomplete="off" class="digits-input" aria-label="Directions"></fieldset>

@@ -1,0 +1,1 @@
+<label class="answer-field digits"><span>{{ $input['length'] }} digits</span><input name="with" value="{{ is_string($typed) ? $typed : '' }}" inputmode="numeric" maxlength="{{ $input['length'] }}" size="{{ $input['length'] }}" autocomplete="off" class="digits-input" data-digits="{{ $input['length'] }}" aria-describedby="ask-{{ $id }}"></label>

@@ -1,0 +1,11 @@
+<fieldset class="gaps"><legend>Fill the gaps</legend><p>
+    @foreach ($input['pieces'] as $piece)
+        @isset($piece['gap'])
+            @if ($input['bank'] !== [])
+                <select name="with[{{ $piece['gap'] }}]" aria-label="Gap"><option value="">…</option>@foreach ($input['bank'] as $word)<option @selected(is_array($typed) && ($typed[$piece['gap']] ?? null) === $word)>{{ $word }}</option>@endforeach</select>
+            @else
+                <input name="with[{{ $piece['gap'] }}]" aria-label="Gap" autocomplete="off" value="{{ is_array($typed) ? $typed[$piece['gap']] ?? '' : '' }}">
+            @endif
+        @else{!! $screen->inline($piece['md']) !!}@endisset
+    @endforeach
+</p></fieldset>

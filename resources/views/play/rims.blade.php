@@ -1,0 +1,22 @@
+@if ($screen->view->satchel !== [])
+    <section class="satchel" aria-label="Satchel">
+        <h2 class="caps">Satchel</h2>
+        <ul>
+            @foreach ($screen->view->satchel as $token)
+                <li class="token token-{{ $token['kind'] }}">
+                    @if ($screen->edition->url($token['asset']))<img src="{{ $screen->edition->url($token['asset']) }}" alt="">@endif
+                    @if ($token['md'] !== '')
+                        <details><summary>{{ $token['name'] }}</summary><div class="token-words">{!! $screen->html($token['md']) !!}</div></details>
+                    @else
+                        <span>{{ $token['name'] }}</span>
+                    @endif
+                </li>
+            @endforeach
+        </ul>
+    </section>
+@endif
+@if ($screen->view->tallies !== [])
+    <ul class="tallies" aria-label="How it stands">
+        @foreach ($screen->view->tallies as $tally)<li><span>{{ $tally['name'] }}</span> <strong>{{ $tally['value'] }}</strong></li>@endforeach
+    </ul>
+@endif

@@ -1,0 +1,23 @@
+<x-layout.base :title="$screen->view->scene['title'] ?? 'Fravel'" :language="$screen->edition->game->language()" body="player{{ $frame->isRehearsal ? ' rehearsal' : '' }}" page="play">
+    @if ($frame->isRehearsal)
+        <nav class="rehearsal-strip" aria-label="Rehearsal">
+            <p><x-icon name="footprints"/><strong>Rehearsal</strong> <span>nothing here is counted</span></p>
+            <a href="{{ route('games.show', $game) }}?scene={{ $screen->state->scene }}">Edit this scene</a>
+            <a href="{{ route('rehearsal.show', $game) }}?from={{ $screen->state->scene }}">From this scene anew</a>
+            <a href="{{ route('rehearsal.show', $game) }}?from={{ $screen->edition->game->start() }}">From the start</a>
+        </nav>
+    @endif
+    <div class="play" id="play" data-address="{{ $frame->address }}" data-offline="The connection is gone. Your answer stays here and is sent again when it is back.">
+        @unless ($isOpen)<p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>@endunless
+        <div id="scene" class="scene-holder">@include('play.scene')</div>
+        <div id="rims" class="rims">@include('play.rims')</div>
+        @if ($frame->words)
+            <footer class="play-foot">
+                <span>{{ $frame->player }}</span>
+                <span class="two-words">On another device: your name and <strong>{{ $frame->words }}</strong></span>
+                <form method="post" action="{{ $frame->address }}/leave"><button class="link">Not {{ $frame->player }}?</button></form>
+            </footer>
+        @endif
+    </div>
+    <div id="announce" class="hidden-words" role="status" aria-live="polite"></div>
+</x-layout.base>

@@ -1,0 +1,1 @@
+<p class="mosaic-count">{{ $thing['label'] }} <strong>{{ $thing['earned'] }}</strong> of {{ $thing['of'] }} parts earned</p>

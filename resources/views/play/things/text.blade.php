@@ -1,0 +1,1 @@
+<div class="words">{!! $screen->html($thing['md']) !!}</div>

@@ -1,0 +1,17 @@
+<x-layout.teacher title="Open a run" class="narrow">
+    <p class="crumb"><a href="{{ route('games.show', $game) }}">{{ $game->title }}</a></p>
+    <h1>Open a run</h1>
+    <p>The game is frozen as it stands now. You can go on changing the draft; this run keeps its edition.</p>
+    @if ($ends !== [])
+        <div class="notice bad"><p><strong>{{ count($ends) }} {{ Str::plural('scene', count($ends)) }} without a way on:</strong> {{ implode(', ', array_slice($ends, 0, 6)) }}{{ count($ends) > 6 ? ' …' : '' }}. Students who get there are stuck.</p></div>
+    @endif
+    <form method="post" action="{{ route('runs.store', $game) }}" class="form">
+        @csrf
+        <x-field name="label" label="For whom?" placeholder="{{ __('runs.unnamed') }}" maxlength="80" autofocus/>
+        <fieldset class="asks"><legend>Students are asked for</legend>
+            <label class="tick"><input type="checkbox" checked disabled> a name they choose</label>
+            <label class="tick"><input type="checkbox" name="asks_group" value="1"> a group, if they like</label>
+        </fieldset>
+        <div class="form-end"><button class="button primary"><x-icon name="sailboat"/>Open it</button><a href="{{ route('games.show', $game) }}">Not yet</a></div>
+    </form>
+</x-layout.teacher>

@@ -1,0 +1,20 @@
+<?php
+
+use App\Http\Controllers\FileController;
+use App\Http\Controllers\JoinController;
+use App\Http\Controllers\PlayController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', [JoinController::class, 'code'])->name('join.code');
+Route::get('/join', [JoinController::class, 'find'])->middleware('throttle:join')->name('join.find');
+Route::get('/files/{file}', FileController::class)->where('file', '[a-f0-9]{64}\.[a-z0-9]{2,4}')->name('file');
+
+Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
+    Route::get('/', [PlayController::class, 'show'])->name('play.show');
+    Route::post('/', [PlayController::class, 'act'])->name('play.act');
+    Route::middleware('throttle:join')->group(function (): void {
+        Route::post('/join', [JoinController::class, 'join'])->name('play.join');
+        Route::post('/again', [JoinController::class, 'again'])->name('play.again');
+    });
+    Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');
+});

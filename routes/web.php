@@ -1,0 +1,61 @@
+<?php
+
+use App\Http\Controllers\Auth\ForgottenPasswordController;
+use App\Http\Controllers\Auth\RegisterController;
+use App\Http\Controllers\Auth\ResetPasswordController;
+use App\Http\Controllers\Auth\SignInController;
+use App\Http\Controllers\EditController;
+use App\Http\Controllers\GameController;
+use App\Http\Controllers\OutboxController;
+use App\Http\Controllers\RehearsalController;
+use App\Http\Controllers\RunController;
+use App\Http\Controllers\WorksheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/outbox', OutboxController::class)->name('outbox');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/register', [RegisterController::class, 'create'])->name('register');
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('login');
+    Route::get('/forgotten', [ForgottenPasswordController::class, 'create'])->name('password.request');
+    Route::get('/reset/{token}', [ResetPasswordController::class, 'create'])->name('password.reset');
+    Route::middleware('throttle:account')->group(function (): void {
+        Route::post('/register', [RegisterController::class, 'store']);
+        Route::post('/sign-in', [SignInController::class, 'store']);
+        Route::post('/forgotten', [ForgottenPasswordController::class, 'store'])->name('password.email');
+        Route::post('/reset', [ResetPasswordController::class, 'store'])->name('password.store');
+    });
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('logout');
+
+    Route::get('/games', [GameController::class, 'index'])->name('games.index');
+    Route::get('/games/new', [GameController::class, 'create'])->name('games.create');
+    Route::post('/games', [GameController::class, 'store'])->name('games.store');
+    Route::get('/games/new/worksheet', [WorksheetController::class, 'create'])->name('worksheet.create');
+    Route::post('/games/new/worksheet', [WorksheetController::class, 'preview'])->name('worksheet.preview');
+    Route::post('/games/new/worksheet/build', [WorksheetController::class, 'store'])->name('worksheet.store');
+
+    Route::get('/games/{game}', [GameController::class, 'show'])->can('view', 'game')->name('games.show');
+    Route::get('/games/{game}/document', [GameController::class, 'document'])->can('view', 'game')->name('games.document');
+    Route::post('/games/{game}/away', [GameController::class, 'away'])->can('update', 'game')->name('games.away');
+
+    Route::middleware('can:update,game')->group(function (): void {
+        Route::post('/games/{game}/edits', [EditController::class, 'store'])->name('edits.store');
+        Route::post('/games/{game}/undo', [EditController::class, 'undo'])->name('edits.undo');
+        Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
+        Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
+        Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
+        Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');
+        Route::get('/games/{game}/runs/new', [RunController::class, 'create'])->name('runs.create');
+        Route::post('/games/{game}/runs', [RunController::class, 'store'])->name('runs.store');
+    });
+
+    Route::get('/runs/{run}', [RunController::class, 'show'])->can('view', 'run')->name('runs.show');
+    Route::get('/runs/{run}/standing', [RunController::class, 'standing'])->can('view', 'run')->name('runs.standing');
+    Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])->can('view', 'run')->name('runs.csv');
+    Route::post('/runs/{run}/close', [RunController::class, 'close'])->can('update', 'run')->name('runs.close');
+    Route::post('/runs/{run}/open', [RunController::class, 'reopen'])->can('update', 'run')->name('runs.open');
+    Route::delete('/runs/{run}', [RunController::class, 'destroy'])->can('delete', 'run')->name('runs.destroy');
+});

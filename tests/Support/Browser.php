@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+
+/** One person at one screen: a headless Chromium with what a test says of it. */
+final class Browser
+{
+    private const FLAGS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en'];
+
+    /** Seconds to wait for what a page is to show. */
+    private const PATIENCE = 10;
+
+    /** @var resource|null */
+    private static $chromedriver = null;
+
+    private static int $port = 0;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address) {}
+
+    public static function open(string $address, int $width = 1280, int $height = 800, bool $scripts = true): self
+    {
+        self::startDriver();
+        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--window-size={$width},{$height}", '--user-data-dir='.sys_get_temp_dir().'/fravel-chrome-'.bin2hex(random_bytes(6))]);
+        $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => $scripts ? 1 : 2]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
+        $browser = new self($driver, $address);
+        $browser->resize($width, $height);
+
+        return $browser;
+    }
+
+    /** Makes the page itself this large, whatever the window's rim takes. */
+    public function resize(int $width, int $height): self
+    {
+        $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
+        [$inWidth, $inHeight] = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]') ?: [$width, $height];
+        $this->driver->manage()->window()->setSize(new WebDriverDimension(2 * $width - $inWidth, 2 * $height - $inHeight));
+
+        return $this;
+    }
+
+    public function go(string $path): self
+    {
+        $this->driver->get($this->address.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email, string $password): self
+    {
+        return $this->go('/sign-in')->type('#field-email', $email)->type('#field-password', $password)->click('main .button.primary')->see('Your games');
+    }
+
+    public function find(string $selector): RemoteWebElement
+    {
+        $by = WebDriverBy::cssSelector($selector);
+        /** @var RemoteWebElement */
+        return $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing visible at {$selector}.");
+    }
+
+    public function has(string $selector): bool
+    {
+        return $this->driver->findElements(WebDriverBy::cssSelector($selector)) !== [];
+    }
+
+    public function type(string $selector, string $text): self
+    {
+        $field = $this->find($selector);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function click(string $selector): self
+    {
+        $this->find($selector)->click();
+
+        return $this;
+    }
+
+    /** Presses the button or link with these words. */
+    public function press(string $words): self
+    {
+        $quoted = str_contains($words, '"') ? "'{$words}'" : "\"{$words}\"";
+        $path = "//*[self::button or self::a or self::summary][normalize-space(.)={$quoted} or @aria-label={$quoted}]";
+        $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)), "Nothing to press says {$words}.")->click();
+
+        return $this;
+    }
+
+    public function choose(string $selector, string $words): self
+    {
+        foreach ($this->find($selector)->findElements(WebDriverBy::tagName('option')) as $option) {
+            if (trim($option->getText()) === $words) {
+                $option->click();
+
+                return $this;
+            }
+        }
+
+        throw new RuntimeException("{$selector} has no option {$words}.");
+    }
+
+    public function keys(string ...$keys): self
+    {
+        $this->driver->getKeyboard()->sendKeys(array_values($keys));
+
+        return $this;
+    }
+
+    public function see(string $words): self
+    {
+        $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => str_contains($this->text(), $words), "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) preg_replace('/\s+/u', ' ', (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""'));
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    public function script(string $code, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($code, array_values($arguments));
+    }
+
+    public function shoot(string $file): self
+    {
+        $this->driver->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(arguments[0], 150)))');
+        $this->driver->takeScreenshot($file);
+
+        return $this;
+    }
+
+    /** @return list<string> what the console complained about */
+    public function complaints(): array
+    {
+        $entries = $this->driver->manage()->getLog('browser');
+
+        return array_values(array_map(static fn (array $entry): string => $entry['message'], array_filter($entries, static fn (array $entry): bool => $entry['level'] === 'SEVERE' || str_contains($entry['message'], 'Content Security Policy'))));
+    }
+
+    /** @return list<string> what axe finds against WCAG 2.2 AA, a line each */
+    public function barriers(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript("const done = arguments[0]; axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => node.html.slice(0, 120)).join(' | '))))");
+
+        return is_array($found) ? array_values(array_map(strval(...), $found)) : [];
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+    }
+
+    private static function startDriver(): void
+    {
+        if (self::$chromedriver !== null) {
+            return;
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        self::$chromedriver = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes) ?: null;
+        register_shutdown_function(static fn () => self::$chromedriver === null ? null : proc_terminate(self::$chromedriver));
+        for ($wait = 0; $wait < 100 && @file_get_contents('http://127.0.0.1:'.self::$port.'/status') === false; $wait++) {
+            usleep(50_000);
+        }
+    }
+}
