@@ -11,7 +11,7 @@ use Fravel\Support\Json;
 /** Puts a new game on a teacher's shelf. */
 final class CreateGame
 {
-    /** @param array<array-key, mixed> $document one that Validation finds no problem in */
+    /** @param  array<array-key, mixed>  $document one that Validation finds no problem in */
     public function handle(User $owner, array $document): Game
     {
         return $owner->games()->create([

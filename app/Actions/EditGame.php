@@ -22,18 +22,21 @@ use Illuminate\Support\Facades\DB;
  */
 final class EditGame
 {
-    /** @param callable(Document): ?Command $read the command, read against the game as it stands */
+    /** @param  callable(Document): ?Command  $read the command, read against the game as it stands */
     public function handle(string $game, callable $read, int $base, string $label): EditResult
     {
         return DB::transaction(function () use ($game, $read, $base, $label): EditResult {
             $draft = Game::query()->findOrFail($game);
             $document = $draft->read();
             $command = $read($document);
-            $result = $command === null ? new Refusal('command.unknown') : $this->edited($draft, $document, $command, $base);
-            if ($result instanceof Refusal || $command === null) {
-                return EditResult::refused($draft, $result instanceof Refusal ? $result : new Refusal('command.unknown'));
+            if ($command === null) {
+                return EditResult::refused($draft, new Refusal('command.unknown'));
             }
-            $this->keep($draft, $command, $document, $result, $label);
+            $edited = $this->edited($draft, $document, $command, $base);
+            if ($edited instanceof Refusal) {
+                return EditResult::refused($draft, $edited);
+            }
+            $this->keep($draft, $command, $document, $edited, $label);
 
             return EditResult::done($draft, $base === $draft->revision - 1 ? $command : null);
         });

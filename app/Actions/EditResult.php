@@ -11,8 +11,10 @@ use Fravel\Edit\Refusal;
 /** What became of a change, for the workshop that asked for it. */
 final readonly class EditResult
 {
-    /** @param Command|null $applied what leads from the workshop's revision to the present one; null when it must load anew */
-    private function __construct(public Game $game, public ?Refusal $refusal, public ?Command $applied) {}
+    /** @param  Command|null  $applied what leads from the workshop's revision to the present one; null when it must load anew */
+    private function __construct(public Game $game, public ?Refusal $refusal, public ?Command $applied)
+    {
+    }
 
     public static function done(Game $game, ?Command $applied): self
     {

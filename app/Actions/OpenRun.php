@@ -16,7 +16,9 @@ final class OpenRun
 
     private const LENGTH = 5;
 
-    public function __construct(private readonly FreezeEdition $freeze) {}
+    public function __construct(private readonly FreezeEdition $freeze)
+    {
+    }
 
     public function handle(Game $game, string $label, bool $asksGroup): Run
     {

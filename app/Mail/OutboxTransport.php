@@ -8,6 +8,7 @@ use App\Models\Letter;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Message;
 use Symfony\Component\Mime\MessageConverter;
 
 /** Stands in for a mail service: keeps each letter where the outbox page shows it. */
@@ -20,7 +21,11 @@ final class OutboxTransport extends AbstractTransport
 
     protected function doSend(SentMessage $message): void
     {
-        $email = MessageConverter::toEmail($message->getOriginalMessage());
+        $original = $message->getOriginalMessage();
+        if (! $original instanceof Message) {
+            return;
+        }
+        $email = MessageConverter::toEmail($original);
         Letter::query()->create([
             'to' => implode(', ', array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo())),
             'subject' => (string) $email->getSubject(),

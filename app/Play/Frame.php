@@ -19,7 +19,8 @@ final readonly class Frame
         public ?string $words = null,
         public ?array $typed = null,
         public bool $isRehearsal = false,
-    ) {}
+    ) {
+    }
 
     public function typedFor(string $lock): mixed
     {

@@ -34,7 +34,7 @@ final class Markdown
         return $html;
     }
 
-    /** @param array<string, string> $html */
+    /** @param  array<string, string>  $html */
     private static function collect(mixed $part, array &$html): void
     {
         if (! is_array($part)) {

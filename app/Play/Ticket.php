@@ -18,7 +18,9 @@ final readonly class Ticket
     /** How long a device may go on, in seconds: a school year. */
     private const LIFETIME = 31_536_000;
 
-    private function __construct(public string $play) {}
+    private function __construct(public string $play)
+    {
+    }
 
     public static function for(string $play): self
     {

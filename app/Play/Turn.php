@@ -19,7 +19,8 @@ final readonly class Turn
         public PlayState $state,
         public array $events,
         public int $now,
-    ) {}
+    ) {
+    }
 
     /** @return array{reason: string, arguments: array<string, string|int>}|null */
     public function refusal(): ?array
@@ -27,6 +28,7 @@ final readonly class Turn
         if (($this->events[0][0] ?? null) !== 'refused') {
             return null;
         }
+
         /** @var array{reason: string, arguments: array<string, string|int>} */
         return ['reason' => $this->events[0][1], 'arguments' => $this->events[0][2] ?? []];
     }

@@ -6,6 +6,7 @@ namespace App\Storage;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
+use SensitiveParameter;
 
 /** Connects to SQLite with immediate transactions, and leaves none open behind a request that died. */
 final class ImmediateConnector extends SQLiteConnector
@@ -16,7 +17,7 @@ final class ImmediateConnector extends SQLiteConnector
      * @param  string|null  $password
      * @param  array<int, mixed>  $options
      */
-    protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): PDO
+    protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): PDO
     {
         $pdo = new ImmediatePdo($dsn, $username, $password, $options);
         if (($options[PDO::ATTR_PERSISTENT] ?? false) === true) {

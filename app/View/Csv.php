@@ -7,7 +7,7 @@ namespace App\View;
 /** A table as spreadsheet programs open it cleanly: with a byte-order mark, and with no cell that acts as a formula. */
 final class Csv
 {
-    /** @param list<list<string|int|float|null>> $rows */
+    /** @param  list<list<string|int|float|null>>  $rows */
     public static function of(array $rows): string
     {
         $stream = fopen('php://memory', 'r+b');

@@ -23,7 +23,9 @@ final readonly class RouteMap
      * @param  array<string, array{x: float, y: float, line: int, ending: bool}>  $stations
      * @param  list<array{path: string, line: int}>  $tracks
      */
-    private function __construct(public array $stations, public array $tracks) {}
+    private function __construct(public array $stations, public array $tracks)
+    {
+    }
 
     public static function of(Game $game): self
     {
@@ -86,7 +88,7 @@ final readonly class RouteMap
     {
         $lines = array_flip(array_keys($game->chapters()));
         $heights = array_count_values($columns);
-        [$last, $tallest, $filled, $stations] = [max(1, max($columns)), max($heights), [], []];
+        [$last, $tallest, $filled, $stations] = [max([1, ...array_values($columns)]), max([1, ...array_values($heights)]), [], []];
         foreach ($game->scenes() as $scene) {
             $column = $columns[$scene->id] ?? 0;
             $row = $filled[$column] = ($filled[$column] ?? -1) + 1;

@@ -12,8 +12,10 @@ use Fravel\Document\Game;
 /** Who is where in a run: the one query over its plays, read into rows. */
 final readonly class RunStanding
 {
-    /** @param list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int}> $rows */
-    private function __construct(public array $rows, public int $locks, public bool $asksGroup) {}
+    /** @param  list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int}>  $rows */
+    private function __construct(public array $rows, public int $locks, public bool $asksGroup)
+    {
+    }
 
     public static function of(Run $run): self
     {

@@ -29,7 +29,8 @@ final readonly class Strip
         public ?Edition $edition,
         public bool $isAsEdition,
         public Collection $runs,
-    ) {}
+    ) {
+    }
 
     public static function of(Game $game): self
     {

@@ -32,13 +32,14 @@ final class PretendStudent
         'distance', 'to-engine', 'oil', 'to-coal', 'take-wick', 'to-ladder', 'lens-does', 'why-high', 'bending',
     ];
 
-    /** @param float $skill how likely an answer is right, 0 to 1 */
+    /** @param  float  $skill how likely an answer is right, 0 to 1 */
     public function __construct(
         private readonly TakeAction $take,
         private readonly string $play,
         private readonly float $skill,
         private readonly string $end,
-    ) {}
+    ) {
+    }
 
     public function play(): void
     {
@@ -69,7 +70,7 @@ final class PretendStudent
         return mt_rand(0, 99) >= 100 * min(0.97, $this->skill + 0.15 * $try);
     }
 
-    /** @param array<string, mixed> $action */
+    /** @param  array<string, mixed>  $action */
     private function act(array $action, int $seconds): ?Turn
     {
         Carbon::setTestNow(now()->addSeconds($seconds));

@@ -16,7 +16,8 @@ final readonly class Asset
         public string $alt,
         public string $credit,
         public string $licence,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

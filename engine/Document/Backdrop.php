@@ -9,7 +9,9 @@ use Fravel\Support\Node;
 /** What stands behind the things of a scene: a picture, a colour, or neither. */
 final readonly class Backdrop
 {
-    public function __construct(public ?string $asset, public ?string $colour, public string $alt) {}
+    public function __construct(public ?string $asset, public ?string $colour, public string $alt)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -9,7 +9,9 @@ use Fravel\Support\Node;
 /** Scenes that belong together; progress is shown by chapter. */
 final readonly class Chapter
 {
-    public function __construct(public string $id, public string $title, public ?string $start) {}
+    public function __construct(public string $id, public string $title, public ?string $start)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -9,7 +9,9 @@ use Fravel\Support\Node;
 /** Makes its scene end the play: won, lost or open. */
 final readonly class Ending
 {
-    public function __construct(public string $kind, public string $md) {}
+    public function __construct(public string $kind, public string $md)
+    {
+    }
 
     public static function maybe(Node $node): ?self
     {

@@ -39,10 +39,12 @@ final class Game
     /** @var array<string, array{kind: string, scene: string, chapter: ?string, by: ?string}>|null */
     private ?array $things = null;
 
-    /** @param array<array-key, mixed> $document */
-    private function __construct(public readonly array $document) {}
+    /** @param  array<array-key, mixed>  $document */
+    private function __construct(public readonly array $document)
+    {
+    }
 
-    /** @param array<array-key, mixed> $document one that Validation finds no problem in */
+    /** @param  array<array-key, mixed>  $document one that Validation finds no problem in */
     public static function of(array $document): self
     {
         return new self($document);

@@ -14,13 +14,14 @@ use Fravel\Support\Node;
 /** "If … say … do … go": the one shape of consequence. */
 final readonly class Reaction
 {
-    /** @param list<Effect> $effects */
+    /** @param  list<Effect>  $effects */
     public function __construct(
         public ?Condition $if,
         public string $say,
         public array $effects,
         public ?Route $go,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

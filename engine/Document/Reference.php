@@ -19,7 +19,8 @@ final readonly class Reference
         public array $path,
         public ?string $scene,
         public bool $isRoute,
-    ) {}
+    ) {
+    }
 
     public function pointer(): string
     {

@@ -33,7 +33,7 @@ final class References
         return $walk->found;
     }
 
-    /** @param array<array-key, mixed> $game */
+    /** @param  array<array-key, mixed>  $game */
     private function game(array $game): void
     {
         $this->refer('scene', $game['start'] ?? null, ['start']);
@@ -108,7 +108,7 @@ final class References
         $this->items($thing['input'] ?? null, [...$path, 'input']);
     }
 
-    /** @param Path $path */
+    /** @param  Path  $path */
     private function items(mixed $input, array $path): void
     {
         if (! is_array($input)) {
@@ -122,7 +122,7 @@ final class References
         }
     }
 
-    /** @param Path $path */
+    /** @param  Path  $path */
     private function face(mixed $face, array $path): void
     {
         if (is_array($face)) {
@@ -130,7 +130,7 @@ final class References
         }
     }
 
-    /** @param Path $path */
+    /** @param  Path  $path */
     private function reactions(mixed $reactions, array $path): void
     {
         if (! is_array($reactions)) {
@@ -173,7 +173,7 @@ final class References
         }
     }
 
-    /** @param Path $path */
+    /** @param  Path  $path */
     private function condition(mixed $condition, array $path): void
     {
         if (! is_array($condition)) {
@@ -210,7 +210,7 @@ final class References
         }
     }
 
-    /** @param Path $path */
+    /** @param  Path  $path */
     private function refer(string $kind, mixed $id, array $path, bool $isRoute = false): void
     {
         if (is_string($id) && $id !== '') {
@@ -229,7 +229,7 @@ final class References
         return is_array($list) && array_is_list($list) ? array_filter($list, is_array(...)) : [];
     }
 
-    /** @param array<array-key, mixed> $holder */
+    /** @param  array<array-key, mixed>  $holder */
     private static function text(array $holder, string $key): string
     {
         return is_string($holder[$key] ?? null) ? $holder[$key] : '';

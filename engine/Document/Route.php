@@ -17,7 +17,9 @@ final readonly class Route
 
     public const WORDS = [self::STAY, self::BACK, self::CHAPTER, self::START];
 
-    public function __construct(public string $to) {}
+    public function __construct(public string $to)
+    {
+    }
 
     public function isScene(): bool
     {

@@ -33,7 +33,8 @@ final readonly class Scene
         public array $next,
         public bool $back,
         public ?Ending $ending,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -9,7 +9,9 @@ use Fravel\State\PlayState;
 /** A game, a play and a moment: what the showing of a thing may depend on. */
 final readonly class Showing
 {
-    public function __construct(public Game $game, public PlayState $state, public int $now) {}
+    public function __construct(public Game $game, public PlayState $state, public int $now)
+    {
+    }
 
     /** The text with `{=id}`, `{=player}` and `{=minutes}` filled in; anything else in braces stays. */
     public function fill(string $text): string

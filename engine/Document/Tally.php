@@ -9,7 +9,9 @@ use Fravel\Support\Node;
 /** A number that reactions change. */
 final readonly class Tally
 {
-    public function __construct(public string $id, public string $name, public int|float $start, public bool $shown) {}
+    public function __construct(public string $id, public string $name, public int|float $start, public bool $shown)
+    {
+    }
 
     public static function read(Node $node): self
     {

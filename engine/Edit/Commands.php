@@ -31,7 +31,7 @@ final class Commands
         };
     }
 
-    /** @param array<array-key, mixed> $sent */
+    /** @param  array<array-key, mixed>  $sent */
     private static function set(array $sent): ?SetField
     {
         if (! is_string($sent['set']) || ! is_string($sent['field'] ?? null) || $sent['field'] === '') {
@@ -42,7 +42,7 @@ final class Commands
         return new SetField($sent['set'], $sent['field'], $sent['to'] ?? null, array_key_exists('to', $sent), is_string($before) ? $before : null);
     }
 
-    /** @param array<array-key, mixed> $sent */
+    /** @param  array<array-key, mixed>  $sent */
     private static function insert(array $sent): ?InsertPart
     {
         $after = $sent['after'] ?? null;
@@ -53,7 +53,7 @@ final class Commands
         return new InsertPart($sent['insert'], $sent['in'], $after, $sent['value']);
     }
 
-    /** @param array<array-key, mixed> $sent */
+    /** @param  array<array-key, mixed>  $sent */
     private static function move(array $sent): ?MovePart
     {
         $after = $sent['after'] ?? null;

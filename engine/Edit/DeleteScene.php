@@ -11,7 +11,7 @@ use Fravel\Document\References;
 /** `{"deleteScene": scene, "lead": other or null}`: what led there leads to the other, or is left an open end. */
 final class DeleteScene
 {
-    /** @param array<array-key, mixed> $sent */
+    /** @param  array<array-key, mixed>  $sent */
     public static function read(array $sent, Game $game): ?Command
     {
         $lead = $sent['lead'] ?? null;
@@ -64,7 +64,7 @@ final class DeleteScene
         return array_values($fields);
     }
 
-    /** @param list<string|int> $path */
+    /** @param  list<string|int>  $path */
     private static function depthOfOwner(array $path): int
     {
         return match (true) {

@@ -9,9 +9,11 @@ use Fravel\Document\Game;
 /** `{"drop": list, "in": part}`: takes away a list that holds nothing, as it was before its first entry came. */
 final readonly class DropEmptyList implements Command
 {
-    public function __construct(public string $in, public string $list) {}
+    public function __construct(public string $in, public string $list)
+    {
+    }
 
-    public function apply(Game $game): Edited|Refusal
+    public function apply(Game $game): Edited
     {
         $path = Tree::path($game->document, $this->in);
         $holder = $path === null ? null : Tree::get($game->document, $path);

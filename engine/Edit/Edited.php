@@ -9,5 +9,7 @@ use Fravel\Document\Game;
 /** A game after a command, and the command that gives back the game before it, byte for byte. */
 final readonly class Edited
 {
-    public function __construct(public Game $game, public Command $inverse) {}
+    public function __construct(public Game $game, public Command $inverse)
+    {
+    }
 }

@@ -12,8 +12,10 @@ final readonly class InsertPart implements Command
 {
     public const LISTS = ['scenes', 'things', 'chapters', 'tokens', 'tallies', 'assets'];
 
-    /** @param array<array-key, mixed> $value */
-    public function __construct(public string $list, public string $in, public ?string $after, public array $value) {}
+    /** @param  array<array-key, mixed>  $value */
+    public function __construct(public string $list, public string $in, public ?string $after, public array $value)
+    {
+    }
 
     public function apply(Game $game): Edited|Refusal
     {

@@ -9,7 +9,9 @@ use Fravel\Document\Game;
 /** `{"move": part, "in": part, "after": id or null}`: to another place in its list, or a thing to another scene. */
 final readonly class MovePart implements Command
 {
-    public function __construct(public string $part, public string $in, public ?string $after) {}
+    public function __construct(public string $part, public string $in, public ?string $after)
+    {
+    }
 
     public function apply(Game $game): Edited|Refusal
     {

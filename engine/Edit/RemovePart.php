@@ -10,22 +10,24 @@ use Fravel\Document\Ids;
 /** `{"remove": part}` */
 final readonly class RemovePart implements Command
 {
-    public function __construct(public string $part) {}
+    public function __construct(public string $part)
+    {
+    }
 
     public function apply(Game $game): Edited|Refusal
     {
         $path = Tree::path($game->document, $this->part);
-        if ($path === null || $path === []) {
+        if ($path === null || count($path) < 2) {
             return new Refusal('part.gone');
         }
         $place = (int) array_pop($path);
-        $list = (string) $path[count($path) - 1];
+        $list = (string) end($path);
         /** @var list<array<array-key, mixed>> $entries */
         $entries = Tree::get($game->document, $path);
-        $value = $entries[$place];
+        $value = $entries[$place] ?? [];
         array_splice($entries, $place, 1);
         $in = count($path) > 1 ? Tree::get($game->document, [...array_slice($path, 0, -1), 'id']) : self::GAME;
-        $after = $place === 0 ? null : $entries[$place - 1]['id'];
+        $after = $entries[$place - 1]['id'] ?? null;
 
         return new Edited(
             Game::of(Tree::put($game->document, $path, $entries)),

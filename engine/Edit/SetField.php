@@ -22,7 +22,8 @@ final readonly class SetField implements Command
         public mixed $to,
         public bool $isThere = true,
         public ?string $before = null,
-    ) {}
+    ) {
+    }
 
     public function apply(Game $game): Edited|Refusal
     {
@@ -73,7 +74,7 @@ final readonly class SetField implements Command
         return array_slice($part, 0, $place, true) + [$this->field => $this->to] + $part;
     }
 
-    /** @param array<array-key, mixed> $part */
+    /** @param  array<array-key, mixed>  $part */
     private function inverse(array $part): self
     {
         if (! array_key_exists($this->field, $part)) {

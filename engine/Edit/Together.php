@@ -9,8 +9,10 @@ use Fravel\Document\Game;
 /** `{"together": [command, …]}`: one gesture of several commands; all of them or none. */
 final readonly class Together implements Command
 {
-    /** @param list<Command> $commands */
-    public function __construct(public array $commands) {}
+    /** @param  list<Command>  $commands */
+    public function __construct(public array $commands)
+    {
+    }
 
     public function apply(Game $game): Edited|Refusal
     {

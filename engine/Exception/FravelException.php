@@ -7,4 +7,6 @@ namespace Fravel\Exception;
 use Throwable;
 
 /** Marks every exception the engine throws; an expected "no" is a value instead. */
-interface FravelException extends Throwable {}
+interface FravelException extends Throwable
+{
+}

@@ -15,7 +15,9 @@ final readonly class Action
         'back' => false, 'continue' => false,
     ];
 
-    private function __construct(public string $verb, public string $on, public mixed $with) {}
+    private function __construct(public string $verb, public string $on, public mixed $with)
+    {
+    }
 
     /** The action this is, or null when it is none of those in document.md. */
     public static function of(mixed $sent): ?self

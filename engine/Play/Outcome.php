@@ -11,8 +11,10 @@ use Fravel\State\PlayState;
 /** What an action came to: the state after it and the events on the way. */
 final readonly class Outcome
 {
-    /** @param list<Event> $events */
-    public function __construct(public PlayState $state, public array $events) {}
+    /** @param  list<Event>  $events */
+    public function __construct(public PlayState $state, public array $events)
+    {
+    }
 
     public function isRefused(): bool
     {

@@ -226,7 +226,7 @@ final class Play
         return $game->scene($state->scene)?->shown($state, $now) ?? [];
     }
 
-    /** @param array<string, string|int> $arguments */
+    /** @param  array<string, string|int>  $arguments */
     private static function refuse(PlayState $state, string $reason, array $arguments = []): Outcome
     {
         return new Outcome($state, [Event::of(EventKind::Refused, $reason, $arguments)]);

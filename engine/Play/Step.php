@@ -31,7 +31,9 @@ final class Step
 
     private int $arrivals = 0;
 
-    public function __construct(private readonly Game $game, private PlayState $state, private readonly int $now) {}
+    public function __construct(private readonly Game $game, private PlayState $state, private readonly int $now)
+    {
+    }
 
     public function state(): PlayState
     {
@@ -61,7 +63,7 @@ final class Step
         }
     }
 
-    /** @param list<Effect> $effects */
+    /** @param  list<Effect>  $effects */
     public function apply(array $effects): void
     {
         foreach ($effects as $effect) {
@@ -69,7 +71,7 @@ final class Step
         }
     }
 
-    /** @param list<Reaction> $reactions the first that fits fires */
+    /** @param  list<Reaction>  $reactions the first that fits fires */
     public function fire(array $reactions): void
     {
         $reaction = Reaction::firing($reactions, $this->state, $this->now);

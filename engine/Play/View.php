@@ -35,7 +35,8 @@ final readonly class View
         public bool $continues,
         public bool $back,
         public ?string $ended,
-    ) {}
+    ) {
+    }
 
     public static function of(Game $game, PlayState $state, int $now): self
     {
@@ -97,7 +98,7 @@ final readonly class View
         foreach ($showing->state->tokens as $id) {
             $token = $showing->game->tokens()[$id] ?? null;
             if ($token instanceof Token && $token->isShown()) {
-                $held[] = [...get_object_vars($token), 'md' => $showing->fill($token->md)];
+                $held[] = ['id' => $token->id, 'name' => $token->name, 'kind' => $token->kind, 'asset' => $token->asset, 'md' => $showing->fill($token->md)];
             }
         }
 

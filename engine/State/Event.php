@@ -6,8 +6,10 @@ namespace Fravel\State;
 
 final readonly class Event
 {
-    /** @param list<mixed> $arguments as EventKind lists them */
-    public function __construct(public EventKind $kind, public array $arguments = []) {}
+    /** @param  list<mixed>  $arguments as EventKind lists them */
+    public function __construct(public EventKind $kind, public array $arguments = [])
+    {
+    }
 
     public static function of(EventKind $kind, mixed ...$arguments): self
     {

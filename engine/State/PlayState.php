@@ -41,18 +41,18 @@ final readonly class PlayState
         public int $seed,
         public int $startedAt,
         public string $player,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, int|float> $tallies what each tally starts at */
+    /** @param  array<string, int|float>  $tallies what each tally starts at */
     public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
     {
         return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
     }
 
-    /** @param array<string, mixed> $fields what toArray() gave */
+    /** @param  array<string, mixed>  $fields what toArray() gave */
     public static function fromArray(array $fields): self
     {
-        /** @phpstan-ignore argument.type (the fields are what toArray() wrote) */
         return new self(...$fields);
     }
 
@@ -205,7 +205,7 @@ final readonly class PlayState
         return $this->with(['ended' => $kind]);
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param  array<string, mixed>  $changes */
     private function with(array $changes): self
     {
         return self::fromArray([...get_object_vars($this), ...$changes]);

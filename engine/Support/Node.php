@@ -16,7 +16,9 @@ final readonly class Node
 {
     public const ID = '/^[a-z][a-z0-9_-]{0,39}$/D';
 
-    private function __construct(public mixed $value, public string $pointer, public Problems $problems) {}
+    private function __construct(public mixed $value, public string $pointer, public Problems $problems)
+    {
+    }
 
     public static function root(mixed $value, ?Problems $problems = null, string $pointer = ''): self
     {

@@ -13,7 +13,7 @@ final class Problems
     /** @var list<Problem> */
     private array $found = [];
 
-    /** @param array<string, string|int|float> $arguments */
+    /** @param  array<string, string|int|float>  $arguments */
     public function add(string $code, string $place, array $arguments = []): void
     {
         if (count($this->found) < self::MOST) {

@@ -27,7 +27,9 @@ final class Browser
 
     private static int $port = 0;
 
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address) {}
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address)
+    {
+    }
 
     public static function open(string $address, int $width = 1280, int $height = 800, bool $scripts = true): self
     {
@@ -69,6 +71,7 @@ final class Browser
     public function find(string $selector): RemoteWebElement
     {
         $by = WebDriverBy::cssSelector($selector);
+
         /** @var RemoteWebElement */
         return $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing visible at {$selector}.");
     }
@@ -181,9 +184,7 @@ final class Browser
         if (self::$chromedriver !== null) {
             return;
         }
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        self::$port = Server::freePort();
         self::$chromedriver = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes) ?: null;
         register_shutdown_function(static fn () => self::$chromedriver === null ? null : proc_terminate(self::$chromedriver));
         for ($wait = 0; $wait < 100 && @file_get_contents('http://127.0.0.1:'.self::$port.'/status') === false; $wait++) {

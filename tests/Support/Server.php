@@ -11,10 +11,12 @@ final class Server
 {
     private static ?self $running = null;
 
-    /** @param resource $process */
-    private function __construct(public readonly string $address, public readonly string $folder, private $process) {}
+    /** @param  resource  $process */
+    private function __construct(public readonly string $address, public readonly string $folder, private $process)
+    {
+    }
 
-    /** @param array<string, string> $environment beside the usual one */
+    /** @param  array<string, string>  $environment beside the usual one */
     public static function start(array $environment = []): self
     {
         if (self::$running !== null) {
@@ -61,14 +63,14 @@ final class Server
      */
     private static function run(array $command, string $folder, array $environment): void
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, $folder, $environment);
+        $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
         $output = $process === false ? '' : (string) stream_get_contents($pipes[1]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException("Setting up the database failed: {$output}");
         }
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         $name = $socket === false ? '' : (string) stream_socket_get_name($socket, false);

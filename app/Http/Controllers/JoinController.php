@@ -82,13 +82,13 @@ final class JoinController extends Controller
         return response(view('join.code', ['problem' => __('play.join.unknown', ['code' => strtoupper($code)]), 'code' => $code])->render(), 404);
     }
 
-    /** @param array<string, mixed> $with problem, name, again, typed */
+    /** @param  array<string, mixed>  $with problem, name, again, typed */
     public static function form(Run $run, array $with, int $status = 200): Response
     {
         return response(view('join.name', $with + ['run' => $run, 'problem' => null, 'name' => '', 'again' => false, 'typed' => null])->render(), $status, ['Cache-Control' => 'no-store']);
     }
 
-    /** @param array<string, mixed> $query */
+    /** @param  array<string, mixed>  $query */
     private function enter(Run $run, Play $play, array $query): RedirectResponse
     {
         return redirect("/p/{$run->code}".($query === [] ? '' : '?'.http_build_query($query)))->withCookie(Ticket::for($play->id)->cookie($run->code));

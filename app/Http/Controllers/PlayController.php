@@ -43,8 +43,11 @@ final class PlayController extends Controller
         if ($action === null) {
             return $this->refused($request, 'action.unknown', 422);
         }
-        $turn = $ticket === null ? null : $take->handle($ticket->play, $action, SentAction::key($request));
-        if ($turn === null || $ticket === null) {
+        if ($ticket === null) {
+            return $this->strangers($request, $code);
+        }
+        $turn = $take->handle($ticket->play, $action, SentAction::key($request));
+        if ($turn === null) {
             return $this->strangers($request, $code);
         }
         if ($request->expectsJson()) {

@@ -50,6 +50,6 @@ final class RehearsalController extends Controller
 
     private static function frame(Game $game): Frame
     {
-        return new Frame(route('rehearsal.act', $game, false), ['_token' => csrf_token()], (string) __('play.you'), isRehearsal: true);
+        return new Frame(route('rehearsal.act', $game, false), ['_token' => (string) csrf_token()], (string) __('play.you'), isRehearsal: true);
     }
 }

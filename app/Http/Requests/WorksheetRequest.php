@@ -27,7 +27,7 @@ final class WorksheetRequest extends FormRequest
     {
         $file = $this->file('file');
         if ($file instanceof UploadedFile) {
-            return (string) file_get_contents($file->getRealPath(), length: $this->most() + 1);
+            return (string) file_get_contents($file->getRealPath(), length: max(0, $this->most()) + 1);
         }
 
         return $this->string('text')->toString();

@@ -7,8 +7,10 @@ namespace Fravel\Document\Answer;
 /** An answer of the right shape for its input, with the cleaning under which it is compared. */
 final readonly class Answer
 {
-    /** @param string|array<array-key, mixed> $value as document.md lists it for each input */
-    public function __construct(public string|array $value, public Cleaning $cleaning) {}
+    /** @param  string|array<array-key, mixed>  $value as document.md lists it for each input */
+    public function __construct(public string|array $value, public Cleaning $cleaning)
+    {
+    }
 
     /** The answer as typed, trimmed and in Unicode's composed form. */
     public function raw(): string

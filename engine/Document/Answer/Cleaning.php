@@ -29,7 +29,8 @@ final readonly class Cleaning
         public bool $width,
         public bool $articles,
         public string $language,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {
@@ -96,7 +97,8 @@ final readonly class Cleaning
         if (! $this->accents) {
             return $text;
         }
-        $bare = (string) preg_replace('/\p{Mn}+/u', '', $this->normal($text, Normalizer::FORM_KD));
+        // Where width matters, taking marks away must not fold it after all.
+        $bare = (string) preg_replace('/\p{Mn}+/u', '', $this->normal($text, $this->width ? Normalizer::FORM_KD : Normalizer::FORM_D));
 
         return $this->normal($bare, Normalizer::FORM_C);
     }
@@ -121,7 +123,7 @@ final readonly class Cleaning
         };
     }
 
-    /** @param Normalizer::FORM_* $form */
+    /** @param  Normalizer::FORM_*  $form */
     private function normal(string $text, int $form): string
     {
         $normal = Normalizer::normalize($text, $form);

@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Normalizer;
 
 /**
  * A number as people type it, read exactly.
@@ -32,10 +33,10 @@ final class Number
         }
         $text = self::plain($text);
         if (str_ends_with($text, '%')) {
-            return self::signed(rtrim(substr($text, 0, -1)), $language)?->dividedBy(100);
+            return self::signed(rtrim(substr($text, 0, -1)), $language)?->dividedBy(100)->simplified();
         }
 
-        return self::signed($text, $language);
+        return self::signed($text, $language)?->simplified();
     }
 
     /** A number of a document. */
@@ -55,7 +56,7 @@ final class Number
         $text = strtr($text, ['⁰' => '^0', '¹' => '^1', '²' => '^2', '³' => '^3', '⁴' => '^4', '⁵' => '^5', '⁶' => '^6', '⁷' => '^7', '⁸' => '^8', '⁹' => '^9', '⁻' => '^-']);
         $text = (string) preg_replace('/(?<=\d)(?=[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚])/u', ' ', $text);
         $text = (string) preg_replace('/(\^-?)(?:\^)?(\d)(?:\^(\d))?(?:\^(\d))?/', '$1$2$3$4', $text);
-        $normal = \Normalizer::normalize($text, \Normalizer::FORM_KC);
+        $normal = Normalizer::normalize($text, Normalizer::FORM_KC);
         $text = strtr($normal === false ? '' : $normal, ['−' => '-', '–' => '-', '⁄' => '/', '’' => "'", '∙' => '·']);
 
         return trim((string) preg_replace('/[\s\p{Z}]+/u', ' ', $text));

@@ -11,7 +11,9 @@ use Fravel\Document\Answer\Unit\Units;
 /** A number with a unit, or without one. */
 final readonly class Quantity
 {
-    private function __construct(public BigRational $number, public ?Unit $unit) {}
+    private function __construct(public BigRational $number, public ?Unit $unit)
+    {
+    }
 
     /** The unit is the longest known one that leaves a number before it. */
     public static function read(string $text, string $language): ?self

@@ -7,8 +7,10 @@ namespace Fravel\Document\Answer;
 /** Why what was sent is no answer; it counts as no try. */
 final readonly class Refusal
 {
-    /** @param array<string, string|int> $arguments */
-    private function __construct(public string $code, public array $arguments = []) {}
+    /** @param  array<string, string|int>  $arguments */
+    private function __construct(public string $code, public array $arguments = [])
+    {
+    }
 
     public static function blank(): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"all": [C, …]}`: every part holds; with no parts it holds. */
 final readonly class All implements Condition
 {
-    /** @param list<Condition> $parts */
-    public function __construct(public array $parts) {}
+    /** @param  list<Condition>  $parts */
+    public function __construct(public array $parts)
+    {
+    }
 
     public static function read(Node $node): self
     {

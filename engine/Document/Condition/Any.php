@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"any": [C, …]}`: at least one part holds; with no parts it does not. */
 final readonly class Any implements Condition
 {
-    /** @param list<Condition> $parts */
-    public function __construct(public array $parts) {}
+    /** @param  list<Condition>  $parts */
+    public function __construct(public array $parts)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -15,6 +15,6 @@ interface Condition
 
     public static function read(Node $node): self;
 
-    /** @param int $now seconds since 1970 */
+    /** @param  int  $now seconds since 1970 */
     public function holds(PlayState $state, int $now): bool;
 }

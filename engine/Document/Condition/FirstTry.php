@@ -12,8 +12,10 @@ final readonly class FirstTry implements Condition
 {
     public const REFERS = ['firstTry' => 'lock'];
 
-    /** @param list<string> $locks */
-    public function __construct(public array $locks, public int $atLeast) {}
+    /** @param  list<string>  $locks */
+    public function __construct(public array $locks, public int $atLeast)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,7 +12,9 @@ final readonly class Has implements Condition
 {
     public const REFERS = ['has' => 'token'];
 
-    public function __construct(public string $token) {}
+    public function __construct(public string $token)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,8 +12,10 @@ final readonly class HasOf implements Condition
 {
     public const REFERS = ['hasOf' => 'token'];
 
-    /** @param list<string> $tokens */
-    public function __construct(public array $tokens, public int $atLeast) {}
+    /** @param  list<string>  $tokens */
+    public function __construct(public array $tokens, public int $atLeast)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,8 +12,10 @@ final readonly class Leads implements Condition
 {
     public const REFERS = ['leads' => 'tally', 'among' => 'tally'];
 
-    /** @param list<string> $among in the order that settles a tie */
-    public function __construct(public string $tally, public array $among) {}
+    /** @param  list<string>  $among in the order that settles a tie */
+    public function __construct(public string $tally, public array $among)
+    {
+    }
 
     public static function read(Node $node): self
     {

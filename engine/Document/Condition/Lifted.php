@@ -12,7 +12,9 @@ final readonly class Lifted implements Condition
 {
     public const REFERS = ['lifted' => 'cover'];
 
-    public function __construct(public string $cover) {}
+    public function __construct(public string $cover)
+    {
+    }
 
     public static function read(Node $node): self
     {

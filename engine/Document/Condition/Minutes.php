@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"minutes": 10, "is": ">="}`: since the play began. */
 final readonly class Minutes implements Condition
 {
-    public function __construct(public int|float $minutes, public Comparison $is) {}
+    public function __construct(public int|float $minutes, public Comparison $is)
+    {
+    }
 
     public static function read(Node $node): self
     {

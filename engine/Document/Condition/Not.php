@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"not": C}` */
 final readonly class Not implements Condition
 {
-    public function __construct(public Condition $part) {}
+    public function __construct(public Condition $part)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,7 +12,9 @@ final readonly class Open implements Condition
 {
     public const REFERS = ['open' => 'lock'];
 
-    public function __construct(public string $lock) {}
+    public function __construct(public string $lock)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,8 +12,10 @@ final readonly class OpenOf implements Condition
 {
     public const REFERS = ['openOf' => 'lock'];
 
-    /** @param list<string> $locks */
-    public function __construct(public array $locks, public int $atLeast) {}
+    /** @param  list<string>  $locks */
+    public function __construct(public array $locks, public int $atLeast)
+    {
+    }
 
     public static function read(Node $node): self
     {

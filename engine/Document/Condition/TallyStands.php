@@ -12,7 +12,9 @@ final readonly class TallyStands implements Condition
 {
     public const REFERS = ['tally' => 'tally'];
 
-    public function __construct(public string $tally, public Comparison $is, public int|float $value) {}
+    public function __construct(public string $tally, public Comparison $is, public int|float $value)
+    {
+    }
 
     public static function read(Node $node): self
     {

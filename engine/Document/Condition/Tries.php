@@ -12,7 +12,9 @@ final readonly class Tries implements Condition
 {
     public const REFERS = ['tries' => 'lock'];
 
-    public function __construct(public string $lock, public Comparison $is, public int|float $value) {}
+    public function __construct(public string $lock, public Comparison $is, public int|float $value)
+    {
+    }
 
     public static function read(Node $node): self
     {

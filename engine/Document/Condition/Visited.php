@@ -12,7 +12,9 @@ final readonly class Visited implements Condition
 {
     public const REFERS = ['visited' => 'scene'];
 
-    public function __construct(public string $scene) {}
+    public function __construct(public string $scene)
+    {
+    }
 
     public static function read(Node $node): self
     {

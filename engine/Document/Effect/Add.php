@@ -13,7 +13,9 @@ final readonly class Add implements Effect
 {
     public const REFERS = ['add' => 'tally'];
 
-    public function __construct(public string $tally, public int|float $by) {}
+    public function __construct(public string $tally, public int|float $by)
+    {
+    }
 
     public static function read(Node $node): self
     {

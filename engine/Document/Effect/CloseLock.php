@@ -13,7 +13,9 @@ final readonly class CloseLock implements Effect
 {
     public const REFERS = ['close' => 'lock'];
 
-    public function __construct(public string $lock) {}
+    public function __construct(public string $lock)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ final readonly class Forget implements Effect
 {
     public const REFERS = ['forget' => 'chapter'];
 
-    public function __construct(public string $chapter) {}
+    public function __construct(public string $chapter)
+    {
+    }
 
     public static function read(Node $node): self
     {

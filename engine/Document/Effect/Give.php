@@ -13,7 +13,9 @@ final readonly class Give implements Effect
 {
     public const REFERS = ['give' => 'token'];
 
-    public function __construct(public string $token) {}
+    public function __construct(public string $token)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ final readonly class Lift implements Effect
 {
     public const REFERS = ['lift' => 'cover'];
 
-    public function __construct(public string $cover) {}
+    public function __construct(public string $cover)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ final readonly class Lower implements Effect
 {
     public const REFERS = ['lower' => 'cover'];
 
-    public function __construct(public string $cover) {}
+    public function __construct(public string $cover)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ final readonly class OpenLock implements Effect
 {
     public const REFERS = ['open' => 'lock'];
 
-    public function __construct(public string $lock) {}
+    public function __construct(public string $lock)
+    {
+    }
 
     public static function read(Node $node): self
     {

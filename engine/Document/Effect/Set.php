@@ -13,7 +13,9 @@ final readonly class Set implements Effect
 {
     public const REFERS = ['set' => 'tally'];
 
-    public function __construct(public string $tally, public int|float $to) {}
+    public function __construct(public string $tally, public int|float $to)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ final readonly class Take implements Effect
 {
     public const REFERS = ['take' => 'token'];
 
-    public function __construct(public string $token) {}
+    public function __construct(public string $token)
+    {
+    }
 
     public static function read(Node $node): self
     {

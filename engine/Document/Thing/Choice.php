@@ -13,7 +13,7 @@ final readonly class Choice extends Thing
 {
     public const REFERS = ['asset' => 'asset'];
 
-    /** @param list<Reaction> $react */
+    /** @param  list<Reaction>  $react */
     public function __construct(
         Common $common,
         public string $look,

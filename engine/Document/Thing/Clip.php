@@ -13,7 +13,7 @@ final readonly class Clip extends Thing
 {
     public const REFERS = ['asset' => 'asset', 'captions' => 'asset'];
 
-    /** @param list<Cue> $cues */
+    /** @param  list<Cue>  $cues */
     public function __construct(Common $common, public ?string $asset, public ?string $captions, public array $cues)
     {
         parent::__construct($common);

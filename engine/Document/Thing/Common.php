@@ -23,7 +23,8 @@ final readonly class Common
         public string $shape,
         public array $points,
         public ?Condition $if,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

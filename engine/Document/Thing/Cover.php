@@ -13,7 +13,7 @@ final readonly class Cover extends Thing
 {
     public const REFERS = ['lock' => 'lock'];
 
-    /** @param list<Reaction> $react */
+    /** @param  list<Reaction>  $react */
     public function __construct(
         Common $common,
         public Face $front,

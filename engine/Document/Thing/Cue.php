@@ -21,7 +21,8 @@ final readonly class Cue
         public bool $pause,
         public array $things,
         public array $react,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** One side of a cover. */
 final readonly class Face
 {
-    public function __construct(public string $md, public ?string $asset, public ?string $colour) {}
+    public function __construct(public string $md, public ?string $asset, public ?string $colour)
+    {
+    }
 
     public static function read(Node $node): self
     {

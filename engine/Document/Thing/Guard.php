@@ -9,7 +9,9 @@ use Fravel\Support\Node;
 /** After every so many tries a lock takes no answer for some seconds. */
 final readonly class Guard
 {
-    public function __construct(public int $tries, public int $wait) {}
+    public function __construct(public int $tries, public int $wait)
+    {
+    }
 
     public static function maybe(Node $node): ?self
     {

@@ -13,8 +13,10 @@ use Fravel\Support\Node;
 /** Help the student may ask for, from when its condition holds. */
 final readonly class Hint
 {
-    /** @param list<Effect> $effects */
-    public function __construct(public string $md, public ?Condition $after, public array $effects) {}
+    /** @param  list<Effect>  $effects */
+    public function __construct(public string $md, public ?Condition $after, public array $effects)
+    {
+    }
 
     public static function read(Node $node): self
     {

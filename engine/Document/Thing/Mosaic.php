@@ -12,7 +12,7 @@ final readonly class Mosaic extends Thing
 {
     public const REFERS = ['asset' => 'asset'];
 
-    /** @param array<string, int> $shares lock → its part of the cells, in proportion to the sum */
+    /** @param  array<string, int>  $shares lock → its part of the cells, in proportion to the sum */
     public function __construct(
         Common $common,
         public ?string $asset,

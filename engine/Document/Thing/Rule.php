@@ -13,7 +13,9 @@ use Fravel\Support\Node;
 /** One line of a lock: what the answer must match, and what comes of it. */
 final readonly class Rule
 {
-    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction) {}
+    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction)
+    {
+    }
 
     public static function read(Node $node): self
     {

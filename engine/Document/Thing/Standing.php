@@ -12,7 +12,7 @@ final readonly class Standing extends Thing
 {
     public const REFERS = ['of' => 'tally'];
 
-    /** @param list<string> $of tallies */
+    /** @param  list<string>  $of tallies */
     public function __construct(Common $common, public array $of, public string $order)
     {
         parent::__construct($common);

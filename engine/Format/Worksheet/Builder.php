@@ -14,7 +14,7 @@ final class Builder
 
     private readonly LockFields $locks;
 
-    /** @param array{chapter: string, scene: string, ending: string, said: string} $words titles, where the rows have none */
+    /** @param  array{chapter: string, scene: string, ending: string, said: string}  $words titles, where the rows have none */
     private function __construct(private readonly string $language, private readonly array $words)
     {
         $this->locks = new LockFields($language);

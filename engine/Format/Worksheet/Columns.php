@@ -20,9 +20,10 @@ final readonly class Columns
         public ?int $feedback,
         public ?int $room,
         public bool $hasHeader,
-    ) {}
+    ) {
+    }
 
-    /** @param list<string> $first the first row, which may be a header */
+    /** @param  list<string>  $first the first row, which may be a header */
     public static function guess(array $first): self
     {
         $places = [];

@@ -23,7 +23,9 @@ final readonly class LockFields
     /** The fewest words that are taken for a sentence. */
     private const SENTENCE = 3;
 
-    public function __construct(private string $language) {}
+    public function __construct(private string $language)
+    {
+    }
 
     /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
     public function of(Row $row): array
@@ -87,7 +89,7 @@ final readonly class LockFields
         $in = $unit === null ? null : Units::named($unit);
         $number = $in === null ? $quantity?->number : $quantity?->in($in);
         $written = $number === null ? null : self::written($number);
-        if ($written === null || ($in === null && $quantity?->unit !== null)) {
+        if ($written === null || ($in === null && $quantity->unit !== null)) {
             return null;
         }
 
@@ -97,6 +99,7 @@ final readonly class LockFields
     /** The number as JSON holds it; one that no decimal of 12 places gives exactly is left to text. */
     private static function written(BigRational $number): int|float|null
     {
+        $number = $number->simplified();
         if ($number->getDenominator()->isEqualTo(1) && $number->abs()->isLessThan(PHP_INT_MAX)) {
             return $number->getNumerator()->toInt();
         }

@@ -25,7 +25,8 @@ final readonly class Row
         public bool $isTaken = true,
         public array $notes = [],
         public ?int $repeats = null,
-    ) {}
+    ) {
+    }
 
     /** The row that a corrected preview sends back. */
     public static function corrected(int $number, string $question, string $answers, Kind $kind, bool $isAbout, string $feedback, string $room, bool $isTaken = true): self

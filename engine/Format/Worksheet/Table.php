@@ -20,8 +20,10 @@ final readonly class Table
     /** How much of the text the separator is guessed from, in bytes. */
     private const SAMPLE = 20000;
 
-    /** @param list<list<string>> $rows */
-    private function __construct(public array $rows, public string $separator, public bool $isCut) {}
+    /** @param  list<list<string>>  $rows */
+    private function __construct(public array $rows, public string $separator, public bool $isCut)
+    {
+    }
 
     public static function read(string $bytes, ?string $separator = null): self
     {

@@ -15,8 +15,10 @@ final readonly class Understanding
     /** A code that begins with 0 keeps it: the length of the digits that makes a code rather than a number. */
     private const CODE = '/^0\d{2,9}$/D';
 
-    /** @param list<string> $answers */
-    private function __construct(public array $answers, public Kind $kind, public bool $isAbout) {}
+    /** @param  list<string>  $answers */
+    private function __construct(public array $answers, public Kind $kind, public bool $isAbout)
+    {
+    }
 
     public static function of(string $cell, string $question, string $language): self
     {

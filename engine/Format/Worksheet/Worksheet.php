@@ -21,7 +21,8 @@ final readonly class Worksheet
         public Columns $columns,
         public int $empty,
         public bool $isCut,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string|null  $separator  one of Table::SEPARATORS; guessed when null
@@ -59,7 +60,7 @@ final readonly class Worksheet
         return new self($rows, "\t", Columns::guess([]), 0, false);
     }
 
-    /** @param list<string> $cells */
+    /** @param  list<string>  $cells */
     private static function row(int $number, array $cells, Columns $columns, string $language, ?int $repeats): Row
     {
         $question = $columns->cell($cells, $columns->question);

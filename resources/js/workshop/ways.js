@@ -43,7 +43,7 @@ function shortAnswer(match) {
 function plain(text) {
     const words = String(text).replace(/[*_#>`]/g, '').replace(/\s+/g, ' ').trim();
 
-    return words.length > 34 ? `${words.slice(0, 32)}…` : words;
+    return words.length > 60 ? `${words.slice(0, 58)}…` : words;
 }
 
 /** Scene ids that some chain of routes leads to from the start, conditions left aside. */

@@ -22,7 +22,7 @@ async function begin() {
             byId(`face-${name}`).hidden = name !== face;
             document.querySelector(`[data-face="${name}"]`).setAttribute('aria-current', name === face ? 'page' : 'false');
         }
-        sessionStorage.setItem('face', face);
+        sessionStorage.setItem(`face.${faces.dataset.address}`, face);
         drawn[face].draw();
     }
 
@@ -40,7 +40,7 @@ async function begin() {
     store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
     store.news.addEventListener('refused', ({ detail }) => alarm(detail));
     listen(desk);
-    show(asked ? 'scene' : sessionStorage.getItem('face') ?? 'scene');
+    show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
     frame(desk);
 }
 

@@ -13,7 +13,9 @@ use Fravel\Support\Node;
 /** So many directions: a string of U, D, L and R. */
 final readonly class Arrows implements Input
 {
-    public function __construct(public int $length) {}
+    public function __construct(public int $length)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -15,8 +15,10 @@ final readonly class Colours implements Input
 {
     use Picks;
 
-    /** @param list<string> $palette */
-    public function __construct(public array $palette, public int $length) {}
+    /** @param  list<string>  $palette */
+    public function __construct(public array $palette, public int $length)
+    {
+    }
 
     public static function read(Node $node): self
     {

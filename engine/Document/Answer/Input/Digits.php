@@ -14,7 +14,9 @@ use Normalizer;
 /** A code of so many digits, judged only when the last one is in. */
 final readonly class Digits implements Input
 {
-    public function __construct(public int $length) {}
+    public function __construct(public int $length)
+    {
+    }
 
     public static function read(Node $node): self
     {

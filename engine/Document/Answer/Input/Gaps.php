@@ -15,8 +15,10 @@ final readonly class Gaps implements Input
 {
     private const MARK = '/(\{\{)|\{([a-z][a-z0-9_-]{0,39})\}/';
 
-    /** @param list<string> $bank */
-    public function __construct(public string $md, public array $bank) {}
+    /** @param  list<string>  $bank */
+    public function __construct(public string $md, public array $bank)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,8 +12,10 @@ use Fravel\Support\Node;
 /** One of the things an answer is made of: an option, a key, an entry to put in order or to pair. */
 final readonly class Item
 {
-    /** @param list<Effect> $effects of picking it, whatever the verdict */
-    public function __construct(public string $id, public string $md, public ?string $asset, public array $effects) {}
+    /** @param  list<Effect>  $effects of picking it, whatever the verdict */
+    public function __construct(public string $id, public string $md, public ?string $asset, public array $effects)
+    {
+    }
 
     public static function read(Node $node): self
     {

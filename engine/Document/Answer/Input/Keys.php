@@ -15,8 +15,10 @@ final readonly class Keys implements Input
 {
     use Picks;
 
-    /** @param list<Item> $keys */
-    public function __construct(public array $keys, public int $length, public int $columns) {}
+    /** @param  list<Item>  $keys */
+    public function __construct(public array $keys, public int $length, public int $columns)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -19,7 +19,9 @@ final readonly class Number implements Input
     /** In characters; longer is refused with a word. */
     public const LONGEST = 100;
 
-    public function __construct(public ?string $unit) {}
+    public function __construct(public ?string $unit)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -16,8 +16,10 @@ final readonly class Options implements Input
 {
     use Picks;
 
-    /** @param list<Item> $options */
-    public function __construct(public array $options, public bool $many, public bool $shuffle) {}
+    /** @param  list<Item>  $options */
+    public function __construct(public array $options, public bool $many, public bool $shuffle)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -15,8 +15,10 @@ final readonly class Order implements Input
 {
     use Picks;
 
-    /** @param list<Item> $items */
-    public function __construct(public array $items) {}
+    /** @param  list<Item>  $items */
+    public function __construct(public array $items)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -17,7 +17,9 @@ final readonly class Pairs implements Input
      * @param  list<Item>  $left
      * @param  list<Item>  $right
      */
-    public function __construct(public array $left, public array $right) {}
+    public function __construct(public array $left, public array $right)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -13,7 +13,9 @@ use Fravel\Support\Node;
 /** A place on a picture: across and down, each from 0 to 1. */
 final readonly class Point implements Input
 {
-    public function __construct(public ?string $asset) {}
+    public function __construct(public ?string $asset)
+    {
+    }
 
     public static function read(Node $node): self
     {

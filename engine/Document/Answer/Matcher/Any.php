@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"any": [Matcher, …]}` */
 final readonly class Any implements Matcher
 {
-    /** @param list<Matcher> $parts */
-    public function __construct(public array $parts) {}
+    /** @param  list<Matcher>  $parts */
+    public function __construct(public array $parts)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"anything": true}` */
 final readonly class Anything implements Matcher
 {
-    public function __construct() {}
+    public function __construct()
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -12,7 +12,9 @@ use Fravel\Support\Node;
 /** `{"between": [a, b]}`: both ends count. */
 final readonly class Between implements Matcher
 {
-    public function __construct(public BigRational $least, public BigRational $most) {}
+    public function __construct(public BigRational $least, public BigRational $most)
+    {
+    }
 
     public static function read(Node $node): self
     {

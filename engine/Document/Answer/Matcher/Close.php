@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"close": "s", "edits": 1}`: at most so many slips of the pen away, after cleaning. */
 final readonly class Close implements Matcher
 {
-    public function __construct(public string $text, public int $edits) {}
+    public function __construct(public string $text, public int $edits)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"equals": "s"}` or a list of which any will do, after cleaning. */
 final readonly class Equals implements Matcher
 {
-    /** @param list<string> $texts */
-    public function __construct(public array $texts) {}
+    /** @param  list<string>  $texts */
+    public function __construct(public array $texts)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -11,7 +11,9 @@ use Fravel\Support\Node;
 /** `{"form": "email" | "web" | "date" | "time" | "whole" | "decimal"}` */
 final readonly class Form implements Matcher
 {
-    public function __construct(public string $form) {}
+    public function __construct(public string $form)
+    {
+    }
 
     public static function read(Node $node): self
     {

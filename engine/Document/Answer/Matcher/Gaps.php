@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"gaps": {"g1": Matcher, …}}`: each gap by its own matcher. */
 final readonly class Gaps implements Partial
 {
-    /** @param array<string, Matcher> $gaps */
-    public function __construct(public array $gaps) {}
+    /** @param  array<string, Matcher>  $gaps */
+    public function __construct(public array $gaps)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"has": ["phrase", …]}`: any of them stands in the answer, as whole words. */
 final readonly class Has implements Matcher
 {
-    /** @param list<string> $phrases */
-    public function __construct(public array $phrases) {}
+    /** @param  list<string>  $phrases */
+    public function __construct(public array $phrases)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"hasAll": ["phrase", …]}`: all of them stand in the answer, as whole words, in any order. */
 final readonly class HasAll implements Matcher
 {
-    /** @param list<string> $phrases */
-    public function __construct(public array $phrases) {}
+    /** @param  list<string>  $phrases */
+    public function __construct(public array $phrases)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -14,8 +14,10 @@ final readonly class Inside implements Matcher
     /** How near to an edge counts as on it, in parts of the picture. */
     private const EDGE = 1e-9;
 
-    /** @param list<array{float, float}> $corners */
-    public function __construct(public array $corners) {}
+    /** @param  list<array{float, float}>  $corners */
+    public function __construct(public array $corners)
+    {
+    }
 
     public static function read(Node $node): self
     {

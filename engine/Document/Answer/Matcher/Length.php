@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"length": {"min": 3, "max": null, "of": "words"}}`: of the trimmed answer, in grapheme clusters or words. */
 final readonly class Length implements Matcher
 {
-    public function __construct(public int $min, public ?int $max, public string $of) {}
+    public function __construct(public int $min, public ?int $max, public string $of)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"like": "light*ho?se"}`: `*` stands for any run of characters, `?` for any one, after cleaning. */
 final readonly class Like implements Matcher
 {
-    public function __construct(public string $literal) {}
+    public function __construct(public string $literal)
+    {
+    }
 
     public static function read(Node $node): self
     {

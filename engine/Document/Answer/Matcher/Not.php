@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"not": Matcher}` */
 final readonly class Not implements Matcher
 {
-    public function __construct(public Matcher $part) {}
+    public function __construct(public Matcher $part)
+    {
+    }
 
     public static function read(Node $node): self
     {

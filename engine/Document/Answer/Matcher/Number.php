@@ -20,7 +20,8 @@ final readonly class Number implements Matcher
         public ?BigRational $within,
         public ?int $places,
         public ?Unit $unit,
-    ) {}
+    ) {
+    }
 
     public static function read(Node $node): self
     {

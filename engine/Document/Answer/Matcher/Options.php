@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"options": ["a", "c"]}`: exactly this set. */
 final readonly class Options implements Partial
 {
-    /** @param list<string> $ids */
-    public function __construct(public array $ids) {}
+    /** @param  list<string>  $ids */
+    public function __construct(public array $ids)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"order": ["a", "b"]}`: this list; also for keys and colours. */
 final readonly class Order implements Partial
 {
-    /** @param list<string> $ids */
-    public function __construct(public array $ids) {}
+    /** @param  list<string>  $ids */
+    public function __construct(public array $ids)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -10,8 +10,10 @@ use Fravel\Support\Node;
 /** `{"pairs": {"left": "right", …}}` */
 final readonly class Pairs implements Partial
 {
-    /** @param array<string, string> $pairs left → right */
-    public function __construct(public array $pairs) {}
+    /** @param  array<string, string>  $pairs left → right */
+    public function __construct(public array $pairs)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -15,7 +15,9 @@ final readonly class Pattern implements Matcher
 
     private const LONGEST = 500;
 
-    public function __construct(public string $pattern) {}
+    public function __construct(public string $pattern)
+    {
+    }
 
     public static function read(Node $node): self
     {
@@ -31,7 +33,7 @@ final readonly class Pattern implements Matcher
     /** Too costly is no match. */
     public function matches(Answer $answer): bool
     {
-        return $this->fault() === null && @preg_match($this->compiled(), $answer->raw()) === 1;
+        return $this->fault() === null && preg_match($this->compiled(), $answer->raw()) === 1;
     }
 
     /** Why the pattern can't be used, with the position, or null. */
@@ -43,23 +45,41 @@ final readonly class Pattern implements Matcher
         if (str_starts_with($this->pattern, '(*')) {
             return 'begins with (*';
         }
-        error_clear_last();
-        if (@preg_match($this->compiled(), '') !== false || preg_last_error() !== PREG_INTERNAL_ERROR) {
-            return null;
+        // By itself first, so that no bracket of it closes ours, and for the position; then as it will be used.
+        foreach (['~'.str_replace('~', '\x7E', $this->pattern).'~u', $this->compiled()] as $whole) {
+            $warning = self::warning($whole);
+            if ($warning !== null) {
+                return self::told($warning);
+            }
         }
-        $said = (string) preg_replace('/^.*Compilation failed: /', '', error_get_last()['message'] ?? 'malformed');
-        $lead = strlen($this->lead());
 
-        return (string) preg_replace_callback('/offset (\d+)/', static fn (array $m): string => 'position '.max(1, (int) $m[1] - $lead + 1), $said);
+        return null;
+    }
+
+    /** What PHP says against a pattern; it says it as a warning and in no other way. */
+    private static function warning(string $whole): ?string
+    {
+        $warning = null;
+        set_error_handler(static function (int $level, string $message) use (&$warning): bool {
+            $warning = $message;
+
+            return true;
+        });
+        preg_match($whole, '');
+        restore_error_handler();
+
+        return $warning;
+    }
+
+    private static function told(string $warning): string
+    {
+        $said = (string) preg_replace('/^.*Compilation failed: /', '', $warning);
+
+        return (string) preg_replace_callback('/offset (\d+)/', static fn (array $part): string => 'position '.((int) $part[1] + 1), $said);
     }
 
     private function compiled(): string
     {
-        return '~'.$this->lead().str_replace('~', '\x7E', $this->pattern).')\z~u';
-    }
-
-    private function lead(): string
-    {
-        return '(*LIMIT_MATCH='.self::EFFORT.')(*LIMIT_DEPTH='.self::EFFORT.')\A(?:';
+        return '~(*LIMIT_MATCH='.self::EFFORT.')(*LIMIT_DEPTH='.self::EFFORT.')\A(?:'.str_replace('~', '\x7E', $this->pattern).')\z~u';
     }
 }

@@ -10,7 +10,9 @@ use Fravel\Support\Node;
 /** `{"right": {"of": Matcher, "atLeast": 3}}`: so many parts right. */
 final readonly class Right implements Matcher
 {
-    public function __construct(public ?Partial $of, public int $atLeast) {}
+    public function __construct(public ?Partial $of, public int $atLeast)
+    {
+    }
 
     public static function read(Node $node): self
     {

@@ -9,7 +9,9 @@ use Brick\Math\BigRational;
 /** A unit as a multiple of its quantity's base unit, for temperatures with the point at which it begins. */
 final readonly class Unit
 {
-    public function __construct(public string $measures, public BigRational $factor, public BigRational $zero) {}
+    public function __construct(public string $measures, public BigRational $factor, public BigRational $zero)
+    {
+    }
 
     public function toBase(BigRational $number): BigRational
     {

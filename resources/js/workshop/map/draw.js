@@ -17,20 +17,21 @@ function trackLine(track, points, line) {
     return svg('path', { d: path(points), class: `track line-${line}`, 'data-track': track.id }, svg('title', {}, track.why.join(' · ')));
 }
 
-/** An arrow for the direction, and a bar across the track where a lock is. */
+/** An arrow for each direction, and a bar across the track where a lock is. */
 function signs(track, points) {
     const arrow = restOn(points, track.gate ? 0.28 : 0.55);
     const gate = restOn(points, 0.62);
+    const arrows = track.both ? ['M3 -4L8 0L3 4M-3 -4L-8 0L-3 4'] : ['M-4 -4L1 0L-4 4'];
 
     return [
-        svg('path', { d: 'M-4 -4L1 0L-4 4', class: 'track-arrow', transform: `translate(${arrow.x} ${arrow.y}) rotate(${arrow.turn})` }),
+        ...arrows.map((d) => svg('path', { d, class: 'track-arrow', transform: `translate(${arrow.x} ${arrow.y}) rotate(${arrow.turn})` })),
         track.gate ? svg('path', { d: 'M0 -11V11', class: 'gate', transform: `translate(${gate.x} ${gate.y}) rotate(${gate.turn})` }) : null,
     ].filter(Boolean);
 }
 
 function stationPlace(station, { x, y, width, height }, desk) {
     const classes = ['station-place', station.reached ? '' : 'unreached', desk.scene === station.id ? 'here' : ''].join(' ');
-    const words = [station.title, station.note, station.reached ? '' : 'no way leads here'].filter(Boolean).join(', ');
+    const words = [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`), station.reached ? '' : 'no way leads here'].filter(Boolean).join(' ');
     const open = () => desk.walkTo(station.id);
 
     return svg('g', {
@@ -40,7 +41,7 @@ function stationPlace(station, { x, y, width, height }, desk) {
     },
     desk.scene === station.id ? svg('rect', { x: -6, y: -6, width: width + 12, height: height + 12, rx: (width + 12) / 2, class: 'station-ring' }) : null,
     station.ending
-        ? svg('rect', { x: width / 2 - 5, y: -3, width: 10, height: height + 6, class: 'terminus' })
+        ? [svg('path', { d: `M0 ${height / 2}H${width / 2}`, class: `track line-${station.line}` }), svg('rect', { x: width / 2 - 5, y: -5, width: 10, height: height + 10, class: 'terminus' })]
         : svg('rect', { x: 1, y: 1, width: width - 2, height: height - 2, rx: (width - 2) / 2, class: `station line-${station.line}${height > width ? ' change' : ''}` }),
     svg('rect', { x: width / 2 - 22, y: height / 2 - 22, width: 44, height: 44, class: 'station-grip' }),
     label(station, width, height));
@@ -53,7 +54,8 @@ function label(station, width, height) {
     const note = station.note ? [line(station.note, title.length, 'station-note')] : [];
     const marks = station.marks.map(({ sign, words }, place) => line(`${sign} ${words}`, title.length + note.length + place, sign === '+' ? 'station-mark gives' : 'station-mark'));
 
-    return [title, note, marks];
+    // A space between them, so that they are read as words of their own.
+    return [...title, ...note, ...marks].flatMap((words) => [words, ' ']);
 }
 
 export { drawMap };

@@ -33,15 +33,16 @@ function marksOf(scene, game) {
     return [...gives.filter(isShown).map((id) => ({ sign: '+', words: name(id) })), ...wants.filter(isShown).map((id) => ({ sign: '?', words: name(id) }))];
 }
 
-/** One track for all ways between two scenes; it has a gate when any of them is by a lock. */
+/** One track for all ways between two scenes, whichever way they go; it has a gate when any of them is by a lock. */
 function tracksOf(game, ways, known) {
     const tracks = new Map();
     for (const way of ways) {
         const to = way.to === '@start' ? game.start : way.to;
         if (!known.has(to) || to === way.from) continue;
-        const id = `${way.from}>${to}`;
-        const track = tracks.get(id) ?? { id, from: way.from, to, gate: false, why: [] };
-        tracks.set(id, { ...track, gate: track.gate || way.kind === 'lock', why: [...track.why, way.why] });
+        const isBack = tracks.has(`${to}>${way.from}`);
+        const id = isBack ? `${to}>${way.from}` : `${way.from}>${to}`;
+        const track = tracks.get(id) ?? { id, from: way.from, to, both: false, gate: false, why: [] };
+        tracks.set(id, { ...track, both: track.both || isBack, gate: track.gate || way.kind === 'lock', why: [...track.why, way.why] });
     }
 
     return [...tracks.values()];

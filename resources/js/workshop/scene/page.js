@@ -1,6 +1,6 @@
-import { el, icon } from '../../lib/dom.js';
+import { el, icon, mark } from '../../lib/dom.js';
+import { list, plain, shortAnswer } from '../ways.js';
 import { area } from './fields.js';
-import { plain } from '../ways.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
 function thingOnPage(thing, place, scene, desk) {
@@ -22,9 +22,20 @@ function body(thing, desk) {
     const words = (field, label) => area({ key: `${thing.id}.${field}`, label, value: thing[field] ?? '', take: (value) => desk.store.edit({ set: thing.id, field, to: value }, label.toLowerCase()) });
     if (thing.kind === 'text') return words('md', 'Text');
     if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'Words of the choice')];
-    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), words('ask', 'What the lock asks')];
+    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), el('div', { class: 'on-page-lines' }, words('ask', 'What the lock asks'), lockLines(thing, desk))];
 
     return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, thing.kind), ` ${plain(thing.label || thing.md || thing.url || thing.id)}`);
+}
+
+/** The lock's rules in a line each; what is said to any other answer is changed right here. */
+function lockLines(lock, desk) {
+    const titleOf = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? desk.words.routes[id];
+    const lines = list(lock.rules).map((rule) => el('p', { class: 'on-page-rule' }, mark(rule.verdict), el('span', {}, shortAnswer(rule.match), rule.go ? ` → ${titleOf(rule.go) ?? 'a scene that is gone'}` : '', rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null)));
+    const others = list(lock.otherwise);
+    const last = others.find((reaction) => !reaction.if) ?? null;
+    const take = (say) => desk.store.edit({ set: lock.id, field: 'otherwise', to: last ? others.map((one) => (one === last ? { ...last, say } : one)) : [...others, { say }] }, 'feedback when wrong');
+
+    return [lines, el('div', { class: 'on-page-rule' }, mark('wrong'), area({ key: `${lock.id}.page-otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong', value: last?.say ?? '', take }))];
 }
 
 function movers(thing, place, scene, desk) {

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use RuntimeException;
+use Throwable;
+
+final class UnableToReadFile extends RuntimeException
+{
+    public static function absent(string $path): self
+    {
+        return new self("There is no file {$path}.");
+    }
+
+    public static function malformed(string $path, Throwable $why): self
+    {
+        return new self("{$path} can't be read. {$why->getMessage()}", previous: $why);
+    }
+
+    public static function noGame(string $path): self
+    {
+        return new self("{$path} is a package without a game.json.");
+    }
+
+    public static function withoutZip(string $path): self
+    {
+        return new self("{$path} is a package, and PHP's zip extension is not installed.");
+    }
+}

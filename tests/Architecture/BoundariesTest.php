@@ -1,0 +1,45 @@
+<?php
+
+arch('the engine knows no framework')->expect('Fravel')->toUseNothing()->ignoring(['Fravel', 'Brick\Math', 'Normalizer']);
+
+arch('a state knows no document')->expect('Fravel\State')->toOnlyUse(['Fravel\State', 'Fravel\Support']);
+
+arch('support stands on its own')->expect('Fravel\Support')->toOnlyUse(['Fravel\Support', 'Fravel\Exception']);
+
+arch('a document knows no play')->expect('Fravel\Document')->not->toUse(['Fravel\Play', 'Fravel\Edit', 'Fravel\Format']);
+
+arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', 'Fravel\Format']);
+
+arch('edits and formats know no play')->expect(['Fravel\Edit', 'Fravel\Format'])->not->toUse('Fravel\Play');
+
+arch('engine values are final')->expect('Fravel')->classes()->toBeFinal()->ignoring(['Fravel\Document\Thing\Thing']);
+
+arch('strict types everywhere')->expect(['Fravel', 'App'])->toUseStrictTypes();
+
+arch('nothing is left behind from looking for faults')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();
+
+arch('the engine reads no clock, dice or files')
+    ->expect(['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'file_get_contents', 'file_put_contents', 'getenv'])
+    ->not->toBeUsedIn('Fravel');
+
+arch('no filler names')->expect(['Fravel', 'App'])->not->toHaveSuffix('Manager')->not->toHaveSuffix('Helper')->not->toHaveSuffix('Util')->not->toHaveSuffix('Service');
+
+arch('controllers are only reached through routes')->expect('App\Http\Controllers')->not->toBeUsedIn(['App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop']);
+
+test('no template holds an inline script, style or handler', function (): void {
+    foreach (glob_recursive(dirname(__DIR__, 2).'/resources/views', '*.blade.php') as $file) {
+        $markup = (string) file_get_contents($file);
+        expect(preg_match('/<script(?![^>]*(src=|type="application\/json"))|\son[a-z]+="|\sstyle="/', $markup))->toBe(0, basename($file));
+    }
+});
+
+/** @return list<string> */
+function glob_recursive(string $folder, string $pattern): array
+{
+    $found = glob("{$folder}/{$pattern}") ?: [];
+    foreach (glob("{$folder}/*", GLOB_ONLYDIR) ?: [] as $inner) {
+        array_push($found, ...glob_recursive($inner, $pattern));
+    }
+
+    return $found;
+}

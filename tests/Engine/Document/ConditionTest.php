@@ -1,0 +1,36 @@
+<?php
+
+use Fravel\Document\Condition\Conditions;
+use Fravel\State\PlayState;
+use Fravel\State\Verdict;
+use Fravel\Support\Node;
+
+/** A play with two tokens, a lock opened at once, one opened late, one shut after two tries, and ninety seconds gone. */
+function somePlay(): PlayState
+{
+    return PlayState::begin(['bold' => 2, 'calm' => 2, 'none' => 0], 1, 1000)
+        ->give('lens')->give('wick')->openLock('quick')
+        ->countTry('late', Verdict::Wrong)->openLock('late')
+        ->countTry('shut', Verdict::Almost)->countTry('shut', Verdict::Wrong)
+        ->lift('lid')->enter('hall')->settle('hall');
+}
+
+it('holds or not', function (array $condition, bool $holds): void {
+    expect(Conditions::read(Node::root($condition))->holds(somePlay(), 1090))->toBe($holds);
+})->with([
+    [['has' => 'lens'], true], [['has' => 'oil'], false],
+    [['hasOf' => ['lens', 'wick', 'oil'], 'atLeast' => 2], true], [['hasOf' => ['lens', 'wick', 'oil'], 'atLeast' => 3], false],
+    [['all' => []], true], [['all' => [['has' => 'lens'], ['has' => 'oil']]], false],
+    [['any' => []], false], [['any' => [['has' => 'oil'], ['has' => 'lens']]], true],
+    [['not' => ['has' => 'oil']], true],
+    [['tally' => 'bold', 'is' => '>=', 'value' => 2], true], [['tally' => 'bold', 'is' => '>', 'value' => 2], false], [['tally' => 'bold', 'is' => '!=', 'value' => 3], true],
+    [['tally' => 'bold', 'is' => '<', 'value' => 2], false], [['tally' => 'bold', 'is' => '<=', 'value' => 2], true], [['tally' => 'bold', 'is' => '=', 'value' => 2.0], true],
+    [['leads' => 'bold', 'among' => ['bold', 'calm']], true], [['leads' => 'calm', 'among' => ['bold', 'calm']], false], [['leads' => 'calm', 'among' => ['none', 'calm']], true],
+    [['visited' => 'hall'], true], [['visited' => 'store'], false],
+    [['open' => 'quick'], true], [['open' => 'shut'], false],
+    [['openOf' => ['quick', 'late', 'shut'], 'atLeast' => 2], true], [['openOf' => ['quick', 'shut'], 'atLeast' => 2], false],
+    [['firstTry' => ['quick', 'late', 'shut'], 'atLeast' => 1], true], [['firstTry' => ['quick', 'late', 'shut'], 'atLeast' => 2], false],
+    [['tries' => 'shut', 'is' => '>=', 'value' => 2], true], [['tries' => 'quick', 'is' => '>', 'value' => 0], false],
+    [['lifted' => 'lid'], true], [['lifted' => 'other'], false],
+    [['minutes' => 1.5, 'is' => '>='], true], [['minutes' => 1, 'is' => '<'], false],
+]);

@@ -1,0 +1,71 @@
+<?php
+
+use Fravel\Document\Game;
+use Fravel\Document\Validation;
+use Fravel\Exception\UnableToReadJson;
+use Fravel\Support\Json;
+use Fravel\Support\Problem;
+use Tests\Support\Games;
+
+it('writes a document back as it was read, unknown fields included', function (string $json): void {
+    expect(Json::write(Json::readObject($json)))->toBe($json);
+})->with([
+    'empty object and empty list' => '{"about":{},"tokens":[]}',
+    'numbered keys' => '{"future":{"0":"a","1":"b"}}',
+    'numbers as written' => '{"a":1.0,"b":0.1,"c":-3,"d":12345678901234}',
+    'text of any script' => '{"title":"Fravel/ぴかっ \"é\""}',
+]);
+
+it('says why a text is no document', function (string $text, string $words): void {
+    expect(fn () => Json::readObject($text))->toThrow(UnableToReadJson::class, $words);
+})->with([['{', 'syntax error'], ['[1]', 'JSON object'], ['"x"', 'JSON object'], [str_repeat('[', 200).str_repeat(']', 200), 'depth']]);
+
+it('reads scenes, things and what they name when they are asked for', function (): void {
+    $game = Game::of(Games::twoRooms());
+
+    expect($game->sceneIds())->toBe(['hall', 'store', 'end'])
+        ->and($game->scene('nowhere'))->toBeNull()
+        ->and($game->sceneOf('door'))->toBe('hall')
+        ->and($game->lock('door')->guard->wait)->toBe(30)
+        ->and($game->lock('greeting'))->toBeNull()
+        ->and($game->tokens()['lamp']->name)->toBe('Lamp');
+});
+
+it('finds what has the wrong shape, each with its place', function (array $change, string $place, string $code): void {
+    $document = array_replace_recursive(Games::twoRooms(), $change);
+    $found = array_map(static fn (Problem $problem): array => [$problem->place, $problem->code], Validation::ofShape($document));
+
+    expect($found)->toContain([$place, $code]);
+})->with('broken documents');
+
+it('finds names of parts that are not there', function (): void {
+    $document = Games::document([['id' => 'a', 'chapter' => 'gone', 'backdrop' => ['asset' => 'none'], 'things' => [
+        Games::choice('go', [['if' => ['all' => [['has' => 'key'], ['not' => ['visited' => 'b']]]], 'do' => [['add' => 'points', 'by' => 1], ['open' => 'go']], 'go' => 'c']]),
+    ]]]);
+    $found = array_map(static fn (Problem $problem): string => "{$problem->place} {$problem->code}", Validation::ofReferences($document));
+
+    expect($found)->toBe([
+        '/scenes/0/chapter reference.missing', '/scenes/0/backdrop/asset reference.missing',
+        '/scenes/0/things/0/react/0/if/all/0/has reference.missing', '/scenes/0/things/0/react/0/if/all/1/not/visited reference.missing',
+        '/scenes/0/things/0/react/0/do/0/add reference.missing', '/scenes/0/things/0/react/0/do/1/open reference.missing',
+        '/scenes/0/things/0/react/0/go route.missing',
+    ]);
+});
+
+it('says where a pattern goes wrong, and never runs one away', function (): void {
+    $problem = Validation::ofShape(Games::document([['id' => 'a', 'things' => [
+        ['rules' => [['match' => ['pattern' => 'ab(c'], 'verdict' => 'open']]] + Games::lock('l', ''),
+    ]]]))[0];
+
+    expect($problem->code)->toBe('pattern.malformed')->and($problem->arguments['fault'])->toContain('position 5');
+});
+
+it('takes conditions only as deep as it can follow them', function (): void {
+    $deep = ['has' => 'lamp'];
+    for ($level = 0; $level < 70; $level++) {
+        $deep = ['not' => $deep];
+    }
+    $problems = Validation::ofShape(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['needs' => $deep]]]));
+
+    expect(array_column($problems, 'code'))->toContain('condition.deep');
+});

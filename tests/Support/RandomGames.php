@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Valid games and lists of actions, drawn from a seed, for what must hold of all of them. */
+final class RandomGames
+{
+    private Randomizer $dice;
+
+    public function __construct(int $seed)
+    {
+        $this->dice = new Randomizer(new Mt19937($seed));
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $scenes = array_map($this->scene(...), range(0, 5));
+        $scenes[5] = ['id' => 's5', 'ending' => ['kind' => 'won', 'md' => 'End.']];
+
+        return Games::document($scenes, [
+            'future' => ['kept' => (object) []],
+            'chapters' => [['id' => 'c0', 'title' => 'One'], ['id' => 'c1', 'title' => 'Two']],
+            'tokens' => [['id' => 't0', 'name' => 'T0', 'kind' => 'item'], ['id' => 't1', 'name' => 'T1', 'kind' => 'flag']],
+            'tallies' => [['id' => 'n0', 'name' => 'N0', 'start' => 0]],
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> some possible, some not */
+    public function actions(int $count): array
+    {
+        return array_map(fn (): array => ['after' => $this->dice->getInt(0, 20)] + $this->action(), range(1, $count));
+    }
+
+    public function pick(array $of): mixed
+    {
+        return $of[$this->dice->getInt(0, count($of) - 1)];
+    }
+
+    /** @return array<string, mixed> */
+    private function action(): array
+    {
+        $scene = $this->dice->getInt(0, 5);
+
+        return match ($this->dice->getInt(0, 7)) {
+            0, 1 => ['choose' => "s{$scene}-go"],
+            2, 3 => ['answer' => "s{$scene}-lock", 'with' => $this->pick(['yes', 'no', 'maybe', '', "s{$scene}-a", ['x'], null])],
+            4 => ['hint' => "s{$scene}-lock"],
+            5 => $this->pick([['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"]]),
+            6 => ['back' => true],
+            default => ['continue' => true],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function scene(int $number): array
+    {
+        $id = "s{$number}";
+
+        return [
+            'id' => $id, 'chapter' => $this->pick(['c0', 'c1']), 'back' => $this->pick([true, false]),
+            'needs' => $number > 0 && $this->dice->getInt(0, 3) === 0 ? $this->condition() : null,
+            'refused' => [$this->reaction()], 'arrive' => $this->dice->getInt(0, 2) === 0 ? [$this->reaction()] : [], 'next' => [$this->reaction()],
+            'things' => [
+                ['id' => "{$id}-go", 'kind' => 'choice', 'md' => 'Go', 'react' => [$this->reaction(), $this->reaction()]],
+                ['id' => "{$id}-lid", 'kind' => 'cover', 'opens' => $this->pick(['tap', 'lock']), 'lock' => "{$id}-lock", 'toggle' => true, 'back' => ['md' => "hidden-{$id}"], 'react' => $this->reaction()],
+                $this->lock($id),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function lock(string $id): array
+    {
+        $options = ['type' => 'options', 'options' => [['id' => "{$id}-a", 'md' => 'A', 'do' => [$this->effect()]], ['id' => "{$id}-b", 'md' => 'B']]];
+        $isTyped = $this->dice->getInt(0, 1) === 0;
+
+        return [
+            'id' => "{$id}-lock", 'kind' => 'lock', 'ask' => '?', 'input' => $isTyped ? ['type' => 'text'] : $options,
+            'rules' => [
+                ['match' => $isTyped ? ['equals' => 'yes'] : ['options' => ["{$id}-a"]], 'verdict' => 'open'] + $this->reaction(),
+                ['match' => $isTyped ? ['has' => ['maybe']] : ['options' => ["{$id}-b"]], 'verdict' => 'almost'] + $this->reaction(),
+            ],
+            'otherwise' => [$this->reaction()], 'hints' => [['md' => "hint-{$id}"]], 'guard' => ['tries' => 2, 'wait' => 10],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function reaction(): array
+    {
+        return array_filter([
+            'if' => $this->dice->getInt(0, 3) === 0 ? $this->condition() : null,
+            'say' => $this->pick(['', 'Words.']),
+            'do' => $this->dice->getInt(0, 1) === 0 ? [$this->effect()] : [],
+            'go' => $this->pick(['s0', 's1', 's2', 's3', 's4', 's5', '@back', '@chapter', '@start', '@stay', null]),
+        ], static fn (mixed $field): bool => $field !== null);
+    }
+
+    /** @return array<string, mixed> */
+    private function condition(): array
+    {
+        $scene = $this->dice->getInt(0, 4);
+
+        return $this->pick([
+            ['has' => 't0'], ['not' => ['has' => 't1']], ['open' => "s{$scene}-lock"], ['tally' => 'n0', 'is' => '>=', 'value' => 1],
+            ['any' => [['visited' => 's1'], ['lifted' => "s{$scene}-lid"]]], ['tries' => "s{$scene}-lock", 'is' => '>', 'value' => 0], ['minutes' => 1, 'is' => '>='],
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function effect(): array
+    {
+        $scene = $this->dice->getInt(0, 4);
+
+        return $this->pick([
+            ['give' => 't0'], ['take' => 't0'], ['give' => 't1'], ['add' => 'n0', 'by' => 1], ['set' => 'n0', 'to' => 0], ['open' => "s{$scene}-lock"],
+            ['close' => "s{$scene}-lock"], ['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"], ['forget' => 'c0'],
+        ]);
+    }
+}
