@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -83,18 +85,30 @@ final class Browser
 
     public function type(string $selector, string $text): self
     {
-        $field = $this->find($selector);
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
-        $field->sendKeys($text);
-
-        return $this;
+        return $this->steadily(function () use ($selector, $text): void {
+            $field = $this->find($selector);
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+            $field->sendKeys($text);
+        });
     }
 
     public function click(string $selector): self
     {
-        $this->find($selector)->click();
+        return $this->steadily(fn () => $this->find($selector)->click());
+    }
 
-        return $this;
+    /** Again when the page drew the element anew between finding and using it, as a person would. */
+    private function steadily(Closure $act): self
+    {
+        for ($try = 1; ; $try++) {
+            try {
+                $act();
+
+                return $this;
+            } catch (StaleElementReferenceException $stale) {
+                $try < 4 ? usleep(100_000) : throw $stale;
+            }
+        }
     }
 
     /** Presses the button or link with these words. */
@@ -102,22 +116,23 @@ final class Browser
     {
         $quoted = str_contains($words, '"') ? "'{$words}'" : "\"{$words}\"";
         $path = "//*[self::button or self::a or self::summary][normalize-space(.)={$quoted} or @aria-label={$quoted}]";
-        $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)), "Nothing to press says {$words}.")->click();
 
-        return $this;
+        return $this->steadily(fn () => $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)), "Nothing to press says {$words}.")->click());
     }
 
     public function choose(string $selector, string $words): self
     {
-        foreach ($this->find($selector)->findElements(WebDriverBy::tagName('option')) as $option) {
-            if (trim($option->getText()) === $words) {
-                $option->click();
+        return $this->steadily(function () use ($selector, $words): void {
+            foreach ($this->find($selector)->findElements(WebDriverBy::tagName('option')) as $option) {
+                if (trim($option->getText()) === $words) {
+                    $option->click();
 
-                return $this;
+                    return;
+                }
             }
-        }
 
-        throw new RuntimeException("{$selector} has no option {$words}.");
+            throw new RuntimeException("{$selector} has no option {$words}.");
+        });
     }
 
     public function keys(string ...$keys): self
@@ -129,7 +144,7 @@ final class Browser
 
     public function see(string $words): self
     {
-        $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => str_contains($this->text(), $words), "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
+        $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => mb_stripos($this->text(), $words) !== false, "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
 
         return $this;
     }
@@ -187,7 +202,7 @@ final class Browser
         self::$port = Server::freePort();
         self::$chromedriver = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes) ?: null;
         register_shutdown_function(static fn () => self::$chromedriver === null ? null : proc_terminate(self::$chromedriver));
-        for ($wait = 0; $wait < 100 && @file_get_contents('http://127.0.0.1:'.self::$port.'/status') === false; $wait++) {
+        for ($wait = 0; $wait < 100 && ! Server::answers('http://127.0.0.1:'.self::$port.'/status'); $wait++) {
             usleep(50_000);
         }
     }

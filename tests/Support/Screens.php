@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Database\Seeders\DemoSeeder;
+use Facebook\WebDriver\Cookie;
 
 /** The screens of a browser test: all see one server, and are closed after each file. */
 final class Screens
 {
     /** @var list<Browser> */
     private static array $open = [];
+
+    /** The first teacher's session: signing in anew for each test would look like guessing at passwords. */
+    private static ?Cookie $session = null;
 
     public static function open(int $width = 1280, int $height = 800, bool $scripts = true): Browser
     {
@@ -19,7 +23,16 @@ final class Screens
 
     public static function teacher(): Browser
     {
-        return self::open()->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD);
+        if (self::$session === null) {
+            $browser = self::open()->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD);
+            self::$session = $browser->driver->manage()->getCookieNamed('fravel_session');
+
+            return $browser;
+        }
+        $browser = self::open()->go('/lamp.svg');
+        $browser->driver->manage()->addCookie(self::$session);
+
+        return $browser->go('/games')->see('Your games');
     }
 
     public static function closeAll(): void

@@ -78,10 +78,18 @@ final class Server
         return (int) substr((string) strrchr($name, ':'), 1);
     }
 
+    public static function answers(string $address): bool
+    {
+        $request = curl_init($address);
+        curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]);
+
+        return curl_exec($request) !== false;
+    }
+
     private static function await(string $address): void
     {
         for ($wait = 0; $wait < 100; $wait++) {
-            if (@file_get_contents("{$address}/sign-in") !== false) {
+            if (self::answers("{$address}/sign-in")) {
                 return;
             }
             usleep(50_000);

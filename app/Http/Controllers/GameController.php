@@ -10,6 +10,7 @@ use App\Models\User;
 use App\View\Shelf;
 use App\Workshop\Words;
 use Fravel\Edit\Blank;
+use Fravel\Support\Json;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,7 +47,9 @@ final class GameController extends Controller
 
     public function document(Game $game): Response
     {
-        return response('{"revision":'.$game->revision.',"document":'.$game->document.'}', 200, [
+        $history = Json::write(Words::ofHistory($game));
+
+        return response('{"revision":'.$game->revision.',"history":'.$history.',"document":'.$game->document.'}', 200, [
             'Content-Type' => 'application/json', 'Cache-Control' => 'no-store',
         ]);
     }

@@ -34,7 +34,7 @@ function html(element, markup) {
 function fill(element, attributes, children) {
     for (const [name, value] of Object.entries(attributes)) {
         if (value === null || value === undefined || value === false) continue;
-        if (name.startsWith('on')) element.addEventListener(name.slice(2), value);
+        if (name.startsWith('on')) listen(element, name.slice(2), value);
         else if (name === 'value' || name === 'checked' || name === 'selected') element[name] = value;
         else element.setAttribute(name, value === true ? '' : value);
     }
@@ -43,4 +43,19 @@ function fill(element, attributes, children) {
     return element;
 }
 
-export { el, html, icon, mark, svg };
+/** One listener of a kind, which can be exchanged for another. */
+function listen(element, kind, handler) {
+    element.handlers ??= {};
+    if (!(kind in element.handlers)) element.addEventListener(kind, (event) => element.handlers[kind]?.(event));
+    element.handlers[kind] = handler;
+}
+
+/** Makes an element that stays do what the one drawn in its place would do. */
+function adopt(element, drawn) {
+    for (const kind of Object.keys(element.handlers ?? {})) element.handlers[kind] = null;
+    for (const [kind, handler] of Object.entries(drawn.handlers ?? {})) listen(element, kind, handler);
+    element.kept = drawn.kept;
+    element.take = drawn.take;
+}
+
+export { adopt, el, html, icon, listen, mark, svg };

@@ -2,13 +2,16 @@
  * Sends JSON and gives back `{status, body}`; status 0 when there is no connection. Never throws.
  */
 async function post(address, body) {
-    const token = document.querySelector('meta[name="csrf-token"]')?.content;
-
     return ask(address, {
         method: 'POST',
-        headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...(token ? { 'X-CSRF-TOKEN': token } : {}) },
+        headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token() },
         body: JSON.stringify(body),
     });
+}
+
+/** From the cookie, not the page: signing in again in another tab makes a new one. */
+function token() {
+    return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '');
 }
 
 async function get(address) {

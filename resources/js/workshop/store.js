@@ -3,7 +3,7 @@ import { apply } from './document.js';
 
 /**
  * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change` when
- * the document is another, `saved` with what the state of saving is, `refused` with words.
+ * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, `refused` with words.
  */
 function openStore(address) {
     const news = new EventTarget();
@@ -13,6 +13,7 @@ function openStore(address) {
 
     async function load() {
         const { body } = await get(`${address}/document`);
+        store.history = body.history;
         take(body.document, body.revision);
     }
 
@@ -64,7 +65,8 @@ function openStore(address) {
         store.revision = body.revision;
         if (body.refusal) tell('refused', body.refusal);
         if (body.document) return takeUnderPending(body.document);
-        if (path !== 'edits' || sent.command.deleteScene) store.game = apply(store.game, body.applied);
+        if (path === 'edits' && !sent.command.deleteScene) return tell('kept');
+        store.game = apply(store.game, body.applied);
         tell('change');
     }
 

@@ -30,6 +30,7 @@ function wordsOf(thing) {
 /** A matcher in a few words. */
 function shortAnswer(match) {
     if (!match) return 'no answer yet';
+    if (match.equals !== undefined && list(match.equals).length === 0) return 'no answer yet';
     if (match.equals !== undefined) return `“${list(match.equals)[0] ?? ''}”${list(match.equals).length > 1 ? ' …' : ''}`;
     if (match.number !== undefined) return `${match.number}${match.unit ? ` ${match.unit}` : ''}`;
     if (match.has !== undefined) return `says “${match.has[0] ?? ''}”`;

@@ -14,6 +14,7 @@ async function begin() {
     await store.load();
     const asked = new URLSearchParams(location.search).get('scene');
     desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
+    desk.draw = () => drawn[desk.face]?.draw();
     const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk) };
 
     function show(face) {
@@ -23,7 +24,7 @@ async function begin() {
             document.querySelector(`[data-face="${name}"]`).setAttribute('aria-current', name === face ? 'page' : 'false');
         }
         sessionStorage.setItem(`face.${faces.dataset.address}`, face);
-        drawn[face].draw();
+        desk.draw();
     }
 
     function walkTo(scene, thing = null) {
@@ -34,9 +35,10 @@ async function begin() {
 
     store.news.addEventListener('change', () => {
         if (!store.game.scenes.some((scene) => scene.id === desk.scene)) desk.scene = store.game.start;
-        drawn[desk.face]?.draw();
+        desk.draw();
         frame(desk);
     });
+    store.news.addEventListener('kept', () => frame(desk));
     store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
     store.news.addEventListener('refused', ({ detail }) => alarm(detail));
     listen(desk);

@@ -1,4 +1,4 @@
-<x-layout.base :title="$game->title" body="workshop" page="workshop" :token="csrf_token()">
+<x-layout.base :title="$game->title" body="workshop" page="workshop">
     <a class="skip" href="#faces">Skip to the workshop</a>
     <header class="bar">
         <a class="bar-home" href="{{ route('games.index') }}" aria-label="Your games"><x-lamp/></a>

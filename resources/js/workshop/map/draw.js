@@ -1,4 +1,5 @@
 import { svg } from '../../lib/dom.js';
+import { redraw } from '../../lib/redraw.js';
 import { LINE_HEIGHT } from './layout.js';
 import { path, restOn } from './track.js';
 
@@ -6,11 +7,11 @@ import { path, restOn } from './track.js';
 function drawMap(sea, drawing, placed, desk) {
     const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
     const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1);
-    sea.replaceChildren(
+    redraw(sea, [
         ...tracks.map((track) => trackLine(track, placed.tracks.get(track.id), lineOf.get(track.from))),
         ...tracks.flatMap((track) => signs(track, placed.tracks.get(track.id))),
         ...drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => stationPlace(station, placed.stations.get(station.id), desk)),
-    );
+    ]);
 }
 
 function trackLine(track, points, line) {
@@ -35,7 +36,7 @@ function stationPlace(station, { x, y, width, height }, desk) {
     const open = () => desk.walkTo(station.id);
 
     return svg('g', {
-        class: classes, 'data-scene': station.id, tabindex: '0', role: 'button', 'aria-label': words,
+        class: classes, 'data-scene': station.id, 'data-key': station.id, tabindex: '0', role: 'button', 'aria-label': words,
         onclick: open, onkeydown: (event) => (event.key === 'Enter' || event.key === ' ') && open(),
         transform: `translate(${x} ${y})`,
     },

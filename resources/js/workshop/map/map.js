@@ -33,9 +33,7 @@ function openMap(holder, desk) {
             placed = laid;
         }
         if (placed === null) return;
-        const focused = document.activeElement?.closest?.('.station-place')?.dataset.scene;
         drawMap(sea, drawing, placed, desk);
-        if (focused) sea.querySelector(`[data-scene="${CSS.escape(focused)}"]`)?.focus();
         keys.replaceChildren(...legend(drawing, desk.store.game));
         if (isFirst) fit();
     }

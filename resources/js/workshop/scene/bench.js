@@ -1,6 +1,7 @@
 import { el, html, mark } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { list } from '../ways.js';
+import { now } from './fields.js';
 
 /** How long after the last key an answer is tried, in milliseconds. */
 const REST = 250;
@@ -11,23 +12,30 @@ const typed = new Map();
 /** Type any answer and see which rule catches it, what the student would read and where they would go. */
 function bench(lock, desk) {
     if (!['text', 'long', 'number', 'digits'].includes(lock.input?.type)) return null;
-    const result = el('div', { class: 'bench-result', role: 'status' });
-    const field = el('input', { 'data-key': `${lock.id}.bench`, 'aria-label': 'Try an answer', placeholder: 'try any answer', value: typed.get(lock.id) ?? '', autocomplete: 'off' });
-    let resting = null;
-    const run = async () => {
-        const answer = field.value;
-        await desk.store.flushed();
-        const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id, with: answer });
-        if (answer === field.value && body) result.replaceChildren(...tell(body, lock));
-    };
-    field.addEventListener('input', () => {
-        typed.set(lock.id, field.value);
-        clearTimeout(resting);
-        resting = setTimeout(run, REST);
-    });
-    if (field.value !== '') resting = setTimeout(run, REST);
+    const key = `${lock.id}.bench`;
+    const field = el('input', { 'data-key': key, 'aria-label': 'Try an answer', placeholder: 'try any answer', value: typed.get(lock.id) ?? '', autocomplete: 'off', oninput: ({ target }) => {
+        typed.set(lock.id, target.value);
+        soon(lock, desk);
+    } });
+    field.kept = '';
+    if (typed.has(lock.id)) soon(lock, desk);
 
-    return el('section', { class: 'bench', 'aria-label': 'Bench' }, el('h3', { class: 'caps' }, 'Bench'), field, result);
+    return el('section', { class: 'bench', 'aria-label': 'Bench' }, el('h3', { class: 'caps' }, 'Bench'), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }));
+}
+
+let resting = null;
+
+function soon(lock, desk) {
+    clearTimeout(resting);
+    resting = setTimeout(() => run(lock, desk), REST);
+}
+
+async function run(lock, desk) {
+    const answer = typed.get(lock.id);
+    await desk.store.flushed();
+    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id, with: answer });
+    const result = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.result"]`);
+    if (result && body && answer === typed.get(lock.id)) result.replaceChildren(...tell(body, now(desk, lock)));
 }
 
 function tell(found, lock) {

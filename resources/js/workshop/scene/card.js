@@ -1,7 +1,7 @@
 import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
 import { waysIn } from '../ways.js';
-import { area, destination, line, pick, sceneName, tick } from './fields.js';
+import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 
 /** The card of the scene itself. */
 function sceneCard(scene, desk) {
@@ -38,11 +38,11 @@ function chapters(scene, desk) {
 }
 
 function endings(scene, desk) {
-    const take = (kind) => desk.store.edit({ set: scene.id, field: 'ending', to: kind ? { kind, md: scene.ending?.md ?? '' } : null }, 'ending');
+    const take = (kind) => desk.store.edit({ set: scene.id, field: 'ending', to: kind ? { kind, md: now(desk, scene).ending?.md ?? '' } : null }, 'ending');
 
     return [
         pick({ key: 'scene.ending', label: 'Does the play end here?', value: scene.ending?.kind ?? '', take, options: [['', 'no, it goes on'], ...Object.entries(desk.words.endings).map(([id, name]) => [id, `yes: ${name}`])] }),
-        scene.ending ? area({ key: 'scene.ending.md', label: 'Words at the end', shown: true, rows: 2, value: scene.ending.md ?? '', take: (md) => desk.store.edit({ set: scene.id, field: 'ending', to: { ...scene.ending, md } }, 'words at the end') }) : null,
+        scene.ending ? area({ key: 'scene.ending.md', label: 'Words at the end', shown: true, rows: 2, value: scene.ending.md ?? '', take: (md) => desk.store.edit({ set: scene.id, field: 'ending', to: { ...now(desk, scene).ending, md } }, 'words at the end') }) : null,
     ];
 }
 

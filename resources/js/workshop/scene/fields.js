@@ -1,8 +1,16 @@
-import { el } from '../../lib/dom.js';
-import { freshId } from '../document.js';
+import { el, listen } from '../../lib/dom.js';
+import { freshId, part } from '../document.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
 const REST = 700;
+
+/**
+ * A part as it stands now. What a card was drawn from may be older: a field that is left by pressing something is kept
+ * before that press is answered.
+ */
+function now(desk, held) {
+    return part(desk.store.game, held.id) ?? held;
+}
 
 /**
  * Text that grows with what is written. `take` gets the value when the writing rests and when the field is left, and
@@ -23,20 +31,21 @@ function line({ key, label, value, take, hint = '', type = 'text', width = null,
 }
 
 function keep(field, value, take) {
-    let kept = value;
-    let resting = null;
-    const offer = () => {
-        clearTimeout(resting);
-        if (field.value === kept) return;
-        kept = field.value;
-        take(field.value);
-    };
-    field.addEventListener('input', () => {
-        clearTimeout(resting);
-        resting = setTimeout(offer, REST);
+    field.kept = value;
+    field.take = take;
+    listen(field, 'input', ({ target }) => {
+        clearTimeout(target.resting);
+        target.resting = setTimeout(() => offer(target), REST);
     });
-    field.addEventListener('change', offer);
-    field.addEventListener('blur', offer);
+    listen(field, 'change', ({ target }) => offer(target));
+    listen(field, 'blur', ({ target }) => offer(target));
+}
+
+function offer(field) {
+    clearTimeout(field.resting);
+    if (field.value === field.kept) return;
+    field.kept = field.value;
+    field.take(field.value);
 }
 
 function pick({ key, label, value, options, take, shown = true }) {
@@ -87,4 +96,4 @@ function newScene(game, desk) {
     return { insert: 'scenes', in: '@game', after: here?.id ?? null, value };
 }
 
-export { area, destination, line, newScene, pick, sceneName, tick };
+export { area, destination, line, newScene, now, pick, sceneName, tick };

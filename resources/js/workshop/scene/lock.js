@@ -2,7 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
 import { list } from '../ways.js';
 import { bench } from './bench.js';
-import { area, line, pick, tick } from './fields.js';
+import { area, line, now, pick, tick } from './fields.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 
 /** A lock's card: how it is answered, its rules in order, what else is said, hints, guard, and the bench. */
@@ -23,7 +23,7 @@ function inputFields(lock, desk) {
     const input = lock.input ?? { type: 'text' };
     const known = desk.words.inputs;
     if (!(input.type in known)) return el('p', { class: 'help' }, `Answered by ${input.type}; kept as it is.`);
-    const set = (fields) => desk.store.edit({ set: lock.id, field: 'input', to: { ...input, ...fields } }, 'kind of answer');
+    const set = (fields) => desk.store.edit({ set: lock.id, field: 'input', to: { ...now(desk, lock).input, ...fields } }, 'kind of answer');
 
     return el('div', { class: 'card-row' },
         pick({ key: `${lock.id}.type`, label: 'Answered with', value: input.type, options: Object.entries(known), take: (type) => changeType(lock, type, desk) }),
@@ -36,7 +36,7 @@ function inputFields(lock, desk) {
 /** The rules follow the kind of answer, as far as they can say the same there. */
 function changeType(lock, type, desk) {
     const input = { type, ...(type === 'digits' ? { length: 4 } : {}), ...(type === 'options' ? { options: [option(desk, 'A'), option(desk, 'B')] } : {}) };
-    const rules = list(lock.rules).map((rule) => ({ ...rule, match: translated(rule.match, type, input) }));
+    const rules = list(now(desk, lock).rules).map((rule) => ({ ...rule, match: translated(rule.match, type, input) }));
     desk.store.edit([{ set: lock.id, field: 'input', to: input }, { set: lock.id, field: 'rules', to: rules }], 'kind of answer');
 }
 
@@ -57,7 +57,7 @@ function changeUnit(lock, unit, desk) {
 
         return unit ? { ...rest, unit } : rest;
     };
-    const rules = list(lock.rules).map((rule) => ({ ...rule, match: withUnit(rule.match) }));
+    const rules = list(now(desk, lock).rules).map((rule) => ({ ...rule, match: withUnit(rule.match) }));
     desk.store.edit([{ set: lock.id, field: 'input', to: unit ? { ...lock.input, unit } : { type: 'number' } }, { set: lock.id, field: 'rules', to: rules }], 'unit');
 }
 
@@ -66,13 +66,14 @@ function option(desk, letter) {
 }
 
 function optionFields(lock, input, set, desk) {
-    const change = (id, md) => set({ options: input.options.map((one) => (one.id === id ? { ...one, md } : one)) });
+    const held = () => now(desk, lock).input.options;
+    const change = (id, md) => set({ options: held().map((one) => (one.id === id ? { ...one, md } : one)) });
 
     return el('div', { class: 'option-fields' },
         input.options.map((one, place) => el('div', { class: 'option-line' },
             line({ key: `${lock.id}.${one.id}`, label: `Option ${place + 1}`, shown: false, value: one.md, take: (md) => change(one.id, md) }),
-            input.options.length > 2 ? el('button', { class: 'mover', 'aria-label': `Delete option ${place + 1}`, onclick: () => set({ options: input.options.filter((other) => other !== one) }) }, icon('x')) : null)),
-        el('button', { class: 'link', 'data-key': `${lock.id}.more`, onclick: () => set({ options: [...input.options, option(desk, String.fromCharCode(65 + input.options.length))] }) }, icon('plus'), 'another option'),
+            input.options.length > 2 ? el('button', { class: 'mover', 'aria-label': `Delete option ${place + 1}`, onclick: () => set({ options: held().filter((other) => other.id !== one.id) }) }, icon('x')) : null)),
+        el('button', { class: 'link', 'data-key': `${lock.id}.more`, onclick: () => set({ options: [...held(), option(desk, String.fromCharCode(65 + held().length))] }) }, icon('plus'), 'another option'),
         tick({ key: `${lock.id}.many`, label: 'several may be picked', value: Boolean(input.many), take: (many) => set({ many }) }),
         tick({ key: `${lock.id}.shuffle`, label: 'in another order each time', value: Boolean(input.shuffle), take: (shuffle) => set({ shuffle }) }),
     );
@@ -80,22 +81,22 @@ function optionFields(lock, input, set, desk) {
 
 function hints(lock, desk) {
     const all = list(lock.hints);
-    const set = (to, label) => desk.store.edit({ set: lock.id, field: 'hints', to }, label);
-    const change = (place, fields) => set(all.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)), 'hint');
+    const set = (alter, label) => desk.store.edit({ set: lock.id, field: 'hints', to: alter(list(now(desk, lock).hints)) }, label);
+    const change = (place, fields) => set((held) => held.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)), 'hint');
     const after = (hint) => (hint.after?.tries === lock.id ? hint.after.value : 0);
 
     return el('div', { class: 'card-part' }, el('h3', { class: 'caps' }, 'Hints, if asked for'),
         all.map((hint, place) => el('div', { class: 'hint-line' },
             area({ key: `${lock.id}.hint.${place}`, label: `Hint ${place + 1}`, value: hint.md, take: (md) => change(place, { md }) }),
             el('div', { class: 'small-line' }, 'from', line({ key: `${lock.id}.after.${place}`, label: 'wrong tries before this hint', shown: false, width: 'tiny', type: 'number', value: after(hint), take: (value) => change(place, { after: Number(value) > 0 ? { tries: lock.id, is: '>=', value: Number(value) } : undefined }) }), 'wrong tries on',
-                el('button', { class: 'mover', 'aria-label': `Delete hint ${place + 1}`, onclick: () => set(all.filter((other) => other !== hint), 'deleted a hint') }, icon('x'))))),
-        el('button', { class: 'link', 'data-key': `${lock.id}.add-hint`, onclick: () => set([...all, { md: '' }], 'new hint') }, icon('plus'), all.length === 0 ? 'a hint' : 'another hint'),
+                el('button', { class: 'mover', 'aria-label': `Delete hint ${place + 1}`, onclick: () => set((held) => held.filter((other, at) => at !== place), 'deleted a hint') }, icon('x'))))),
+        el('button', { class: 'link', 'data-key': `${lock.id}.add-hint`, onclick: () => set((held) => [...held, { md: '' }], 'new hint') }, icon('plus'), all.length === 0 ? 'a hint' : 'another hint'),
     );
 }
 
 function guard(lock, desk) {
     const set = (to) => desk.store.edit({ set: lock.id, field: 'guard', to }, 'guard');
-    const number = (field, label) => line({ key: `${lock.id}.guard.${field}`, label, shown: false, width: 'tiny', type: 'number', value: lock.guard[field], take: (value) => set({ ...lock.guard, [field]: Math.max(1, Number(value) || 1) }) });
+    const number = (field, label) => line({ key: `${lock.id}.guard.${field}`, label, shown: false, width: 'tiny', type: 'number', value: lock.guard[field], take: (value) => set({ ...now(desk, lock).guard, [field]: Math.max(1, Number(value) || 1) }) });
 
     return el('div', { class: 'card-part' },
         tick({ key: `${lock.id}.guard`, label: 'A pause stops guessing', value: Boolean(lock.guard), take: (on) => set(on ? { tries: 3, wait: 20 } : undefined) }),

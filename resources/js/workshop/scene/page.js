@@ -1,6 +1,6 @@
 import { el, icon, mark } from '../../lib/dom.js';
 import { list, plain, shortAnswer } from '../ways.js';
-import { area } from './fields.js';
+import { area, now } from './fields.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
 function thingOnPage(thing, place, scene, desk) {
@@ -31,9 +31,12 @@ function body(thing, desk) {
 function lockLines(lock, desk) {
     const titleOf = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? desk.words.routes[id];
     const lines = list(lock.rules).map((rule) => el('p', { class: 'on-page-rule' }, mark(rule.verdict), el('span', {}, shortAnswer(rule.match), rule.go ? ` → ${titleOf(rule.go) ?? 'a scene that is gone'}` : '', rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null)));
-    const others = list(lock.otherwise);
-    const last = others.find((reaction) => !reaction.if) ?? null;
-    const take = (say) => desk.store.edit({ set: lock.id, field: 'otherwise', to: last ? others.map((one) => (one === last ? { ...last, say } : one)) : [...others, { say }] }, 'feedback when wrong');
+    const last = list(lock.otherwise).find((reaction) => !reaction.if);
+    const take = (say) => {
+        const held = list(now(desk, lock).otherwise);
+        const place = held.findIndex((reaction) => !reaction.if);
+        desk.store.edit({ set: lock.id, field: 'otherwise', to: place < 0 ? [...held, { say }] : held.map((one, at) => (at === place ? { ...one, say } : one)) }, 'feedback when wrong');
+    };
 
     return [lines, el('div', { class: 'on-page-rule' }, mark('wrong'), area({ key: `${lock.id}.page-otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong', value: last?.say ?? '', take }))];
 }

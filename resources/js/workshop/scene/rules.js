@@ -1,6 +1,6 @@
 import { el, icon, mark } from '../../lib/dom.js';
 import { list } from '../ways.js';
-import { area, destination, line, pick, tick } from './fields.js';
+import { area, destination, line, now, pick, tick } from './fields.js';
 import { gifts } from './thing.js';
 
 /** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
@@ -29,19 +29,19 @@ const BEGIN = {
 
 function ruleLines(lock, desk) {
     const rules = list(lock.rules);
-    const set = (to, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'rules', to }], label);
+    const set = (alter, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'rules', to: alter(list(now(desk, lock).rules)) }], label);
     const kinds = MATCHES[lock.input?.type] ?? [];
-    const add = () => set([...rules, { match: BEGIN[kinds[0]](lock), verdict: 'almost', say: '' }], 'new rule');
+    const add = () => set((all) => [...all, { match: BEGIN[kinds[0]](now(desk, lock)), verdict: 'almost', say: '' }], 'new rule');
 
     return [
-        el('ol', { class: 'rules' }, rules.map((rule, place) => ruleLine(lock, rule, place, rules, set, kinds, desk))),
+        el('ol', { class: 'rules' }, rules.map((rule, place) => ruleLine(lock, rule, place, set, kinds, desk))),
         kinds.length > 0 ? el('button', { class: 'link', 'data-key': `${lock.id}.add-rule`, onclick: add }, icon('plus'), 'a rule for another answer') : null,
     ];
 }
 
-function ruleLine(lock, rule, place, rules, set, kinds, desk) {
+function ruleLine(lock, rule, place, set, kinds, desk) {
     const key = `${lock.id}.rule.${place}`;
-    const change = (fields, label, made) => set(rules.map((other) => (other === rule ? { ...rule, ...fields } : other)), label, made);
+    const change = (fields, label, made) => set((all) => all.map((other, at) => (at === place ? { ...other, ...fields } : other)), label, made);
     const kind = Object.keys(rule.match ?? {}).find((name) => name in NAMES);
     const known = kinds.includes(kind);
 
@@ -51,7 +51,7 @@ function ruleLine(lock, rule, place, rules, set, kinds, desk) {
                 ? pick({ key: `${key}.kind`, label: 'The answer', shown: false, value: kind, options: kinds.map((name) => [name, NAMES[name]]), take: (name) => change({ match: BEGIN[name](lock) }, 'what the rule catches') })
                 : el('span', { class: 'help' }, 'a rule kept as it is'),
             pick({ key: `${key}.verdict`, label: 'Verdict', shown: false, value: rule.verdict, options: Object.entries(desk.words.verdicts), take: (verdict) => change({ verdict }, 'verdict') }),
-            rules.length > 1 ? el('button', { class: 'mover', 'aria-label': 'Delete this rule', onclick: () => set(rules.filter((other) => other !== rule), 'deleted a rule') }, icon('x')) : null),
+            list(lock.rules).length > 1 ? el('button', { class: 'mover', 'aria-label': 'Delete this rule', onclick: () => set((all) => all.filter((other, at) => at !== place), 'deleted a rule') }, icon('x')) : null),
         known ? matchFields(lock, rule.match, kind, key, (match) => change({ match }, 'right answer')) : null,
         area({ key: `${key}.say`, label: 'What students read then', hint: 'feedback, if you like', value: rule.say ?? '', take: (say) => change({ say }, 'feedback') }),
         destination({ key: `${key}.go`, value: rule.go ?? '', desk, take: (go, made) => change({ go }, 'where the lock leads', made) }),
@@ -95,19 +95,18 @@ function picked(lock, match, id, on) {
 /** Feedback to any other answer: what is said from which try on, the last for every one. */
 function otherwiseLines(lock, desk) {
     const all = list(lock.otherwise);
-    const set = (to, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'otherwise', to }], label);
-    const last = all.find((reaction) => !reaction.if) ?? null;
-    const from = all.filter((reaction) => reaction.if);
-    const change = (reaction, fields, made) => set(all.includes(reaction) ? all.map((other) => (other === reaction ? { ...reaction, ...fields } : other)) : [...all, fields], 'feedback', made);
-    const later = () => set([{ if: { tries: lock.id, is: '>=', value: 3 }, say: '' }, ...all], 'feedback from a later try');
+    const set = (alter, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'otherwise', to: alter(list(now(desk, lock).otherwise)) }], label);
+    const last = all.findIndex((reaction) => !reaction.if);
+    const change = (place, fields, made) => set((held) => (held[place] ? held.map((other, at) => (at === place ? { ...other, ...fields } : other)) : [...held, fields]), 'feedback', made);
+    const later = () => set((held) => [{ if: { tries: lock.id, is: '>=', value: 3 }, say: '' }, ...held], 'feedback from a later try');
 
     return el('div', { class: 'rule otherwise' },
         el('div', { class: 'rule-head' }, mark('wrong'), el('strong', {}, 'anything else')),
-        area({ key: `${lock.id}.otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong; without it, neutral words', value: last?.say ?? '', take: (say) => change(last, { say }) }),
-        destination({ key: `${lock.id}.otherwise.go`, value: last?.go ?? '@stay', desk, take: (go, made) => change(last, { go }, made) }),
-        from.map((reaction, place) => (reaction.if.tries === lock.id
-            ? el('div', { class: 'later' }, el('div', { class: 'small-line' }, 'from try', line({ key: `${lock.id}.later.${place}`, label: 'from which try', shown: false, width: 'tiny', type: 'number', value: reaction.if.value, take: (value) => change(reaction, { if: { ...reaction.if, value: Number(value) || 1 } }) }), el('button', { class: 'mover', 'aria-label': 'Delete this', onclick: () => set(all.filter((other) => other !== reaction), 'deleted feedback') }, icon('x'))),
-                area({ key: `${lock.id}.later.say.${place}`, label: 'Feedback from that try', value: reaction.say ?? '', take: (say) => change(reaction, { say }) }))
+        area({ key: `${lock.id}.otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong; without it, neutral words', value: all[last]?.say ?? '', take: (say) => change(last, { say }) }),
+        destination({ key: `${lock.id}.otherwise.go`, value: all[last]?.go ?? '@stay', desk, take: (go, made) => change(last, { go }, made) }),
+        all.map((reaction, place) => (!reaction.if ? null : reaction.if.tries === lock.id
+            ? el('div', { class: 'later' }, el('div', { class: 'small-line' }, 'from try', line({ key: `${lock.id}.later.${place}`, label: 'from which try', shown: false, width: 'tiny', type: 'number', value: reaction.if.value, take: (value) => change(place, { if: { ...reaction.if, value: Number(value) || 1 } }) }), el('button', { class: 'mover', 'aria-label': 'Delete this', onclick: () => set((held) => held.filter((other, at) => at !== place), 'deleted feedback') }, icon('x'))),
+                area({ key: `${lock.id}.later.say.${place}`, label: 'Feedback from that try', value: reaction.say ?? '', take: (say) => change(place, { say }) }))
             : el('p', { class: 'help' }, 'On a condition: ', reaction.say))),
         el('button', { class: 'link', 'data-key': `${lock.id}.add-later`, onclick: later }, icon('plus'), 'say something else from a later try'),
     );

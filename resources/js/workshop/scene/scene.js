@@ -1,5 +1,5 @@
 import { el, icon } from '../../lib/dom.js';
-import { redraw } from '../../lib/focus.js';
+import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
 import { sceneCard } from './card.js';
 import { thingCard } from './thing.js';
@@ -26,9 +26,8 @@ function openScene(holder, desk) {
         redraw(page, [pageHead(scene, desk), ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)), ending(scene), hollow(scene, desk)]);
         redraw(card, thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk));
         redraw(bill, waybill(scene, desk));
+        focusNew(page, desk);
     }
-
-    desk.draw = draw;
 
     return { draw };
 }
@@ -63,10 +62,17 @@ function add(desk, kind) {
     const value = { id: freshId(kind), kind, ...fresh(kind, desk.words) };
     const last = desk.thing ?? scene.things?.at(-1)?.id ?? null;
     desk.thing = value.id;
+    desk.begun = value.id;
     desk.store.edit({ insert: 'things', in: scene.id, after: last, value }, `new ${kind}`);
-    const first = document.querySelector(`.page [data-thing="${value.id}"] textarea`);
-    first?.focus();
-    first?.select();
+}
+
+/** A new thing is written in at once. */
+function focusNew(page, desk) {
+    const first = desk.begun && page.querySelector(`[data-thing="${desk.begun}"] textarea`);
+    if (!first) return;
+    desk.begun = null;
+    first.focus();
+    first.select();
 }
 
 function fresh(kind, words) {

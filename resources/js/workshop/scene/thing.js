@@ -1,6 +1,6 @@
 import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
-import { area, destination, line } from './fields.js';
+import { area, destination, line, now } from './fields.js';
 import { lockCard } from './lock.js';
 
 const NAMES = { text: ['type', 'Text'], choice: ['signpost', 'Choice'], lock: ['lock', 'Lock'], picture: ['image', 'Picture'] };
@@ -28,7 +28,7 @@ function choiceBody(thing, desk) {
     const react = list(thing.react);
     if (react.length > 1 || react[0]?.if) return el('p', { class: 'help' }, 'What this does depends on conditions; it is kept as it is.');
     const reaction = react[0] ?? {};
-    const set = (fields, made, label) => desk.store.edit([...made, { set: thing.id, field: 'react', to: [{ ...reaction, ...fields }] }], label);
+    const set = (fields, made, label) => desk.store.edit([...made, { set: thing.id, field: 'react', to: [{ ...list(now(desk, thing).react)[0], ...fields }] }], label);
 
     return [
         destination({ key: `${thing.id}.go`, value: reaction.go ?? '', desk, take: (go, made) => set({ go }, made, 'where the choice leads') }),

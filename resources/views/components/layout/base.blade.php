@@ -1,4 +1,4 @@
-@props(['title', 'language' => 'en', 'token' => null, 'body' => '', 'page' => ''])
+@props(['title', 'language' => 'en', 'body' => '', 'page' => ''])
 <!doctype html>
 <html lang="{{ $language ?? 'en' }}">
 <head>
@@ -6,7 +6,6 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Fravel</title>
     <link rel="icon" href="/lamp.svg" type="image/svg+xml">
-    @isset($token)<meta name="csrf-token" content="{{ $token }}">@endisset
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body class="{{ $body ?? '' }}" data-page="{{ $page ?? '' }}">

@@ -1,5 +1,5 @@
 @props(['title', 'page' => ''])
-<x-layout.base :title="$title" :page="$page" :token="csrf_token()" body="teacher">
+<x-layout.base :title="$title" :page="$page" body="teacher">
     <a class="skip" href="#main">Skip to the page</a>
     <header class="bar">
         <a class="bar-home" href="{{ auth()->check() ? route('games.index') : '/' }}"><x-lamp/><span>Fravel</span></a>

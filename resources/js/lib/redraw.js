@@ -1,0 +1,25 @@
+import morphdom from 'morphdom';
+import { adopt } from './dom.js';
+
+/**
+ * Brings what is drawn in a holder to what is wanted, and leaves every element that can stay where it is: a field keeps
+ * its caret, an open list stays open, and what is being pressed is still there when it is released. Elements are known by
+ * `data-key`; what a field holds while it is written in is left alone.
+ */
+function redraw(holder, children) {
+    const wanted = holder.cloneNode(false);
+    wanted.append(...children.flat(3).filter(Boolean));
+    morphdom(holder, wanted, {
+        childrenOnly: true,
+        getNodeKey: (node) => node.dataset?.key ?? null,
+        onBeforeElUpdated(old, fresh) {
+            if (old.hasAttribute('data-own')) return false;
+            if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept) fresh.value = old.value;
+            adopt(old, fresh);
+
+            return true;
+        },
+    });
+}
+
+export { redraw };

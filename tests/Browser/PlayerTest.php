@@ -1,0 +1,89 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
+use Tests\Support\Screens;
+
+/** Opens the demo game to a class and gives its code. */
+function openDemo(): string
+{
+    $teacher = Screens::teacher();
+    $teacher->press('The Dark Lamp')->press('Open a run')->press('Open it')->see('Nobody has joined yet');
+
+    return $teacher->find('.run-code')->getText();
+}
+
+function joined(Browser $student, string $code, string $name): Browser
+{
+    return $student->go("/p/{$code}")->type('#name', $name)->press('Begin')->see('The ferry that brought you');
+}
+
+it('plays on a phone and on a small laptop without barriers', function (int $width, int $height): void {
+    $student = Screens::open($width, $height);
+    $code = openDemo();
+    expect($student->go("/p/{$code}")->barriers())->toBe([]);
+    joined($student, $code, 'Mia');
+    expect($student->barriers())->toBe([])->and($student->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
+    $student->press('Climb the path to the keeper’s door')->see('worn keys')->press('A hint, please')->see('leave out the dots');
+    foreach (['2142', '1111', '2222', '3333'] as $wrong) {
+        $student->type('.digits-input', $wrong)->press('Try it')->see($wrong === '2142' ? 'time of day' : 'The bolt does not move');
+    }
+    $student->see('Next try in');
+    expect($student->barriers())->toBe([])->and($student->find('.try')->isEnabled())->toBeFalse()->and($student->complaints())->toBe([]);
+})->with([[390, 844], [1280, 800]]);
+
+it('plays with the keyboard alone, and speaks what happens', function (): void {
+    $student = joined(Screens::open(), openDemo(), 'Kay');
+    $student->script('document.querySelectorAll(".choice-button")[1].focus()');
+    $student->keys(WebDriverKeys::ENTER)->see('worn keys');
+    expect($student->script('return document.activeElement.tagName'))->toBe('H1');
+    while ($student->script('return document.activeElement.name') !== 'with') {
+        $student->keys(WebDriverKeys::TAB);
+    }
+    $student->keys('9999', WebDriverKeys::ENTER)->see('The bolt does not move');
+    expect($student->script('return document.getElementById("announce").textContent'))->toContain('Not yet.')
+        ->and($student->script('return document.activeElement.name'))->toBe('with');
+    $student->type('.digits-input', '0917')->keys(WebDriverKeys::ENTER)->see('By the hearth');
+});
+
+it('plays with scripts switched off', function (): void {
+    $code = openDemo();
+    $student = joined(Screens::open(scripts: false), $code, 'Noa');
+    $student->press('Climb the path to the keeper’s door')->see('worn keys')->type('.digits-input', '2142')->press('Try it')->see('Close.')->see('time of day');
+    expect($student->find('.digits-input')->getAttribute('value'))->toBe('2142');
+    $student->type('.digits-input', '0917')->press('Try it')->see('By the hearth')->see('Open.');
+    $student->go("/p/{$code}")->see('By the hearth');
+});
+
+it('goes on after a reload and on another device', function (): void {
+    $code = openDemo();
+    $student = joined(Screens::open(390, 844), $code, 'Rea');
+    $student->press('Read the notice board')->see('The paper is damp')->press('Copy the table and walk on to the door')->see('Tide table');
+    $words = $student->find('.two-words strong')->getText();
+    $student->go("/p/{$code}")->see('worn keys');
+    $other = Screens::open()->go("/p/{$code}")->press('I have begun already, on this or another device');
+    $other->type('#again-name', 'rea')->type('#words', $words)->press('Go on where I was')->see('worn keys')->see('Tide table');
+    $other->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
+    $student->type('.digits-input', '1111')->press('Try it')->see('By the hearth');
+    expect($student->has('.digits-input'))->toBeFalse();
+});
+
+it('keeps a typed answer when the device has lost its place, and sends it after', function (): void {
+    $code = openDemo();
+    $student = joined(Screens::open(), $code, 'Lou');
+    $words = $student->find('.two-words strong')->getText();
+    $student->press('Climb the path to the keeper’s door')->see('worn keys');
+    $student->driver->manage()->deleteAllCookies();
+    $student->type('.digits-input', '0917')->press('Try it')->see('lost its place');
+    expect($student->find('.digits-input')->getAttribute('value'))->toBe('0917');
+    $student->type('.rejoin input[name="name"]', 'Lou')->type('.rejoin input[name="words"]', $words)->click('.rejoin button')->see('By the hearth');
+});
+
+it('sends an answer once however often it is pressed', function (): void {
+    $student = joined(Screens::open(), openDemo(), 'Zoe');
+    $student->press('Climb the path to the keeper’s door')->see('worn keys')->type('.digits-input', '1234');
+    $student->script('const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) form.requestSubmit()');
+    $student->see('The bolt does not move');
+    usleep(300_000);
+    expect($student->has('[data-guard]:not([hidden])'))->toBeFalse();
+});

@@ -1,0 +1,153 @@
+<?php
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
+use Tests\Support\Screens;
+
+/** A workshop on a new game of one scene. */
+function freshGame(string $title): Browser
+{
+    $teacher = Screens::teacher();
+
+    return $teacher->go('/games/new')->type('#title', $title)->press('Begin')->see('This scene');
+}
+
+function kept(Browser $teacher): Browser
+{
+    return $teacher->see('all changes kept');
+}
+
+/** @return array<string, mixed> the document as it is kept */
+function document(Browser $teacher): array
+{
+    return $teacher->script('return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)');
+}
+
+it('builds a lock with rules, feedback, hints and a guard, and tries it on the bench', function (): void {
+    $teacher = freshGame('A lock');
+    $teacher->click('[data-add="lock"]');
+    $teacher->driver->getKeyboard()->sendKeys('Which bird dives?');
+    $lock = $teacher->script('return document.querySelector(".on-page-lock").dataset.thing');
+    $teacher->type("[data-key='{$lock}.rule.0.equals']", "gannet\nsolan goose");
+    $teacher->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
+    $teacher->press('a rule for another answer')->choose("[data-key='{$lock}.rule.1.kind']", 'says');
+    $teacher->type("[data-key='{$lock}.rule.1.has']", 'gull')->type("[data-key='{$lock}.rule.1.say']", 'Which one?');
+    $teacher->type("[data-key='{$lock}.otherwise']", 'It is white.')->press('a hint')->type("[data-key='{$lock}.hint.0']", 'It has a yellow head.');
+    $teacher->click("[data-key='{$lock}.guard']");
+    kept($teacher);
+    $teacher->type("[data-key='{$lock}.bench']", 'herring gull')->see('rule 2 → close')->see('Which one?');
+    $teacher->type("[data-key='{$lock}.bench']", 'Solan  Goose')->see('opens → New scene');
+    $teacher->type("[data-key='{$lock}.bench']", 'tern')->see('anything else → stays shut');
+    $kept = document($teacher);
+    $thing = $kept['scenes'][0]['things'][1];
+    expect([$thing['ask'], $thing['rules'][0]['match'], $thing['rules'][0]['go'], $thing['rules'][1]['verdict'], $thing['otherwise'][0]['say'], $thing['hints'][0]['md'], $thing['guard']])
+        ->toBe(['Which bird dives?', ['equals' => ['gannet', 'solan goose']], $kept['scenes'][1]['id'], 'almost', 'It is white.', 'It has a yellow head.', ['tries' => 3, 'wait' => 20]])
+        ->and($teacher->complaints())->toBe([]);
+});
+
+it('changes the kind of answer with its rules, and keeps units and options', function (): void {
+    $teacher = freshGame('Kinds');
+    $teacher->click('[data-add="lock"]');
+    $lock = $teacher->script('return document.querySelector(".on-page-lock").dataset.thing');
+    $teacher->type("[data-key='{$lock}.rule.0.equals']", '2')->choose("[data-key='{$lock}.type']", 'number')->type("[data-key='{$lock}.unit']", 'km');
+    $teacher->type("[data-key='{$lock}.bench']", '2000 m')->see('opens');
+    $teacher->choose("[data-key='{$lock}.type']", 'options')->see('several may be picked');
+    $thing = document(kept($teacher))['scenes'][0]['things'][1];
+    expect($thing['rules'][0]['match']['options'])->toBe([$thing['input']['options'][0]['id']]);
+});
+
+it('undoes and does again across a reload, down to the document it began with', function (): void {
+    $teacher = freshGame('Undo');
+    $before = document($teacher);
+    $teacher->click('[data-add="choice"]')->press('+ make a new way');
+    kept($teacher)->go($teacher->path())->see('Students come from');
+    foreach ([1, 2] as $step) {
+        $teacher->click('#undo');
+        kept($teacher);
+        usleep(300_000);
+    }
+    expect(document($teacher))->toBe($before);
+    $teacher->click('#redo');
+    usleep(300_000);
+    expect(document(kept($teacher))['scenes'][0]['things'])->toHaveCount(2);
+});
+
+it('makes a scene and its route by dragging to open water, and leads to another by dragging there', function (): void {
+    $teacher = freshGame('Drag');
+    $teacher->click('[data-face="map"]');
+    $station = $teacher->find('.station-place .station-grip');
+    (new WebDriverActions($teacher->driver))->moveToElement($station)->clickAndHold()->moveByOffset(160, 120)->moveByOffset(20, 20)->release()->perform();
+    $teacher->see('New scene');
+    $kept = document(kept($teacher));
+    expect($kept['scenes'])->toHaveCount(2)->and($kept['scenes'][0]['things'][1]['react'][0]['go'])->toBe($kept['scenes'][1]['id']);
+    $teacher->driver->wait(10, 50)->until(fn () => count($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place'))) === 2);
+    usleep(400_000);
+    [$from, $to] = array_reverse($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-grip')));
+    (new WebDriverActions($teacher->driver))->moveToElement($from)->clickAndHold()->moveByOffset(10, 10)->moveToElement($to)->release()->perform();
+    usleep(400_000);
+    $kept = document(kept($teacher));
+    expect($kept['scenes'][1]['things'][0]['react'][0]['go'])->toBe($kept['scenes'][0]['id'])->and($kept['scenes'])->toHaveCount(2);
+});
+
+it('walks the map and the waybill by keys', function (): void {
+    $teacher = Screens::teacher()->press('The Dark Lamp')->see('The keeper’s door');
+    $teacher->find('.station-place');
+    $teacher->script('document.querySelector("[data-scene=quay]").focus()');
+    $teacher->keys(WebDriverKeys::ARROW_RIGHT);
+    expect($teacher->script('return document.activeElement.dataset.scene'))->toBe('keepers-door');
+    $teacher->keys(WebDriverKeys::ENTER)->see('Students come from')->keys('1');
+    expect($teacher->find('#face-map')->isDisplayed())->toBeTrue();
+});
+
+it('asks where ways shall lead when a scene is deleted, and brings it back', function (): void {
+    $teacher = Screens::teacher()->go('/games/new/worksheet?sample=1');
+    $teacher->press('Read it')->type('#title', 'To delete from')->press('Build the game')->see('Quay 1')->click('[data-face="scene"]');
+    $teacher->click('.bill-side:last-child .bill-stop');
+    $teacher->see('Quay 2')->press('Delete this scene')->see('1 way leads here, from Quay 1')->choose('[data-key="scene.lead"]', 'lead to Tower 1');
+    kept($teacher);
+    usleep(400_000);
+    expect(document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe('s-4')->and(document($teacher)['scenes'])->toHaveCount(4);
+    $teacher->click('#undo');
+    usleep(400_000);
+    expect(document(kept($teacher))['scenes'])->toHaveCount(5);
+});
+
+it('keeps two tabs on one game together', function (): void {
+    $one = freshGame('Two tabs');
+    $two = Screens::teacher()->go($one->path())->see('This scene');
+    $one->type('[data-key="scene.title"]', 'By tab one')->click('[data-add="text"]');
+    kept($one);
+    usleep(900_000);
+    $two->type('[data-key="scene.title"]', 'By tab two')->click('.caps')->see('Another tab changed the same thing');
+    expect($two->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('By tab one');
+    $two->click('[data-key="scene.back"]');
+    usleep(500_000);
+    expect(document(kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab one', 'back' => true]);
+});
+
+it('keeps what was done while the session was gone, and sends it after signing in again', function (): void {
+    $teacher = freshGame('Signed out');
+    $address = $teacher->path();
+    $teacher->driver->manage()->deleteAllCookies();
+    $teacher->type('[data-key="scene.title"]', 'Typed while away')->click('.caps')->see('You were signed out. Nothing is lost.');
+    $workshop = $teacher->driver->getWindowHandle();
+    $teacher->driver->switchTo()->newWindow();
+    $teacher->signIn(Database\Seeders\DemoSeeder::EMAIL, Database\Seeders\DemoSeeder::PASSWORD);
+    $teacher->driver->switchTo()->window($workshop);
+    kept($teacher);
+    expect($teacher->go($address)->see('This scene')->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('Typed while away');
+});
+
+it('has no barriers on any teacher’s page', function (): void {
+    $teacher = Screens::teacher();
+    foreach (['/games', '/games/new', '/games/new/worksheet?sample=1', '/outbox'] as $page) {
+        expect($teacher->go($page)->barriers())->toBe([], $page);
+    }
+    $teacher->go('/games')->press('The Dark Lamp')->find('.station-place');
+    expect($teacher->barriers())->toBe([]);
+    $teacher->click('[data-scene="keepers-door"]')->click('.on-page-lock textarea')->see('Bench');
+    expect($teacher->barriers())->toBe([]);
+    $teacher->go('/games')->click('.strip-runs a')->see('24 joined');
+    expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+});

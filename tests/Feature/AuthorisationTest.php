@@ -1,0 +1,28 @@
+<?php
+
+use App\Models\User;
+use Tests\Support\Classroom;
+
+it('keeps games, runs and reports from other teachers', function (string $method, string $path): void {
+    $run = Classroom::open();
+    Classroom::join($run);
+    $path = strtr($path, ['{game}' => $run->game_id, '{run}' => $run->id]);
+    $this->call($method, $path)->assertRedirect('/sign-in');
+    $this->actingAs(User::factory()->create())->call($method, $path)->assertForbidden();
+    expect($run->fresh()->closed_at)->toBeNull()->and($run->game->fresh()->revision)->toBe(1)->and($run->plays()->count())->toBe(1);
+})->with([
+    ['GET', '/games/{game}'], ['GET', '/games/{game}/document'], ['POST', '/games/{game}/edits'], ['POST', '/games/{game}/undo'], ['POST', '/games/{game}/redo'],
+    ['POST', '/games/{game}/bench'], ['POST', '/games/{game}/away'], ['GET', '/games/{game}/rehearsal'], ['POST', '/games/{game}/rehearsal'],
+    ['GET', '/games/{game}/runs/new'], ['POST', '/games/{game}/runs'],
+    ['GET', '/runs/{run}'], ['GET', '/runs/{run}/standing'], ['GET', '/runs/{run}/report.csv'], ['POST', '/runs/{run}/close'], ['POST', '/runs/{run}/open'], ['DELETE', '/runs/{run}'],
+]);
+
+it('asks every teacher’s route for a signed-in teacher', function (): void {
+    $open = ['outbox', 'register', 'login', 'password.request', 'password.reset', 'password.email', 'password.store'];
+    foreach (app('router')->getRoutes() as $route) {
+        $isStudents = str_starts_with((string) $route->getName(), 'play.') || str_starts_with((string) $route->getName(), 'join.') || $route->getName() === 'file';
+        if (! $isStudents && ! in_array($route->getName(), $open, true) && ! str_starts_with($route->uri(), 'register') && ! str_starts_with($route->uri(), 'sign-in')) {
+            expect(in_array('auth', $route->gatherMiddleware(), true))->toBeTrue($route->uri());
+        }
+    }
+});

@@ -1,0 +1,136 @@
+<?php
+
+use App\Models\Play;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Classroom;
+use Tests\Support\Games;
+
+beforeEach(function (): void {
+    $this->run = Classroom::open();
+    $this->play = Classroom::join($this->run);
+});
+
+/** @param  array<string, mixed>  $fields */
+function act(object $test, array $fields, ?Play $by = null): TestResponse
+{
+    $play = $by ?? $test->play;
+
+    return $test->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$test->run->code}", Classroom::form($play, $fields), ['Accept' => 'application/json']);
+}
+
+it('gives the teacher’s feedback at once and changes only the lock', function (): void {
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->assertOk()->assertJson([
+        'verdict' => ['lock' => 'door', 'verdict' => 'wrong', 'words' => 'Not yet.'], 'said' => ['<p>It stays shut.</p>'], 'scene' => null,
+        'things' => [], 'locks' => ['door' => ['state' => 'wrong', 'hint' => true, 'wait' => 0]],
+    ]);
+});
+
+it('says so when an answer is right, and shows where it leads', function (): void {
+    $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open', 'words' => 'Open.'], 'given' => ['Lamp']]);
+    expect($reply->json('scene'))->toContain('Store')->and($this->play->fresh()->read()->scene)->toBe('store');
+});
+
+it('counts the same key once and gives the same reply again', function (): void {
+    $fields = ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet', 'key' => 'device-chose-this'];
+    act($this, $fields);
+    act($this, $fields)->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'refusal' => null]);
+    $wrong = ['verb' => 'choose', 'on' => 'return', 'key' => 'and-another-one'];
+    act($this, $wrong);
+    act($this, $wrong);
+    expect(DB::table('play_events')->where('play_id', $this->play->id)->count())->toBe(3)->and($this->play->fresh()->seq)->toBe(3);
+});
+
+it('keeps every event in order with the state it led to', function (): void {
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
+    act($this, ['verb' => 'hint', 'on' => 'door']);
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    act($this, ['verb' => 'choose', 'on' => 'leave']);
+    expect(DB::table('play_events')->where('play_id', $this->play->id)->pluck('seq')->all())->toBe([1, 2, 3, 4, 5])
+        ->and($this->play->fresh()->read()->ended)->toBe('won')->and($this->play->fresh()->ended_at)->not->toBeNull();
+});
+
+it('asks the database three times for an action, and writes twice', function (): void {
+    DB::enableQueryLog();
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
+    $queries = array_column(DB::getQueryLog(), 'query');
+    expect(count($queries))->toBe(3, implode("\n", $queries))
+        ->and(array_map(static fn (string $query): string => strtok($query, ' '), $queries))->toBe(['select', 'update', 'insert']);
+});
+
+it('needs no session and sets no cookie but its own', function (): void {
+    expect(act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies())->toBe([]);
+});
+
+it('holds the guard on the server', function (): void {
+    foreach (['a', 'b', 'c'] as $wrong) {
+        act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
+    }
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['refusal' => 'Wait 30 s before the next try.', 'locks' => ['door' => ['wait' => 30]]]);
+    $this->travel(30)->seconds();
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['verdict' => ['verdict' => 'open']]);
+});
+
+it('says in words what can’t be, and changes nothing', function (array $fields, string $words): void {
+    $before = $this->play->fresh()->state;
+    act($this, $fields)->assertSee($words);
+    expect($this->play->fresh()->state)->toBe($before)->and($this->play->fresh()->seq)->toBe(1);
+})->with([
+    'a blank answer' => [['verb' => 'answer', 'on' => 'door', 'with' => '  '], 'Type an answer first.'],
+    'an answer of 100 kB' => [['verb' => 'answer', 'on' => 'door', 'with' => str_repeat('x', 100_000)], 'longer than 500 characters'],
+    'a thing of another scene' => [['verb' => 'choose', 'on' => 'leave'], 'any more'],
+    'a forged scene' => [['verb' => 'choose', 'on' => 'store'], 'any more'],
+    'an answer that is a list' => [['verb' => 'answer', 'on' => 'door', 'with' => ['gannet']], 'fit this lock'],
+    'no action' => [['verb' => 'fly', 'on' => 'door'], 'no move of this game'],
+    'nothing at all' => [[], 'no move of this game'],
+]);
+
+it('takes no action without the ticket in the form, or with another’s', function (): void {
+    $other = Classroom::join($this->run, 'Finn');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
+    foreach (['', Classroom::ticket($other)] as $ticket) {
+        $this->post("/p/{$this->run->code}", ['ticket' => $ticket, 'verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['Accept' => 'application/json'])->assertUnauthorized()->assertJson(['stranger' => true]);
+    }
+    expect($this->play->fresh()->seq)->toBe(1)->and($other->fresh()->seq)->toBe(1);
+});
+
+it('takes nothing more when the run is closed, and keeps all', function (): void {
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    $this->run->update(['closed_at' => now()]);
+    act($this, ['verb' => 'choose', 'on' => 'leave'])->assertJson(['refusal' => __('play.refused.run.closed')]);
+    $this->get("/p/{$this->run->code}")->assertSee('closed this game')->assertSee('Store');
+});
+
+it('gives a device that is behind the present scene', function (): void {
+    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect(act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))->toContain('Store');
+});
+
+it('plays without scripts: the feedback stands at the lock, the answer in its field', function (): void {
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
+    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))
+        ->assertOk()->assertSeeInOrder(['value="gull"', 'Not yet.', 'It stays shut.'], false);
+    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']))->assertSeeInOrder(['Store', 'Open.', 'It opens.', 'Lamp']);
+});
+
+it('shows what students type as text and nothing else', function (): void {
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
+    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => '"><script>alert(1)</script>']))->assertDontSee('<script>alert', false);
+});
+
+it('shows every kind of input and thing', function (): void {
+    $pick = [['id' => 'k1', 'md' => 'One'], ['id' => 'k2', 'md' => 'Two']];
+    $inputs = [['type' => 'long'], ['type' => 'number', 'unit' => 'km'], ['type' => 'digits', 'length' => 4], ['type' => 'arrows', 'length' => 2], ['type' => 'colours', 'palette' => ['red', 'green'], 'length' => 2],
+        ['type' => 'keys', 'keys' => $pick, 'length' => 2], ['type' => 'options', 'many' => true, 'options' => [['id' => 'o1', 'md' => 'O']]], ['type' => 'order', 'items' => [['id' => 'i1', 'md' => 'I']]],
+        ['type' => 'pairs', 'left' => [['id' => 'l1', 'md' => 'L']], 'right' => [['id' => 'r1', 'md' => 'R']]], ['type' => 'gaps', 'md' => 'The {gap-1} tide'], ['type' => 'point', 'asset' => 'art']];
+    $locks = array_map(static fn (array $input, int $place): array => ['input' => $input] + Games::lock("lock{$place}", 'x'), $inputs, array_keys($inputs));
+    $things = [['kind' => 'link', 'url' => 'https://tides.example', 'md' => 'Look'], ['kind' => 'picture', 'asset' => 'art'], ['kind' => 'cover', 'front' => ['md' => 'F']], ['kind' => 'standing', 'of' => ['n']], ['kind' => 'mosaic'], ['kind' => 'clip', 'asset' => 'art', 'cues' => [['id' => 'c1', 'at' => 3]]]];
+    $things = array_map(static fn (array $thing, int $place): array => ['id' => "thing{$place}"] + $thing, $things, array_keys($things));
+    $document = Games::document([['id' => 'all', 'things' => [...$locks, ...$things]]], ['assets' => [['id' => 'art', 'file' => 'assets/'.str_repeat('a', 64).'.svg', 'alt' => 'Art']], 'tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1]]]);
+    $run = Classroom::open($document);
+    $play = Classroom::join($run);
+    $page = $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertOk();
+    foreach ([...array_column($locks, 'id'), ...array_column($things, 'id')] as $id) {
+        $page->assertSee("thing-{$id}", false);
+    }
+});
