@@ -13,6 +13,9 @@ return Application::configure(basePath: dirname(__DIR__))
         then: function (): void {
             // A student's way has no session and no middleware but the headers: see docs/decisions/0004.
             Route::group([], base_path('routes/play.php'));
+            if (config('fravel.bench')) {
+                Route::group([], base_path('routes/bench.php'));
+            }
         },
     )
     ->withMiddleware(function (Middleware $middleware): void {

@@ -1,10 +1,9 @@
 <?php
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\Support\Screens;
 use Tests\TestCase;
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 
-afterAll(function (): void {
-    Tests\Support\Screens::closeAll();
-});
+pest()->afterEach(fn () => Screens::closeAll())->in('Browser');

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Play;
 use App\Models\Run;
+use App\Play\Clock;
 use App\Play\TwoWords;
 use App\Storage\EditionFile;
 use Fravel\Document\Answer\Cleaning;
@@ -20,7 +21,7 @@ final class JoinRun
     /** The new play, or null when the name is taken in this run. */
     public function begin(Run $run, string $name, ?string $group, ?int $seed = null): ?Play
     {
-        $now = (int) now()->timestamp;
+        $now = Clock::seconds();
         $edition = EditionFile::of($run->edition);
         $outcome = Engine::start($edition->game, $seed ?? random_int(1, 2 ** 31), $now, $name);
         $play = [

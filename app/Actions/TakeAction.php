@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Play\Clock;
 use App\Play\CompiledEdition;
 use App\Play\Turn;
 use App\Storage\EditionFile;
@@ -27,6 +28,16 @@ final class TakeAction
     /** As many devices of one play may act at the same moment before one of them is asked to try again. */
     private const ATTEMPTS = 5;
 
+    private const ROW = <<<'SQL'
+        select plays.id, plays.seq, plays.state, runs.closed_at, editions.hash
+        from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
+        where plays.id = ?
+        SQL;
+
+    private const MOVE = 'update plays set seq = ?, state = ?, acted_at = ?, ended_at = ? where id = ? and seq = ?';
+
+    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, ?, ?)';
+
     /** The turn, or null when there is no such play. */
     public function handle(string $play, Action $action, string $key): ?Turn
     {
@@ -46,11 +57,7 @@ final class TakeAction
 
     private static function row(string $play): ?stdClass
     {
-        return DB::table('plays')
-            ->join('runs', 'runs.id', '=', 'plays.run_id')
-            ->join('editions', 'editions.id', '=', 'runs.edition_id')
-            ->where('plays.id', $play)
-            ->first(['plays.id', 'plays.seq', 'plays.state', 'runs.closed_at', 'editions.hash']);
+        return DB::selectOne(self::ROW, [$play]);
     }
 
     /** The turn, or null when somebody else was first. */
@@ -59,7 +66,7 @@ final class TakeAction
         if ($row->closed_at !== null) {
             return self::refused($row, 'run.closed');
         }
-        $now = (int) now()->timestamp;
+        $now = Clock::seconds();
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Play::act($edition->game, $before, $action, $now);
@@ -77,25 +84,11 @@ final class TakeAction
 
     private static function keep(stdClass $row, Outcome $outcome, Action $action, string $key, int $now): bool
     {
-        $kept = DB::table('plays')->where('id', $row->id)->where('seq', $row->seq)->update([
-            'seq' => $row->seq + 1,
-            'state' => Json::write($outcome->state->toArray()),
-            'acted_at' => $now,
-            'ended_at' => $outcome->state->ended === null ? null : $now,
-        ]);
-        if ($kept === 0) {
-            return false;
-        }
-        DB::table('play_events')->insert([
-            'play_id' => $row->id,
-            'seq' => $row->seq + 1,
-            'key' => $key,
-            'action' => Json::write($action->toArray()),
-            'events' => Json::write($outcome->eventList()),
-            'at' => $now,
-        ]);
+        $next = $row->seq + 1;
+        $endedAt = $outcome->state->ended === null ? null : $now;
+        $kept = DB::update(self::MOVE, [$next, Json::write($outcome->state->toArray()), $now, $endedAt, $row->id, $row->seq]);
 
-        return true;
+        return $kept > 0 && DB::insert(self::EVENT, [$row->id, $next, $key, Json::write($action->toArray()), Json::write($outcome->eventList()), $now]);
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */
@@ -125,6 +118,6 @@ final class TakeAction
     {
         $state = PlayState::fromArray(Json::readObject($row->state));
 
-        return new Turn(EditionFile::read($row->hash), $state, $state, [['refused', $reason, []]], (int) now()->timestamp);
+        return new Turn(EditionFile::read($row->hash), $state, $state, [['refused', $reason, []]], Clock::seconds());
     }
 }

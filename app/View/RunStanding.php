@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Play;
 use App\Models\Run;
+use App\Play\Clock;
 use App\Storage\EditionFile;
 use Fravel\Document\Game;
 
@@ -20,7 +21,7 @@ final readonly class RunStanding
     public static function of(Run $run): self
     {
         $game = EditionFile::of($run->edition)->game;
-        $now = (int) now()->timestamp;
+        $now = Clock::seconds();
         $rows = $run->plays()->orderByRaw('ended_at is null desc, acted_at desc')->get()
             ->map(static fn (Play $play): array => self::row($play, $game, $now))->all();
 

@@ -6,6 +6,7 @@ namespace App\Workshop;
 
 use App\Models\Game;
 use App\Models\User;
+use App\Play\Clock;
 use App\Play\CompiledEdition;
 use App\Play\Screen;
 use App\Play\Turn;
@@ -80,6 +81,6 @@ final readonly class Rehearsal
 
     private function now(): int
     {
-        return (int) now()->timestamp;
+        return Clock::seconds();
     }
 }

@@ -118,12 +118,20 @@ final class Game
             return $start;
         }
         foreach ($this->sceneIds() as $id) {
-            if ($this->scene($id)?->chapter === $chapter) {
+            if ($this->chapterOf($id) === $chapter) {
                 return $id;
             }
         }
 
         return null;
+    }
+
+    /** The chapter of a scene, without reading the scene. */
+    public function chapterOf(string $scene): ?string
+    {
+        $place = $this->places()[$scene] ?? null;
+
+        return $place === null ? null : $this->rawScenes()[$place]['chapter'] ?? null;
     }
 
     /** The scene a thing stands in. */

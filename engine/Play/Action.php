@@ -19,7 +19,7 @@ final readonly class Action
     {
     }
 
-    /** The action this is, or null when it is none of those in document.md. */
+    /** The action this is, or null when it is none of those the format describes. */
     public static function of(mixed $sent): ?self
     {
         if (! is_array($sent)) {

@@ -122,8 +122,8 @@ final readonly class View
     private static function chapters(Showing $showing): array
     {
         $game = $showing->game;
-        $here = $game->scene($showing->state->scene)?->chapter;
-        $seen = array_map(static fn (string $scene): ?string => $game->scene($scene)?->chapter, $showing->state->visited);
+        $here = $game->chapterOf($showing->state->scene);
+        $seen = array_map($game->chapterOf(...), $showing->state->visited);
         $stamp = static function (Chapter $chapter) use ($here, $seen): array {
             $state = match (true) {
                 $chapter->id === $here => 'here',

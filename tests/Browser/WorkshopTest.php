@@ -148,6 +148,6 @@ it('has no barriers on any teacher’s page', function (): void {
     expect($teacher->barriers())->toBe([]);
     $teacher->click('[data-scene="keepers-door"]')->click('.on-page-lock textarea')->see('Bench');
     expect($teacher->barriers())->toBe([]);
-    $teacher->go('/games')->click('.strip-runs a')->see('24 joined');
+    $teacher->go('/games')->click('.strip-runs .code')->see('joined');
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
 });

@@ -33,6 +33,9 @@ final class Browser
     {
     }
 
+    /** @var array<int, self> those that are still open, so that none outlives the process */
+    private static array $open = [];
+
     public static function open(string $address, int $width = 1280, int $height = 800, bool $scripts = true): self
     {
         self::startDriver();
@@ -43,9 +46,9 @@ final class Browser
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
         $browser = new self($driver, $address);
-        $browser->resize($width, $height);
+        self::$open[spl_object_id($browser)] = $browser;
 
-        return $browser;
+        return $browser->resize($width, $height);
     }
 
     /** Makes the page itself this large, whatever the window's rim takes. */
@@ -191,7 +194,18 @@ final class Browser
 
     public function close(): void
     {
+        unset(self::$open[spl_object_id($this)]);
         $this->driver->quit();
+    }
+
+    private static function closeAll(): void
+    {
+        foreach (self::$open as $browser) {
+            $browser->close();
+        }
+        if (self::$chromedriver !== null) {
+            proc_terminate(self::$chromedriver);
+        }
     }
 
     private static function startDriver(): void
@@ -201,7 +215,7 @@ final class Browser
         }
         self::$port = Server::freePort();
         self::$chromedriver = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes) ?: null;
-        register_shutdown_function(static fn () => self::$chromedriver === null ? null : proc_terminate(self::$chromedriver));
+        register_shutdown_function(self::closeAll(...));
         for ($wait = 0; $wait < 100 && ! Server::answers('http://127.0.0.1:'.self::$port.'/status'); $wait++) {
             usleep(50_000);
         }

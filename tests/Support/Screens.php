@@ -29,7 +29,7 @@ final class Screens
 
             return $browser;
         }
-        $browser = self::open()->go('/lamp.svg');
+        $browser = self::open()->go('/sign-in');
         $browser->driver->manage()->addCookie(self::$session);
 
         return $browser->go('/games')->see('Your games');

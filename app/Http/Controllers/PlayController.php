@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\TakeAction;
 use App\Models\Play;
 use App\Models\Run;
+use App\Play\Clock;
 use App\Play\Frame;
 use App\Play\Reply;
 use App\Play\Screen;
@@ -31,7 +32,7 @@ final class PlayController extends Controller
         if ($play === null) {
             return JoinController::form($run, []);
         }
-        $screen = new Screen(EditionFile::of($run->edition), $play->read(), (int) now()->timestamp);
+        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
 
         return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run->isOpen());
     }

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Fravel\Document\Answer;
 
 /** An answer of the right shape for its input, with the cleaning under which it is compared. */
-final readonly class Answer
+final class Answer
 {
-    /** @param  string|array<array-key, mixed>  $value as document.md lists it for each input */
-    public function __construct(public string|array $value, public Cleaning $cleaning)
+    /** The cleaned text, once it was asked for: each rule of a lock compares the same. */
+    private ?string $cleaned = null;
+
+    /** @param  string|array<array-key, mixed>  $value  in the shape that its input yields */
+    public function __construct(public readonly string|array $value, public readonly Cleaning $cleaning)
     {
     }
 
@@ -21,7 +24,7 @@ final readonly class Answer
     /** The answer as text matchers compare it. */
     public function clean(): string
     {
-        return $this->cleaning->clean($this->raw());
+        return $this->cleaned ??= $this->cleaning->clean($this->raw());
     }
 
     /** @return list<string> */

@@ -63,6 +63,9 @@ final readonly class Cleaning
 
     public static function trim(string $text): string
     {
+        if (self::isPlain($text)) {
+            return trim($text);
+        }
         $composed = Normalizer::normalize($text, Normalizer::FORM_C);
 
         return (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', $composed === false ? '' : $composed);
@@ -94,7 +97,7 @@ final readonly class Cleaning
 
     private function unmarked(string $text): string
     {
-        if (! $this->accents) {
+        if (! $this->accents || self::isPlain($text)) {
             return $text;
         }
         // Where width matters, taking marks away must not fold it after all.
@@ -123,9 +126,18 @@ final readonly class Cleaning
         };
     }
 
+    /** Text of ASCII alone is in every normal form already, and most answers are. */
+    private static function isPlain(string $text): bool
+    {
+        return mb_check_encoding($text, 'ASCII');
+    }
+
     /** @param  Normalizer::FORM_*  $form */
     private function normal(string $text, int $form): string
     {
+        if (self::isPlain($text)) {
+            return $text;
+        }
         $normal = Normalizer::normalize($text, $form);
 
         return $normal === false ? '' : $normal;
