@@ -41,13 +41,12 @@ final readonly class Measure
         if ($kept === 0) {
             return sprintf('%7d   every round was dropped: the machine is too unsteady to measure', $clients);
         }
-        $median = static fn (array $values): float => self::median($values);
-        $field = static fn (string $name): float => $median(array_map(static fn (self $one): float => (float) $one->{$name}, $ours));
+        $field = static fn (string $name): float => self::median(array_map(static fn (self $one): float => (float) $one->{$name}, $ours));
 
         return sprintf(
             '%7d   %10.0f   %6.2f   %6.2f   %6.2f   %6.2f   %6.2f   %9.2f   %6d   %d of %d',
-            $clients, $field('rate'), $median(array_column($ratios, 0)), $field('p50'), $median(array_column($ratios, 1)),
-            $field('p95'), $median(array_column($ratios, 2)), $field('p99') / $field('p50'), array_sum(array_map(static fn (self $one): int => $one->errors, $ours)), $kept, $rounds,
+            $clients, $field('rate'), self::median(array_column($ratios, 0)), $field('p50'), self::median(array_column($ratios, 1)),
+            $field('p95'), self::median(array_column($ratios, 2)), $field('p99') / $field('p50'), array_sum(array_map(static fn (self $one): int => $one->errors, $ours)), $kept, $rounds,
         );
     }
 

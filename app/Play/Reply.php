@@ -39,7 +39,11 @@ final class Reply
         $before = $turn->before === null ? null : new Screen($turn->edition, $turn->before, $turn->now);
         $changed = $before === null ? null : self::changed($before, $after);
         if ($changed === null) {
-            return ['scene' => view('play.scene', ['screen' => $after, 'frame' => $frame, 'turn' => null])->render(), 'locks' => []];
+            return [
+                'scene' => view('play.scene', ['screen' => $after, 'frame' => $frame, 'turn' => null])->render(),
+                'locks' => [],
+                'rims' => view('play.rims', ['screen' => $after])->render(),
+            ];
         }
         $rims = $before->view->satchel !== $after->view->satchel || $before->view->tallies !== $after->view->tallies;
 

@@ -21,7 +21,7 @@ final readonly class RunStanding
     public static function of(Run $run): self
     {
         $game = EditionFile::of($run->edition)->game;
-        $now = Clock::seconds();
+        $now = $run->closed_at === null ? Clock::seconds() : (int) $run->closed_at->getTimestamp();
         $rows = $run->plays()->orderByRaw('ended_at is null desc, acted_at desc')->get()
             ->map(static fn (Play $play): array => self::row($play, $game, $now))->all();
 
@@ -66,7 +66,7 @@ final readonly class RunStanding
             'where' => $game->scene($state->scene)->title ?? '',
             'open' => count($state->open),
             'tries' => (int) array_sum($state->tries),
-            'seconds' => ($play->ended_at ?? $now) - $play->started_at,
+            'seconds' => max(0, ($play->ended_at ?? $now) - $play->started_at),
             'ended' => $state->ended,
             'finishedAt' => $play->ended_at,
             'quiet' => $now - $play->acted_at,

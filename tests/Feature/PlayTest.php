@@ -28,7 +28,7 @@ it('gives the teacher’s feedback at once and changes only the lock', function 
 
 it('says so when an answer is right, and shows where it leads', function (): void {
     $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open', 'words' => 'Open.'], 'given' => ['Lamp']]);
-    expect($reply->json('scene'))->toContain('Store')->and($this->play->fresh()->read()->scene)->toBe('store');
+    expect($reply->json('scene'))->toContain('Store')->and($reply->json('rims'))->toContain('Lamp')->and($this->play->fresh()->read()->scene)->toBe('store');
 });
 
 it('counts the same key once and gives the same reply again', function (): void {

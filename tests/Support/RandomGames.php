@@ -37,6 +37,7 @@ final class RandomGames
         return array_map(fn (): array => ['after' => $this->dice->getInt(0, 20)] + $this->action(), range(1, $count));
     }
 
+    /** @param  list<mixed>  $of */
     public function pick(array $of): mixed
     {
         return $of[$this->dice->getInt(0, count($of) - 1)];

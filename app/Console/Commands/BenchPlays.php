@@ -30,11 +30,14 @@ final class BenchPlays extends Command
         $tickets = '';
         for ($number = 0; $number < (int) $this->argument('count'); $number++) {
             $play = $join->begin($run, "Player {$number}", null, $number);
-            foreach ($play === null ? [] : self::WAY as $step => $sent) {
+            if ($play === null) {
+                continue;
+            }
+            foreach (self::WAY as $step => $sent) {
                 $action = Action::of($sent);
                 $action === null ?: $take->handle($play->id, $action, "way-{$step}-here");
             }
-            $tickets .= $play === null ? '' : Ticket::for($play->id)->text()."\n";
+            $tickets .= Ticket::for($play->id)->text()."\n";
         }
         file_put_contents((string) $this->argument('file'), $tickets);
         $this->line($run->code);

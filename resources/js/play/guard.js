@@ -7,20 +7,22 @@ function startGuards(play) {
 
 const counting = new WeakMap();
 
+/** Takes the seconds off the lock, so that they are counted once. */
 function countDown(lock) {
-    const until = Date.now() + Number(lock.dataset.wait) * 1000;
     const shown = lock.querySelector('[data-guard]');
-    if (!shown || Number(lock.dataset.wait) <= 0 || Math.abs((counting.get(lock) ?? 0) - until) < 900) return;
-    counting.set(lock, until);
-    const tick = () => {
-        const left = Math.max(0, Math.ceil((counting.get(lock) - Date.now()) / 1000));
-        shown.hidden = left === 0;
-        if (shown.querySelector('[data-left]').textContent !== String(left)) shown.querySelector('[data-left]').textContent = left;
-        lock.querySelector('.try')?.toggleAttribute('disabled', left > 0);
-        if (left > 0 && lock.isConnected) setTimeout(tick, 250);
-        else lock.dataset.wait = 0;
-    };
-    tick();
+    const seconds = Number(lock.dataset.wait);
+    if (!shown || !(seconds > 0)) return;
+    lock.dataset.wait = 0;
+    clearTimeout(counting.get(lock));
+    tick(lock, shown, Date.now() + seconds * 1000);
+}
+
+function tick(lock, shown, until) {
+    const left = Math.max(0, Math.ceil((until - Date.now()) / 1000));
+    shown.hidden = left === 0;
+    shown.querySelector('[data-left]').textContent = left;
+    lock.querySelector('.try')?.toggleAttribute('disabled', left > 0);
+    if (left > 0 && lock.isConnected) counting.set(lock, setTimeout(() => tick(lock, shown, until), 250));
 }
 
 export { startGuards };

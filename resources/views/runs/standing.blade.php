@@ -13,7 +13,7 @@
                     <td class="number">{{ $row['open'] }}<span class="of"> / {{ $standing->locks }}</span></td>
                     <td class="number">{{ $row['tries'] }}</td>
                     <td class="number">{{ \App\View\RunStanding::clock($row['seconds']) }}</td>
-                    <td>@if ($row['ended'])<x-mark :verdict="$row['ended'] === 'lost' ? 'wrong' : 'open'"/>{{ __('runs.ended.'.$row['ended']) }} @if ($row['finishedAt'])<time datetime="{{ gmdate('c', $row['finishedAt']) }}">{{ gmdate('H:i', $row['finishedAt']) }}</time>@endif @else<span class="quiet">playing</span>@endif</td>
+                    <td>@if ($row['ended'])<x-mark :verdict="$row['ended'] === 'lost' ? 'wrong' : 'open'"/>{{ __('runs.ended.'.$row['ended']) }} @if ($row['finishedAt'])<time datetime="{{ gmdate('c', $row['finishedAt']) }}">{{ gmdate('H:i', $row['finishedAt']) }}</time>@endif @else<span class="quiet">{{ $run->isOpen() ? 'playing' : 'not finished' }}</span>@endif</td>
                     <td class="two">{{ $row['words'] }}</td>
                 </tr>
             @endforeach
