@@ -1,0 +1,94 @@
+<?php
+
+use Fravel\Support\Json;
+use Tests\Support\Games;
+
+/**
+ * @param  list<string>  $words
+ * @return array{int, string, string} exit code, output, errors
+ */
+function fravel(array $words): array
+{
+    $process = proc_open([base_path('fravel'), ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, sys_get_temp_dir());
+    $told = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+    return [proc_close($process), ...$told];
+}
+
+/** @param  array<string, mixed>|list<mixed>|string  $content */
+function fileOf(array|string $content, string $name = 'game.json'): string
+{
+    $path = sys_get_temp_dir().'/fravel-cli-'.getmypid().'-'.$name;
+    file_put_contents($path, is_string($content) ? $content : Json::write($content));
+
+    return $path;
+}
+
+it('validates a sound game and says so', function (): void {
+    [$code, $output] = fravel(['validate', fileOf(Games::twoRooms()), '--json']);
+
+    expect($code)->toBe(0)->and(json_decode($output, true))->toBe(['valid' => true, 'errors' => []]);
+});
+
+it('names each error with its pointer and words', function (): void {
+    [$code, $output] = fravel(['validate', fileOf(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['things' => [['react' => ['go' => 'attic']]]]]])), '--json']);
+
+    expect($code)->toBe(1)->and(json_decode($output, true)['errors'])->toBe([
+        ['code' => 'route.missing', 'pointer' => '/scenes/1/things/0/react/go', 'message' => 'This leads to the scene "attic", and there is none.'],
+    ]);
+});
+
+it('tries an answer, given as JSON or as plain text', function (string $answer, string $verdict, int|string|null $rule): void {
+    [$code, $output] = fravel(['answer', fileOf(Games::twoRooms()), 'door', $answer, '--json']);
+    $told = json_decode($output, true);
+
+    expect($code)->toBe(0)->and([$told['verdict'], $told['rule']])->toBe([$verdict, $rule]);
+})->with([['gannet', 'open', 0], ['"gannet"', 'open', 0], ['gull', 'wrong', 'otherwise'], ['0917', 'wrong', 'otherwise'], ['', 'refused', null], ['["gannet"]', 'refused', null]]);
+
+it('keeps the digits of a code that looks like a number', function (): void {
+    $lock = ['input' => ['type' => 'digits', 'length' => 4], 'rules' => [['match' => ['equals' => '0917'], 'verdict' => 'open']]] + Games::lock('safe', '');
+    [, $output] = fravel(['answer', fileOf(Games::document([['id' => 'a', 'things' => [$lock]]])), 'safe', '0917', '--json']);
+
+    expect(json_decode($output, true)['verdict'])->toBe('open');
+});
+
+it('plays a list of actions', function (): void {
+    $actions = fileOf([['answer' => 'door', 'with' => 'gull'], ['after' => 5, 'answer' => 'door', 'with' => 'gannet'], ['jump' => 'x'], ['choose' => 'leave']], 'actions.json');
+    [$code, $output] = fravel(['play', fileOf(Games::twoRooms()), '--actions', $actions, '--seed', '3', '--json']);
+    $told = json_decode($output, true);
+
+    expect($code)->toBe(0)
+        ->and($told['state'])->toBe(['scene' => 'end', 'tokens' => ['lamp'], 'tallies' => [], 'open' => ['door'], 'tries' => ['door' => 1], 'lifted' => [], 'ended' => 'won'])
+        ->and($told['events'][0])->toBe(['entered', 'hall'])
+        ->and($told['events'])->toContain(['refused', 'action.unknown', []]);
+});
+
+it('reads a package', function (): void {
+    $path = sys_get_temp_dir().'/fravel-cli-'.getmypid().'.fravel';
+    $zip = new ZipArchive;
+    $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+    $zip->addFromString('game.json', Json::write(Games::twoRooms()));
+    $zip->close();
+
+    expect(fravel(['validate', $path])[0])->toBe(0);
+});
+
+it('says what it can’t read, and ends with 2', function (array $words, string $says): void {
+    [$code, , $errors] = fravel($words);
+
+    expect($code)->toBe(2)->and($errors)->toContain($says);
+})->with([
+    'no such file' => [['validate', '/nowhere.json'], 'There is no file /nowhere.json.'],
+    'no JSON' => fn () => [['validate', fileOf('{"fravel":', 'broken.json')], 'syntax error'],
+    'no game' => fn () => [['answer', fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document'],
+    'no list of actions' => fn () => [['play', fileOf(Games::twoRooms()), '--actions', fileOf(['a' => 1], 'none.json')], 'no list of actions'],
+    'an empty package' => fn () => [['validate', fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json'],
+    'no file at all' => [['play'], 'Call it as'],
+    'no such verb' => [['fly'], 'no verb "fly"'],
+]);
+
+it('says what there is when it is called alone', function (): void {
+    [$code, $output] = fravel([]);
+
+    expect($code)->toBe(0)->and($output)->toContain('./fravel demo')->toContain('./fravel test');
+});

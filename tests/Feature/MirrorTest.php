@@ -1,0 +1,61 @@
+<?php
+
+use Fravel\Document\Game;
+use Fravel\Edit\Commands;
+use Fravel\Edit\Edited;
+use Fravel\Support\Json;
+use Tests\Support\RandomGames;
+
+/**
+ * What the browser makes of some commands, one after the other.
+ *
+ * @param  array<array-key, mixed>  $document
+ * @param  list<array<string, mixed>>  $commands
+ */
+function inBrowser(array $document, array $commands): string
+{
+    $script = 'import { apply } from "'.resource_path('js/workshop/document.js').'";'
+        .'let text = ""; for await (const part of process.stdin) text += part;'
+        .'const { document, commands } = JSON.parse(text);'
+        .'console.log(JSON.stringify(commands.reduce(apply, document)));';
+    $process = proc_open(['node', '--input-type=module', '-e', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    fwrite($pipes[0], Json::write(['document' => $document, 'commands' => $commands]));
+    fclose($pipes[0]);
+    $output = trim((string) stream_get_contents($pipes[1]));
+    $errors = (string) stream_get_contents($pipes[2]);
+
+    return proc_close($process) === 0 ? $output : "failed: {$errors}";
+}
+
+/** @return list<array<string, mixed>> commands of every kind, some on the same parts */
+function someCommands(RandomGames $drawn): array
+{
+    return array_map(static fn (int $step): array => $drawn->pick([
+        ['set' => $drawn->pick(['s0', 's1-lock', 't0', '@game', 'c0']), 'field' => $drawn->pick(['title', 'note', 'name']), 'to' => $drawn->pick(['x', null, [1, 2], ['a' => 'b']])],
+        ['set' => $drawn->pick(['s0', 's2', 's1-go']), 'field' => $drawn->pick(['title', 'react', 'chapter'])],
+        ['set' => 's1', 'field' => "extra-{$step}", 'to' => 1, 'before' => 'things'],
+        ['insert' => 'things', 'in' => $drawn->pick(['s1', 's5']), 'after' => $drawn->pick([null, 's1-go', 'gone']), 'value' => ['id' => "new-{$step}", 'kind' => 'text', 'md' => 'é']],
+        ['insert' => 'scenes', 'in' => '@game', 'after' => $drawn->pick([null, 's2', 'gone']), 'value' => ['id' => "scene-{$step}"]],
+        ['move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']), 'after' => $drawn->pick([null, 's0-lid'])],
+        ['move' => $drawn->pick(['s3', 's4']), 'in' => '@game', 'after' => $drawn->pick([null, 's1'])],
+        ['together' => [['set' => 's4', 'field' => 'title', 'to' => "t{$step}"], ['insert' => 'tokens', 'in' => '@game', 'after' => null, 'value' => ['id' => "token-{$step}", 'name' => 'T']]]],
+    ]), range(1, 10));
+}
+
+it('is changed by the browser exactly as by the server', function (int $seed): void {
+    $drawn = new RandomGames($seed);
+    $document = $drawn->document();
+    [$game, $taken, $inverses] = [Game::of($document), [], []];
+    foreach ([...someCommands($drawn), ['remove' => 's2'], ['remove' => 's1-lid']] as $sent) {
+        $edited = Commands::read($sent)?->apply($game);
+        if ($edited instanceof Edited) {
+            $game = $edited->game;
+            $taken[] = $sent;
+            array_unshift($inverses, $edited->inverse->toArray());
+        }
+    }
+
+    expect(count($taken))->toBeGreaterThan(5)
+        ->and(inBrowser($document, $taken))->toBe(Json::write($game->document))
+        ->and(inBrowser($document, [...$taken, ...$inverses]))->toBe(Json::write($document));
+})->with(range(1, 12));

@@ -1,0 +1,90 @@
+<?php
+
+use App\Models\User;
+use App\View\RouteMap;
+use App\View\RunStanding;
+use App\Workshop\OpenEnds;
+use Database\Seeders\DemoSeeder;
+use Fravel\Document\Game;
+use Tests\Support\Classroom;
+use Tests\Support\Games;
+
+it('draws a game’s map from its routes, one column for each step from the start', function (): void {
+    $map = RouteMap::of(Game::of(Games::twoRooms()));
+
+    expect(array_keys($map->stations))->toBe(['hall', 'store', 'end'])
+        ->and(array_column($map->stations, 'x'))->toBe([16.0, 150.0, 284.0])
+        ->and(array_column($map->stations, 'ending'))->toBe([false, false, true])
+        ->and($map->tracks)->toHaveCount(2);
+});
+
+it('draws every game, whatever its shape', function (array $scenes): void {
+    $map = RouteMap::of(Games::of($scenes));
+
+    foreach ($map->stations as $station) {
+        expect($station['x'])->toBeBetween(0, 300)->and($station['y'])->toBeBetween(0, 84);
+    }
+    expect($map->stations)->toHaveCount(count($scenes));
+})->with([
+    'one scene' => [[['id' => 'a']]],
+    'none reached' => [[['id' => 'a'], ['id' => 'b'], ['id' => 'c']]],
+    'round and round' => [[['id' => 'a', 'next' => ['go' => 'b']], ['id' => 'b', 'next' => ['go' => 'a']]]],
+    'many side by side' => [array_map(static fn (int $number): array => ['id' => "s{$number}", 'next' => [['go' => 's'.($number + 1)], ['go' => 's0']]], range(0, 60))],
+    'a route to nowhere' => [[['id' => 'a', 'next' => ['go' => 'gone']]]],
+]);
+
+it('names the scenes in which nothing leads on', function (array $scene, bool $isOpenEnd): void {
+    $game = Games::of([['id' => 'a', 'title' => 'Here'] + $scene, ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect(OpenEnds::in($game))->toBe($isOpenEnd ? ['Here'] : []);
+})->with([
+    'nothing at all' => [[], true],
+    'a choice that leads on' => [['things' => [Games::choice('go', ['go' => 'end'])]], false],
+    'a choice with an open end' => [['things' => [Games::choice('go', ['go' => ''])]], true],
+    'a choice that stays' => [['things' => [Games::choice('go', ['go' => '@stay'])]], true],
+    'a choice that leads here' => [['things' => [Games::choice('go', ['go' => 'a'])]], true],
+    'a lock that leads on' => [['things' => [Games::lock('l', 'x', [], ['go' => 'end'])]], false],
+    'a lock that only opens' => [['things' => [Games::lock('l', 'x')]], true],
+    'going on' => [['next' => ['go' => 'end']], false],
+    'an arrival that leads on' => [['arrive' => ['go' => '@back']], false],
+    'going back' => [['back' => true], false],
+    'a scene that is gone' => [['next' => ['go' => 'gone']], true],
+]);
+
+it('shows only a teacher’s own games', function (): void {
+    Classroom::open();
+    $this->actingAs(User::factory()->create())->get('/games')->assertOk()->assertSee('Your shelf is empty')->assertDontSee('Two rooms');
+});
+
+it('counts who is playing now', function (): void {
+    $run = Classroom::open();
+    Classroom::join($run, 'Now');
+    $this->travel(-1)->hours();
+    Classroom::join($run, 'Long ago');
+    $this->travelBack();
+    $this->actingAs($run->game->user)->get('/games')->assertSee('1 of 2 playing now');
+});
+
+it('shows how long somebody has been quiet, and stops the clock when the run is closed', function (): void {
+    $this->freezeTime();
+    $run = Classroom::open();
+    Classroom::join($run);
+    $this->travel(10)->minutes();
+    $this->actingAs($run->game->user)->get("/runs/{$run->id}/standing")->assertSee('quiet for 10 min')->assertSee('10:00');
+    $run->update(['closed_at' => now()]);
+    $this->travel(3)->hours();
+    $this->get("/runs/{$run->id}/standing")->assertSee('not finished')->assertSee('10:00')->assertDontSee('quiet for');
+});
+
+it('tells a time in minutes, and in hours when there are any', function (int $seconds, string $clock): void {
+    expect(RunStanding::clock($seconds))->toBe($clock);
+})->with([[0, '0:00'], [59, '0:59'], [61, '1:01'], [3599, '59:59'], [3600, '1:00:00'], [36_061, '10:01:01']]);
+
+it('fills the demo with a game that is played to its end by most', function (): void {
+    $this->seed(DemoSeeder::class);
+    $this->post('/sign-in', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertRedirect('/games');
+    $this->get('/games')->assertSee('The Dark Lamp')->assertSee('4 chapters')->assertSee('15 scenes')->assertSee('24 plays, closed')->assertSee('every scene leads on');
+    $standing = RunStanding::of(App\Models\Run::query()->sole());
+    expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
+        ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))->toBe(['won' => 20, 'lost' => 2]);
+});

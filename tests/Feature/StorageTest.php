@@ -1,0 +1,92 @@
+<?php
+
+use App\Actions\TakeAction;
+use App\Play\CompiledEdition;
+use App\Play\Markdown;
+use App\Play\Ticket;
+use App\Play\TwoWords;
+use App\Storage\EditionFile;
+use App\Storage\GameFiles;
+use App\Storage\ImmediatePdo;
+use Fravel\Document\Game;
+use Fravel\Play\Action;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Classroom;
+use Tests\Support\Games;
+
+it('begins every transaction by taking the write lock', function (): void {
+    $path = tempnam(sys_get_temp_dir(), 'fravel');
+    [$one, $two] = [new ImmediatePdo("sqlite:{$path}"), new ImmediatePdo("sqlite:{$path}")];
+    $one->exec('create table notes (words text)');
+    $two->setAttribute(PDO::ATTR_TIMEOUT, 0);
+    $one->beginTransaction();
+    expect($one->inTransaction())->toBeTrue()->and(fn () => $two->beginTransaction())->toThrow(PDOException::class, 'locked');
+    $one->exec("insert into notes values ('kept')");
+    $one->commit();
+    expect($one->inTransaction())->toBeFalse()->and($two->beginTransaction())->toBeTrue();
+    $two->exec("insert into notes values ('dropped')");
+    $two->rollBack();
+    expect($one->query('select count(*) from notes')->fetchColumn())->toBe(1)->and($two->inTransaction())->toBeFalse();
+});
+
+it('is what the application connects by', function (): void {
+    expect(DB::connection()->getPdo())->toBeInstanceOf(ImmediatePdo::class)->and(DB::selectOne('pragma foreign_keys')->foreign_keys)->toBe(1);
+});
+
+it('judges again when another device of the play was first', function (): void {
+    $play = Classroom::join(Classroom::open());
+    $isFirst = true;
+    DB::listen(function ($query) use ($play, &$isFirst): void {
+        if ($isFirst && str_starts_with(trim($query->sql), 'select plays.id')) {
+            $isFirst = false;
+            app(TakeAction::class)->handle($play->id, Action::of(['answer' => 'door', 'with' => 'gull']), 'from-the-other');
+        }
+    });
+    $turn = app(TakeAction::class)->handle($play->id, Action::of(['answer' => 'door', 'with' => 'tern']), 'from-this-one');
+    expect($turn->verdict()['verdict'])->toBe('wrong')->and($play->fresh()->read()->triesOn('door'))->toBe(2)->and($play->fresh()->seq)->toBe(3);
+});
+
+it('knows no play that is not there', function (): void {
+    expect(app(TakeAction::class)->handle('nobody', Action::of(['back' => true]), 'some-key-here'))->toBeNull();
+});
+
+it('says plainly that an edition was never frozen', function (): void {
+    expect(fn () => EditionFile::read(str_repeat('0', 64)))->toThrow(RuntimeException::class, 'no edition');
+});
+
+it('keeps a file once under the hash of its content and serves nothing else', function (): void {
+    $svg = '<svg xmlns="http://www.w3.org/2000/svg"><title>'.random_int(0, PHP_INT_MAX).'</title></svg>';
+    $file = basename(GameFiles::keep($svg, 'svg'));
+    expect($file)->toBe(hash('sha256', $svg).'.svg')->and(basename(GameFiles::keep($svg, 'svg')))->toBe($file);
+    $reply = $this->get("/files/{$file}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+    expect($reply->headers->get('Content-Security-Policy'))->toContain('sandbox')->and($reply->headers->get('Cache-Control'))->toContain('immutable');
+    foreach (['/files/'.str_repeat('0', 64).'.svg', '/files/../.env', '/files/'.str_repeat('a', 64).'.php'] as $other) {
+        $this->get($other)->assertNotFound();
+    }
+});
+
+it('makes texts into HTML that runs nothing and leads only outside in the open', function (string $text, string $html): void {
+    expect(Markdown::html($text))->toBe($html);
+})->with([
+    ['**bold** and *soft*', '<p><strong>bold</strong> and <em>soft</em></p>'],
+    ['<script>alert(1)</script>', '&lt;script&gt;alert(1)&lt;/script&gt;'],
+    ['[x](javascript:alert(1))', '<p><a>x</a></p>'],
+    ['[tides](https://tides.example)', '<p><a rel="noopener noreferrer" target="_blank" href="https://tides.example">tides</a></p>'],
+]);
+
+it('makes every text of an edition into HTML beforehand, but those with names to fill in', function (): void {
+    $html = Markdown::ofAll(Games::twoRooms());
+    expect($html)->toHaveKey('A cold hall.')->toHaveKey('It stays shut.')->and(Markdown::ofAll(['md' => 'Hello {=player}']))->toBe([]);
+    expect(CompiledEdition::ofDraft(Game::of(Games::twoRooms()))->html('A *cold* hall.'))->toBe('<p>A <em>cold</em> hall.</p>');
+});
+
+it('seals a ticket so that nobody makes one', function (): void {
+    $text = Ticket::for('01abc')->text();
+    expect(Ticket::read($text)->play)->toBe('01abc')->and(Ticket::read(str_replace('01abc', '01abd', $text)))->toBeNull()->and(Ticket::read(null))->toBeNull()->and(Ticket::read('x'))->toBeNull();
+    $cookie = Ticket::for('01abc')->cookie('CDFGH');
+    expect([$cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->getPath()])->toBe([true, 'lax', '/p/CDFGH']);
+});
+
+it('takes two words however they are typed', function (string $typed, bool $agree): void {
+    expect(TwoWords::agree($typed, 'amber gull'))->toBe($agree);
+})->with([['amber gull', true], [' Amber  GULL ', true], ['amber-gull', true], ['gull amber', false], ['', false], ['amber', false]]);
