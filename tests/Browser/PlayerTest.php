@@ -8,7 +8,10 @@ use Tests\Support\Screens;
 function openDemo(): string
 {
     $teacher = Screens::teacher();
-    $teacher->press('The Dark Lamp')->press('Open a run')->press('Open it')->see('Nobody has joined yet');
+    $teacher->press('The Dark Lamp')
+        ->press('Open a run')
+        ->press('Open it')
+        ->see('Nobody has joined yet');
 
     return $teacher->find('.run-code')->getText();
 }
@@ -23,14 +26,22 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
     $code = openDemo();
     expect($student->go("/p/{$code}")->barriers())->toBe([]);
     joined($student, $code, 'Mia');
-    expect($student->barriers())->toBe([])->and($student->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
-    $student->press('Climb the path to the keeper’s door')->see('worn keys')->press('A hint, please')->see('leave out the dots');
+    expect($student->barriers())->toBe([])
+        ->and($student->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
+    $student->press('Climb the path to the keeper’s door')
+        ->see('worn keys')
+        ->press('A hint, please')
+        ->see('leave out the dots');
     foreach (['2142', '1111', '2222', '3333'] as $wrong) {
-        $student->type('.digits-input', $wrong)->press('Try it')->see($wrong === '2142' ? 'time of day' : 'The bolt does not move');
+        $student->type('.digits-input', $wrong)
+            ->press('Try it')
+            ->see($wrong === '2142' ? 'time of day' : 'The bolt does not move');
     }
     $student->see('Next try in');
     expect($student->barriers())->toBe([])->and($student->find('.try')->isEnabled())->toBeFalse();
-    $student->driver->wait(25, 500)->until(fn (): bool => $student->find('.try')->isEnabled(), 'The pause never ended.');
+    $student->driver
+        ->wait(25, 500)
+        ->until(fn (): bool => $student->find('.try')->isEnabled(), 'The pause never ended.');
     $student->type('.digits-input', '0917')->press('Try it')->see('warm air meets you')->see('Sparks 1');
     expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
 })->with([[390, 844], [1280, 800]]);
@@ -52,7 +63,12 @@ it('plays with the keyboard alone, and speaks what happens', function (): void {
 it('plays with scripts switched off', function (): void {
     $code = openDemo();
     $student = joined(Screens::open(scripts: false), $code, 'Noa');
-    $student->press('Climb the path to the keeper’s door')->see('worn keys')->type('.digits-input', '2142')->press('Try it')->see('Close.')->see('time of day');
+    $student->press('Climb the path to the keeper’s door')
+        ->see('worn keys')
+        ->type('.digits-input', '2142')
+        ->press('Try it')
+        ->see('Close.')
+        ->see('time of day');
     expect($student->find('.digits-input')->getAttribute('value'))->toBe('2142');
     $student->type('.digits-input', '0917')->press('Try it')->see('By the hearth')->see('Open.');
     $student->go("/p/{$code}")->see('By the hearth');
@@ -61,11 +77,18 @@ it('plays with scripts switched off', function (): void {
 it('goes on after a reload and on another device', function (): void {
     $code = openDemo();
     $student = joined(Screens::open(390, 844), $code, 'Rea');
-    $student->press('Read the notice board')->see('The paper is damp')->press('Copy the table and walk on to the door')->see('Tide table');
+    $student->press('Read the notice board')
+        ->see('The paper is damp')
+        ->press('Copy the table and walk on to the door')
+        ->see('Tide table');
     $words = $student->find('.two-words strong')->getText();
     $student->go("/p/{$code}")->see('worn keys');
     $other = Screens::open()->go("/p/{$code}")->press('I have begun already, on this or another device');
-    $other->type('#again-name', 'rea')->type('#words', $words)->press('Go on where I was')->see('worn keys')->see('Tide table');
+    $other->type('#again-name', 'rea')
+        ->type('#words', $words)
+        ->press('Go on where I was')
+        ->see('worn keys')
+        ->see('Tide table');
     $other->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
     $student->type('.digits-input', '1111')->press('Try it')->see('By the hearth');
     expect($student->has('.digits-input'))->toBeFalse();
@@ -79,12 +102,17 @@ it('keeps a typed answer when the device has lost its place, and sends it after'
     $student->driver->manage()->deleteAllCookies();
     $student->type('.digits-input', '0917')->press('Try it')->see('lost its place');
     expect($student->find('.digits-input')->getAttribute('value'))->toBe('0917');
-    $student->type('.rejoin input[name="name"]', 'Lou')->type('.rejoin input[name="words"]', $words)->click('.rejoin button')->see('By the hearth');
+    $student->type('.rejoin input[name="name"]', 'Lou')
+        ->type('.rejoin input[name="words"]', $words)
+        ->click('.rejoin button')
+        ->see('By the hearth');
 });
 
 it('sends an answer once however often it is pressed', function (): void {
     $student = joined(Screens::open(), openDemo(), 'Zoe');
-    $student->press('Climb the path to the keeper’s door')->see('worn keys')->type('.digits-input', '1234');
+    $student->press('Climb the path to the keeper’s door')
+        ->see('worn keys')
+        ->type('.digits-input', '1234');
     $student->script('const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) form.requestSubmit()');
     $student->see('The bolt does not move');
     usleep(300_000);

@@ -32,11 +32,16 @@ it('builds a lock with rules, feedback, hints and a guard, and tries it on the b
     $teacher->type("[data-key='{$lock}.rule.0.equals']", "gannet\nsolan goose");
     $teacher->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
     $teacher->press('a rule for another answer')->choose("[data-key='{$lock}.rule.1.kind']", 'says');
-    $teacher->type("[data-key='{$lock}.rule.1.has']", 'gull')->type("[data-key='{$lock}.rule.1.say']", 'Which one?');
-    $teacher->type("[data-key='{$lock}.otherwise']", 'It is white.')->press('a hint')->type("[data-key='{$lock}.hint.0']", 'It has a yellow head.');
+    $teacher->type("[data-key='{$lock}.rule.1.has']", 'gull')
+        ->type("[data-key='{$lock}.rule.1.say']", 'Which one?');
+    $teacher->type("[data-key='{$lock}.otherwise']", 'It is white.')
+        ->press('a hint')
+        ->type("[data-key='{$lock}.hint.0']", 'It has a yellow head.');
     $teacher->click("[data-key='{$lock}.guard']");
     kept($teacher);
-    $teacher->type("[data-key='{$lock}.bench']", 'herring gull')->see('rule 2 → close')->see('Which one?');
+    $teacher->type("[data-key='{$lock}.bench']", 'herring gull')
+        ->see('rule 2 → close')
+        ->see('Which one?');
     $teacher->type("[data-key='{$lock}.bench']", 'Solan  Goose')->see('opens → New scene');
     $teacher->type("[data-key='{$lock}.bench']", 'tern')->see('anything else → stays shut');
     $kept = document($teacher);
@@ -50,7 +55,9 @@ it('changes the kind of answer with its rules, and keeps units and options', fun
     $teacher = freshGame('Kinds');
     $teacher->click('[data-add="lock"]');
     $lock = $teacher->script('return document.querySelector(".on-page-lock").dataset.thing');
-    $teacher->type("[data-key='{$lock}.rule.0.equals']", '2')->choose("[data-key='{$lock}.type']", 'number')->type("[data-key='{$lock}.unit']", 'km');
+    $teacher->type("[data-key='{$lock}.rule.0.equals']", '2')
+        ->choose("[data-key='{$lock}.type']", 'number')
+        ->type("[data-key='{$lock}.unit']", 'km');
     $teacher->type("[data-key='{$lock}.bench']", '2000 m')->see('opens');
     $teacher->choose("[data-key='{$lock}.type']", 'options')->see('several may be picked');
     $thing = document(kept($teacher))['scenes'][0]['things'][1];
@@ -77,17 +84,31 @@ it('makes a scene and its route by dragging to open water, and leads to another 
     $teacher = freshGame('Drag');
     $teacher->click('[data-face="map"]');
     $station = $teacher->find('.station-place .station-grip');
-    (new WebDriverActions($teacher->driver))->moveToElement($station)->clickAndHold()->moveByOffset(160, 120)->moveByOffset(20, 20)->release()->perform();
+    (new WebDriverActions($teacher->driver))->moveToElement($station)
+        ->clickAndHold()
+        ->moveByOffset(160, 120)
+        ->moveByOffset(20, 20)
+        ->release()
+        ->perform();
     $teacher->see('New scene');
     $kept = document(kept($teacher));
-    expect($kept['scenes'])->toHaveCount(2)->and($kept['scenes'][0]['things'][1]['react'][0]['go'])->toBe($kept['scenes'][1]['id']);
-    $teacher->driver->wait(10, 50)->until(fn () => count($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place'))) === 2);
+    expect($kept['scenes'])->toHaveCount(2)
+        ->and($kept['scenes'][0]['things'][1]['react'][0]['go'])->toBe($kept['scenes'][1]['id']);
+    $teacher->driver
+        ->wait(10, 50)
+        ->until(fn () => count($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place'))) === 2);
     usleep(400_000);
     [$from, $to] = array_reverse($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-grip')));
-    (new WebDriverActions($teacher->driver))->moveToElement($from)->clickAndHold()->moveByOffset(10, 10)->moveToElement($to)->release()->perform();
+    (new WebDriverActions($teacher->driver))->moveToElement($from)
+        ->clickAndHold()
+        ->moveByOffset(10, 10)
+        ->moveToElement($to)
+        ->release()
+        ->perform();
     usleep(400_000);
     $kept = document(kept($teacher));
-    expect($kept['scenes'][1]['things'][0]['react'][0]['go'])->toBe($kept['scenes'][0]['id'])->and($kept['scenes'])->toHaveCount(2);
+    expect($kept['scenes'][1]['things'][0]['react'][0]['go'])->toBe($kept['scenes'][0]['id'])
+        ->and($kept['scenes'])->toHaveCount(2);
 });
 
 it('walks the map and the waybill by keys', function (): void {
@@ -102,12 +123,20 @@ it('walks the map and the waybill by keys', function (): void {
 
 it('asks where ways shall lead when a scene is deleted, and brings it back', function (): void {
     $teacher = Screens::teacher()->go('/games/new/worksheet?sample=1');
-    $teacher->press('Read it')->type('#title', 'To delete from')->press('Build the game')->see('Quay 1')->click('[data-face="scene"]');
+    $teacher->press('Read it')
+        ->type('#title', 'To delete from')
+        ->press('Build the game')
+        ->see('Quay 1')
+        ->click('[data-face="scene"]');
     $teacher->click('.bill-side:last-child .bill-stop');
-    $teacher->see('Quay 2')->press('Delete this scene')->see('1 way leads here, from Quay 1')->choose('[data-key="scene.lead"]', 'lead to Tower 1');
+    $teacher->see('Quay 2')
+        ->press('Delete this scene')
+        ->see('1 way leads here, from Quay 1')
+        ->choose('[data-key="scene.lead"]', 'lead to Tower 1');
     kept($teacher);
     usleep(400_000);
-    expect(document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe('s-4')->and(document($teacher)['scenes'])->toHaveCount(4);
+    expect(document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe('s-4')
+        ->and(document($teacher)['scenes'])->toHaveCount(4);
     $teacher->click('#undo');
     usleep(400_000);
     expect(document(kept($teacher))['scenes'])->toHaveCount(5);
@@ -119,7 +148,9 @@ it('keeps two tabs on one game together', function (): void {
     $one->type('[data-key="scene.title"]', 'By tab one')->click('[data-add="text"]');
     kept($one);
     usleep(900_000);
-    $two->type('[data-key="scene.title"]', 'By tab two')->click('.caps')->see('Another tab changed the same thing');
+    $two->type('[data-key="scene.title"]', 'By tab two')
+        ->click('.caps')
+        ->see('Another tab changed the same thing');
     expect($two->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('By tab one');
     $two->click('[data-key="scene.back"]');
     usleep(500_000);
@@ -130,7 +161,9 @@ it('keeps what was done while the session was gone, and sends it after signing i
     $teacher = freshGame('Signed out');
     $address = $teacher->path();
     $teacher->driver->manage()->deleteAllCookies();
-    $teacher->type('[data-key="scene.title"]', 'Typed while away')->click('.caps')->see('You were signed out. Nothing is lost.');
+    $teacher->type('[data-key="scene.title"]', 'Typed while away')
+        ->click('.caps')
+        ->see('You were signed out. Nothing is lost.');
     $workshop = $teacher->driver->getWindowHandle();
     $teacher->driver->switchTo()->newWindow();
     $teacher->signIn(Database\Seeders\DemoSeeder::EMAIL, Database\Seeders\DemoSeeder::PASSWORD);

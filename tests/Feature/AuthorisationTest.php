@@ -9,7 +9,9 @@ it('keeps games, runs and reports from other teachers', function (string $method
     $path = strtr($path, ['{game}' => $run->game_id, '{run}' => $run->id]);
     $this->call($method, $path)->assertRedirect('/sign-in');
     $this->actingAs(User::factory()->create())->call($method, $path)->assertForbidden();
-    expect($run->fresh()->closed_at)->toBeNull()->and($run->game->fresh()->revision)->toBe(1)->and($run->plays()->count())->toBe(1);
+    expect($run->fresh()->closed_at)->toBeNull()
+        ->and($run->game->fresh()->revision)->toBe(1)
+        ->and($run->plays()->count())->toBe(1);
 })->with([
     ['GET', '/games/{game}'], ['GET', '/games/{game}/document'], ['POST', '/games/{game}/edits'], ['POST', '/games/{game}/undo'], ['POST', '/games/{game}/redo'],
     ['POST', '/games/{game}/bench'], ['POST', '/games/{game}/away'], ['GET', '/games/{game}/rehearsal'], ['POST', '/games/{game}/rehearsal'],

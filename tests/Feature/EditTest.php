@@ -22,10 +22,14 @@ it('keeps an edit with its revision and its label', function (): void {
 it('undoes and does again, also when the page was loaded anew', function (): void {
     edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
     edit($this, ['remove' => 'greeting'], 2, 'second');
-    $this->postJson("/games/{$this->game->id}/undo", ['base' => 3])->assertJson(['revision' => 4, 'history' => ['undo' => 'first', 'redo' => 'second']]);
-    $this->postJson("/games/{$this->game->id}/undo", ['base' => 4])->assertJson(['history' => ['undo' => null, 'redo' => 'first']]);
+    $this->postJson("/games/{$this->game->id}/undo", ['base' => 3])
+        ->assertJson(['revision' => 4, 'history' => ['undo' => 'first', 'redo' => 'second']]);
+    $this->postJson("/games/{$this->game->id}/undo", ['base' => 4])
+        ->assertJson(['history' => ['undo' => null, 'redo' => 'first']]);
     expect(json_decode($this->game->fresh()->document, true))->toEqual(Games::twoRooms());
-    $this->postJson("/games/{$this->game->id}/undo", ['base' => 5])->assertConflict()->assertJson(['refusal' => __('edits.refused.history.start')]);
+    $this->postJson("/games/{$this->game->id}/undo", ['base' => 5])
+        ->assertConflict()
+        ->assertJson(['refusal' => __('edits.refused.history.start')]);
     $this->postJson("/games/{$this->game->id}/redo", ['base' => 5])->assertOk();
     expect($this->game->fresh()->read()->scene('hall')->title)->toBe('One');
 });
@@ -41,13 +45,16 @@ it('begins a new history after an undo', function (): void {
 it('merges what another tab changed elsewhere, and hands over the whole', function (): void {
     edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1);
     $reply = edit($this, ['set' => 'store', 'field' => 'title', 'to' => 'By tab two'], 1)->assertOk();
-    expect($reply->json('document.scenes.0.title'))->toBe('By tab one')->and($reply->json('document.scenes.1.title'))->toBe('By tab two');
+    expect($reply->json('document.scenes.0.title'))->toBe('By tab one')
+        ->and($reply->json('document.scenes.1.title'))->toBe('By tab two');
 });
 
 it('refuses with words what another tab changed meanwhile, and loses nothing', function (): void {
     edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1, 'title of the scene');
     $reply = edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab two'], 1)->assertConflict();
-    expect($reply->json('refusal'))->toContain('title of the scene')->and($reply->json('document.scenes.0.title'))->toBe('By tab one')->and($this->game->fresh()->revision)->toBe(2);
+    expect($reply->json('refusal'))->toContain('title of the scene')
+        ->and($reply->json('document.scenes.0.title'))->toBe('By tab one')
+        ->and($this->game->fresh()->revision)->toBe(2);
 });
 
 it('refuses also what another tab’s undo changed meanwhile', function (): void {
@@ -58,7 +65,9 @@ it('refuses also what another tab’s undo changed meanwhile', function (): void
 
 it('takes nothing that would break the shape of the game', function (array $command): void {
     $reply = edit($this, $command, 1)->assertConflict();
-    expect($reply->json('refusal'))->toBeString()->not->toContain('edits.')->and($this->game->fresh()->document)->toBe($this->game->document)->and($this->game->fresh()->revision)->toBe(1);
+    expect($reply->json('refusal'))->toBeString()->not->toContain('edits.')
+        ->and($this->game->fresh()->document)->toBe($this->game->document)
+        ->and($this->game->fresh()->revision)->toBe(1);
 })->with([
     'a title that is no text' => [['set' => 'hall', 'field' => 'title', 'to' => ['x']]],
     'an unknown rule' => [['set' => 'door', 'field' => 'rules', 'to' => [['match' => ['smells' => 'x']]]]],
@@ -70,12 +79,16 @@ it('takes nothing that would break the shape of the game', function (array $comm
 ]);
 
 it('keeps empty objects empty objects', function (): void {
-    $this->call('POST', "/games/{$this->game->id}/edits", content: '{"base":1,"label":"x","command":{"set":"door","field":"clean","to":{}}}', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])->assertOk();
+    $this->call('POST', "/games/{$this->game->id}/edits", content: '{"base":1,"label":"x","command":{"set":"door","field":"clean","to":{}}}', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
+        ->assertOk();
     expect($this->game->fresh()->document)->toContain('"clean":{}');
 });
 
 it('tries an answer on the bench without keeping anything', function (): void {
-    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'Gannet!'])->assertExactJson(['rule' => 0, 'verdict' => 'open', 'say' => '<p>It opens.</p>', 'go' => 'Store']);
-    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'gull'])->assertJson(['rule' => null, 'verdict' => 'wrong', 'say' => '<p>It stays shut.</p>']);
-    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => ''])->assertJson(['refusal' => __('play.refused.answer.blank')]);
+    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'Gannet!'])
+        ->assertExactJson(['rule' => 0, 'verdict' => 'open', 'say' => '<p>It opens.</p>', 'go' => 'Store']);
+    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'gull'])
+        ->assertJson(['rule' => null, 'verdict' => 'wrong', 'say' => '<p>It stays shut.</p>']);
+    $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => ''])
+        ->assertJson(['refusal' => __('play.refused.answer.blank')]);
 });

@@ -7,10 +7,16 @@ it('lets a student in by code and name, and gives two words', function (): void 
     $run = Classroom::open(asksGroup: true);
     $this->get('/join?code='.strtolower($run->code))->assertRedirect("/p/{$run->code}");
     $this->get("/p/{$run->code}")->assertOk()->assertSee('Two rooms')->assertSee('Your group');
-    $this->post("/p/{$run->code}/join", ['name' => '  Mia  K. ', 'group' => 'Terns'])->assertRedirect("/p/{$run->code}")->assertCookie('fravel_play', null, false);
+    $this->post("/p/{$run->code}/join", ['name' => '  Mia  K. ', 'group' => 'Terns'])
+        ->assertRedirect("/p/{$run->code}")
+        ->assertCookie('fravel_play', null, false);
     $play = Play::query()->sole();
-    expect([$play->name, $play->group, $play->seq])->toBe(['Mia K.', 'Terns', 1])->and($play->pass)->toMatch('/^[a-z]+ [a-z]+$/');
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertSee('A cold hall.')->assertSee($play->pass);
+    expect([$play->name, $play->group, $play->seq])->toBe(['Mia K.', 'Terns', 1])
+        ->and($play->pass)->toMatch('/^[a-z]+ [a-z]+$/');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get("/p/{$run->code}")
+        ->assertSee('A cold hall.')
+        ->assertSee($play->pass);
 });
 
 it('says what keeps a student out', function (string $name, bool $closed, string $words): void {
@@ -30,7 +36,9 @@ it('says so when there is no such code', function (): void {
 it('finds a play again by name and two words, and nothing by wrong ones', function (): void {
     $run = Classroom::open();
     $play = Classroom::join($run);
-    $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => 'not these'])->assertUnprocessable()->assertCookieMissing('fravel_play');
+    $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => 'not these'])
+        ->assertUnprocessable()
+        ->assertCookieMissing('fravel_play');
     $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => strtoupper(str_replace(' ', '-', $play->pass))])
         ->assertRedirect("/p/{$run->code}")->assertCookie('fravel_play', Classroom::ticket($play), false);
 });
@@ -38,19 +46,27 @@ it('finds a play again by name and two words, and nothing by wrong ones', functi
 it('keeps the answer that was typed when the device had lost its place', function (): void {
     $run = Classroom::open();
     $play = Classroom::join($run);
-    $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => 'door', 'with' => 'a long thought'])->assertUnauthorized()->assertSee('a long thought');
+    $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => 'door', 'with' => 'a long thought'])
+        ->assertUnauthorized()
+        ->assertSee('a long thought');
     $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass, 'typed' => ['on' => 'door', 'with' => 'a long thought']])->headers->get('Location');
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get((string) $back)->assertSee('value="a long thought"', false);
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get((string) $back)
+        ->assertSee('value="a long thought"', false);
 });
 
 it('takes no ticket that it did not seal', function (string $ticket): void {
     $run = Classroom::open();
     $play = Classroom::join($run);
-    $this->withUnencryptedCookie('fravel_play', strtr($ticket, ['{id}' => $play->id]))->get("/p/{$run->code}")->assertSee('What shall the game call you?');
+    $this->withUnencryptedCookie('fravel_play', strtr($ticket, ['{id}' => $play->id]))
+        ->get("/p/{$run->code}")
+        ->assertSee('What shall the game call you?');
 })->with(['', 'nonsense', '{id}', '{id}.', '{id}.0000000000000000000000000000abcd']);
 
 it('shows one run’s play in no other run', function (): void {
     $play = Classroom::join(Classroom::open());
     $other = Classroom::open();
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$other->code}")->assertSee('What shall the game call you?');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get("/p/{$other->code}")
+        ->assertSee('What shall the game call you?');
 });

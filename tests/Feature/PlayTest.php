@@ -28,7 +28,9 @@ it('gives the teacher’s feedback at once and changes only the lock', function 
 
 it('says so when an answer is right, and shows where it leads', function (): void {
     $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open', 'words' => 'Open.'], 'given' => ['Lamp']]);
-    expect($reply->json('scene'))->toContain('Store')->and($reply->json('rims'))->toContain('Lamp')->and($this->play->fresh()->read()->scene)->toBe('store');
+    expect($reply->json('scene'))->toContain('Store')
+        ->and($reply->json('rims'))->toContain('Lamp')
+        ->and($this->play->fresh()->read()->scene)->toBe('store');
 });
 
 it('counts the same key once and gives the same reply again', function (): void {
@@ -38,7 +40,8 @@ it('counts the same key once and gives the same reply again', function (): void 
     $wrong = ['verb' => 'choose', 'on' => 'return', 'key' => 'and-another-one'];
     act($this, $wrong);
     act($this, $wrong);
-    expect(DB::table('play_events')->where('play_id', $this->play->id)->count())->toBe(3)->and($this->play->fresh()->seq)->toBe(3);
+    expect(DB::table('play_events')->where('play_id', $this->play->id)->count())->toBe(3)
+        ->and($this->play->fresh()->seq)->toBe(3);
 });
 
 it('keeps every event in order with the state it led to', function (): void {
@@ -89,7 +92,9 @@ it('takes no action without the ticket in the form, or with another’s', functi
     $other = Classroom::join($this->run, 'Finn');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
     foreach (['', Classroom::ticket($other)] as $ticket) {
-        $this->post("/p/{$this->run->code}", ['ticket' => $ticket, 'verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['Accept' => 'application/json'])->assertUnauthorized()->assertJson(['stranger' => true]);
+        $this->post("/p/{$this->run->code}", ['ticket' => $ticket, 'verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['Accept' => 'application/json'])
+            ->assertUnauthorized()
+            ->assertJson(['stranger' => true]);
     }
     expect($this->play->fresh()->seq)->toBe(1)->and($other->fresh()->seq)->toBe(1);
 });
@@ -110,12 +115,14 @@ it('plays without scripts: the feedback stands at the lock, the answer in its fi
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
     $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))
         ->assertOk()->assertSeeInOrder(['value="gull"', 'Not yet.', 'It stays shut.'], false);
-    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']))->assertSeeInOrder(['Store', 'Open.', 'It opens.', 'Lamp']);
+    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']))
+        ->assertSeeInOrder(['Store', 'Open.', 'It opens.', 'Lamp']);
 });
 
 it('shows what students type as text and nothing else', function (): void {
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
-    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => '"><script>alert(1)</script>']))->assertDontSee('<script>alert', false);
+    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => '"><script>alert(1)</script>']))
+        ->assertDontSee('<script>alert', false);
 });
 
 it('shows every kind of input and thing', function (): void {

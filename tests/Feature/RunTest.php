@@ -10,24 +10,33 @@ use Tests\Support\Classroom;
 it('freezes an edition that later edits don’t change', function (): void {
     $run = Classroom::open();
     $this->actingAs($run->game->user);
-    $run->game->update(['document' => str_replace('A cold hall.', 'A warm hall.', $run->game->document)]);
+    $run->game
+        ->update(['document' => str_replace('A cold hall.', 'A warm hall.', $run->game->document)]);
     $play = Classroom::join($run);
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertSee('A cold hall.')->assertDontSee('A warm hall.');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get("/p/{$run->code}")
+        ->assertSee('A cold hall.')
+        ->assertDontSee('A warm hall.');
     $this->post("/games/{$run->game_id}/runs", ['label' => '8A'])->assertRedirect();
-    expect(Edition::query()->pluck('number')->all())->toBe([1, 2])->and(Edition::query()->pluck('hash')->unique())->toHaveCount(2);
+    expect(Edition::query()->pluck('number')->all())->toBe([1, 2])
+        ->and(Edition::query()->pluck('hash')->unique())->toHaveCount(2);
 });
 
 it('uses the same edition again while the draft is the same', function (): void {
     $run = Classroom::open();
     $this->actingAs($run->game->user)->post("/games/{$run->game_id}/runs", ['asks_group' => '1']);
-    expect(Edition::query()->count())->toBe(1)->and(Run::query()->pluck('asks_group')->all())->toBe([false, true])->and(Run::query()->pluck('code')->unique())->toHaveCount(2);
+    expect(Edition::query()->count())->toBe(1)
+        ->and(Run::query()->pluck('asks_group')->all())->toBe([false, true])
+        ->and(Run::query()->pluck('code')->unique())->toHaveCount(2);
 });
 
 it('writes an edition’s file again when it is gone', function (): void {
     $run = Classroom::open();
     File::deleteDirectory(config('fravel.editions'));
     $play = Classroom::join($run);
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertSee('A cold hall.');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get("/p/{$run->code}")
+        ->assertSee('A cold hall.');
 });
 
 it('gives codes of letters that are not taken for one another', function (): void {
@@ -43,7 +52,10 @@ it('shows who is where, with tries, time and end', function (): void {
     foreach ([['verb' => 'answer', 'on' => 'door', 'with' => 'gull'], ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['verb' => 'choose', 'on' => 'leave']] as $fields) {
         $this->post("/p/{$run->code}", Classroom::form($play, $fields));
     }
-    $this->actingAs($run->game->user)->get("/runs/{$run->id}/standing")->assertOk()->assertSeeInOrder(['1', 'joined', '1', 'finished', 'Mia', 'End', '1', '1:05', 'Won', $play->pass]);
+    $this->actingAs($run->game->user)
+        ->get("/runs/{$run->id}/standing")
+        ->assertOk()
+        ->assertSeeInOrder(['1', 'joined', '1', 'finished', 'Mia', 'End', '1', '1:05', 'Won', $play->pass]);
 });
 
 it('closes, opens again and deletes a run with all its data', function (): void {
@@ -73,14 +85,20 @@ it('warns of scenes that lead nowhere before a run is opened', function (): void
     $document = Json::readObject($run->game->document);
     $document['scenes'][1]['things'] = [];
     $run->game->update(['document' => Json::write($document)]);
-    $this->actingAs($run->game->user)->get("/games/{$run->game_id}/runs/new")->assertSee('without a way on')->assertSee('Store');
+    $this->actingAs($run->game->user)
+        ->get("/games/{$run->game_id}/runs/new")
+        ->assertSee('without a way on')
+        ->assertSee('Store');
 });
 
 it('rehearses the draft from any scene and counts nothing', function (): void {
     $run = Classroom::open();
-    $this->actingAs($run->game->user)->get("/games/{$run->game_id}/rehearsal?from=store")->assertRedirect();
+    $this->actingAs($run->game->user)
+        ->get("/games/{$run->game_id}/rehearsal?from=store")
+        ->assertRedirect();
     $this->get("/games/{$run->game_id}/rehearsal")->assertSee('Rehearsal')->assertSee('Leave');
-    $this->postJson("/games/{$run->game_id}/rehearsal", ['verb' => 'choose', 'on' => 'leave'])->assertJson(['ended' => 'won']);
+    $this->postJson("/games/{$run->game_id}/rehearsal", ['verb' => 'choose', 'on' => 'leave'])
+        ->assertJson(['ended' => 'won']);
     expect($run->plays()->count())->toBe(0);
 });
 
@@ -95,6 +113,8 @@ it('puts a game away and back, and finds games by what they say', function (): v
 });
 
 it('makes a game from nothing', function (): void {
-    $this->actingAs(\App\Models\User::factory()->create())->post('/games', ['title' => 'Begun'])->assertRedirect();
+    $this->actingAs(\App\Models\User::factory()->create())
+        ->post('/games', ['title' => 'Begun'])
+        ->assertRedirect();
     $this->get('/games')->assertSee('Begun')->assertSee('1 scene without a way on');
 });

@@ -83,7 +83,8 @@ it('lets no answer, rule, unreached scene or unasked hint out while the whole de
         }
         $sent .= implode('', $replies);
     }
-    expect($play->fresh()->read()->ended)->toBe('won')->and($sent)->not->toContain('"otherwise"')->not->toContain('equals');
+    expect($play->fresh()->read()->ended)->toBe('won')
+        ->and($sent)->not->toContain('"otherwise"')->not->toContain('equals');
     assetsHoldNone($document);
 });
 

@@ -53,7 +53,11 @@ it('names the scenes in which nothing leads on', function (array $scene, bool $i
 
 it('shows only a teacher’s own games', function (): void {
     Classroom::open();
-    $this->actingAs(User::factory()->create())->get('/games')->assertOk()->assertSee('Your shelf is empty')->assertDontSee('Two rooms');
+    $this->actingAs(User::factory()->create())
+        ->get('/games')
+        ->assertOk()
+        ->assertSee('Your shelf is empty')
+        ->assertDontSee('Two rooms');
 });
 
 it('counts who is playing now', function (): void {
@@ -70,10 +74,16 @@ it('shows how long somebody has been quiet, and stops the clock when the run is 
     $run = Classroom::open();
     Classroom::join($run);
     $this->travel(10)->minutes();
-    $this->actingAs($run->game->user)->get("/runs/{$run->id}/standing")->assertSee('quiet for 10 min')->assertSee('10:00');
+    $this->actingAs($run->game->user)
+        ->get("/runs/{$run->id}/standing")
+        ->assertSee('quiet for 10 min')
+        ->assertSee('10:00');
     $run->update(['closed_at' => now()]);
     $this->travel(3)->hours();
-    $this->get("/runs/{$run->id}/standing")->assertSee('not finished')->assertSee('10:00')->assertDontSee('quiet for');
+    $this->get("/runs/{$run->id}/standing")
+        ->assertSee('not finished')
+        ->assertSee('10:00')
+        ->assertDontSee('quiet for');
 });
 
 it('tells a time in minutes, and in hours when there are any', function (int $seconds, string $clock): void {
@@ -82,8 +92,14 @@ it('tells a time in minutes, and in hours when there are any', function (int $se
 
 it('fills the demo with a game that is played to its end by most', function (): void {
     $this->seed(DemoSeeder::class);
-    $this->post('/sign-in', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertRedirect('/games');
-    $this->get('/games')->assertSee('The Dark Lamp')->assertSee('4 chapters')->assertSee('15 scenes')->assertSee('24 plays, closed')->assertSee('every scene leads on');
+    $this->post('/sign-in', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])
+        ->assertRedirect('/games');
+    $this->get('/games')
+        ->assertSee('The Dark Lamp')
+        ->assertSee('4 chapters')
+        ->assertSee('15 scenes')
+        ->assertSee('24 plays, closed')
+        ->assertSee('every scene leads on');
     $standing = RunStanding::of(App\Models\Run::query()->sole());
     expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
         ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))->toBe(['won' => 20, 'lost' => 2]);

@@ -20,17 +20,20 @@ it('begins every transaction by taking the write lock', function (): void {
     $one->exec('create table notes (words text)');
     $two->setAttribute(PDO::ATTR_TIMEOUT, 0);
     $one->beginTransaction();
-    expect($one->inTransaction())->toBeTrue()->and(fn () => $two->beginTransaction())->toThrow(PDOException::class, 'locked');
+    expect($one->inTransaction())->toBeTrue()
+        ->and(fn () => $two->beginTransaction())->toThrow(PDOException::class, 'locked');
     $one->exec("insert into notes values ('kept')");
     $one->commit();
     expect($one->inTransaction())->toBeFalse()->and($two->beginTransaction())->toBeTrue();
     $two->exec("insert into notes values ('dropped')");
     $two->rollBack();
-    expect($one->query('select count(*) from notes')->fetchColumn())->toBe(1)->and($two->inTransaction())->toBeFalse();
+    expect($one->query('select count(*) from notes')->fetchColumn())->toBe(1)
+        ->and($two->inTransaction())->toBeFalse();
 });
 
 it('is what the application connects by', function (): void {
-    expect(DB::connection()->getPdo())->toBeInstanceOf(ImmediatePdo::class)->and(DB::selectOne('pragma foreign_keys')->foreign_keys)->toBe(1);
+    expect(DB::connection()->getPdo())->toBeInstanceOf(ImmediatePdo::class)
+        ->and(DB::selectOne('pragma foreign_keys')->foreign_keys)->toBe(1);
 });
 
 it('judges again when another device of the play was first', function (): void {
@@ -43,7 +46,9 @@ it('judges again when another device of the play was first', function (): void {
         }
     });
     $turn = app(TakeAction::class)->handle($play->id, Action::of(['answer' => 'door', 'with' => 'tern']), 'from-this-one');
-    expect($turn->verdict()['verdict'])->toBe('wrong')->and($play->fresh()->read()->triesOn('door'))->toBe(2)->and($play->fresh()->seq)->toBe(3);
+    expect($turn->verdict()['verdict'])->toBe('wrong')
+        ->and($play->fresh()->read()->triesOn('door'))->toBe(2)
+        ->and($play->fresh()->seq)->toBe(3);
 });
 
 it('knows no play that is not there', function (): void {
@@ -57,9 +62,11 @@ it('says plainly that an edition was never frozen', function (): void {
 it('keeps a file once under the hash of its content and serves nothing else', function (): void {
     $svg = '<svg xmlns="http://www.w3.org/2000/svg"><title>'.random_int(0, PHP_INT_MAX).'</title></svg>';
     $file = basename(GameFiles::keep($svg, 'svg'));
-    expect($file)->toBe(hash('sha256', $svg).'.svg')->and(basename(GameFiles::keep($svg, 'svg')))->toBe($file);
+    expect($file)->toBe(hash('sha256', $svg).'.svg')
+        ->and(basename(GameFiles::keep($svg, 'svg')))->toBe($file);
     $reply = $this->get("/files/{$file}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
-    expect($reply->headers->get('Content-Security-Policy'))->toContain('sandbox')->and($reply->headers->get('Cache-Control'))->toContain('immutable');
+    expect($reply->headers->get('Content-Security-Policy'))->toContain('sandbox')
+        ->and($reply->headers->get('Cache-Control'))->toContain('immutable');
     foreach (['/files/'.str_repeat('0', 64).'.svg', '/files/../.env', '/files/'.str_repeat('a', 64).'.php'] as $other) {
         $this->get($other)->assertNotFound();
     }
@@ -76,13 +83,17 @@ it('makes texts into HTML that runs nothing and leads only outside in the open',
 
 it('makes every text of an edition into HTML beforehand, but those with names to fill in', function (): void {
     $html = Markdown::ofAll(Games::twoRooms());
-    expect($html)->toHaveKey('A cold hall.')->toHaveKey('It stays shut.')->and(Markdown::ofAll(['md' => 'Hello {=player}']))->toBe([]);
+    expect($html)->toHaveKey('A cold hall.')->toHaveKey('It stays shut.')
+        ->and(Markdown::ofAll(['md' => 'Hello {=player}']))->toBe([]);
     expect(CompiledEdition::ofDraft(Game::of(Games::twoRooms()))->html('A *cold* hall.'))->toBe('<p>A <em>cold</em> hall.</p>');
 });
 
 it('seals a ticket so that nobody makes one', function (): void {
     $text = Ticket::for('01abc')->text();
-    expect(Ticket::read($text)->play)->toBe('01abc')->and(Ticket::read(str_replace('01abc', '01abd', $text)))->toBeNull()->and(Ticket::read(null))->toBeNull()->and(Ticket::read('x'))->toBeNull();
+    expect(Ticket::read($text)->play)->toBe('01abc')
+        ->and(Ticket::read(str_replace('01abc', '01abd', $text)))->toBeNull()
+        ->and(Ticket::read(null))->toBeNull()
+        ->and(Ticket::read('x'))->toBeNull();
     $cookie = Ticket::for('01abc')->cookie('CDFGH');
     expect([$cookie->isHttpOnly(), $cookie->getSameSite(), $cookie->getPath()])->toBe([true, 'lax', '/p/CDFGH']);
 });

@@ -8,15 +8,24 @@ beforeEach(fn () => $this->actingAs(User::factory()->create()));
 
 it('shows what was understood, builds it, and leaves out what is not ticked', function (): void {
     $text = "Question\tAnswer\nWhich bird?\tgannet / solan goose\nWhich bird?\tgannet\nHow far?\t2 km";
-    $this->post('/games/new/worksheet', ['text' => $text])->assertOk()->assertSee('3 rows')->assertSee('asks the same as row 2')->assertSee('solan goose');
+    $this->post('/games/new/worksheet', ['text' => $text])
+        ->assertOk()
+        ->assertSee('3 rows')
+        ->assertSee('asks the same as row 2')
+        ->assertSee('solan goose');
     $row = ['question' => 'Which bird?', 'answers' => "gannet\nsolan goose", 'kind' => 'text', 'feedback' => 'It dives.', 'room' => 'Cliff', 'number' => 2];
-    $this->post('/games/new/worksheet/build', ['title' => 'Birds', 'rows' => [['taken' => '1'] + $row, ['question' => 'Left out'] + $row]])->assertRedirect();
+    $this->post('/games/new/worksheet/build', ['title' => 'Birds', 'rows' => [['taken' => '1'] + $row, ['question' => 'Left out'] + $row]])
+        ->assertRedirect();
     $game = Game::query()->sole();
-    expect($game->title)->toBe('Birds')->and($game->read()->sceneIds())->toHaveCount(2)->and($game->document)->toContain('It dives.')->not->toContain('Left out');
+    expect($game->title)->toBe('Birds')
+        ->and($game->read()->sceneIds())->toHaveCount(2)
+        ->and($game->document)->toContain('It dives.')->not->toContain('Left out');
 });
 
 it('says what it can’t read and keeps what was typed', function (array $fields, string $problem): void {
-    $this->post('/games/new/worksheet', $fields)->assertOk()->assertSee(__("worksheet.problem.{$problem}"));
+    $this->post('/games/new/worksheet', $fields)
+        ->assertOk()
+        ->assertSee(__("worksheet.problem.{$problem}"));
     expect(Game::query()->count())->toBe(0);
 })->with([
     'nothing' => [['text' => '  '], 'empty'],
@@ -31,5 +40,7 @@ it('keeps the rows as corrected when none of them can be built', function (): vo
 });
 
 it('lets the separator be chosen', function (): void {
-    $this->post('/games/new/worksheet', ['text' => 'Which, of these?;green', 'separator' => ';'])->assertSee('parted by semicolons')->assertSee('Which, of these?');
+    $this->post('/games/new/worksheet', ['text' => 'Which, of these?;green', 'separator' => ';'])
+        ->assertSee('parted by semicolons')
+        ->assertSee('Which, of these?');
 });

@@ -56,7 +56,10 @@ final class Browser
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
         [$inWidth, $inHeight] = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]') ?: [$width, $height];
-        $this->driver->manage()->window()->setSize(new WebDriverDimension(2 * $width - $inWidth, 2 * $height - $inHeight));
+        $this->driver
+            ->manage()
+            ->window()
+            ->setSize(new WebDriverDimension(2 * $width - $inWidth, 2 * $height - $inHeight));
 
         return $this;
     }
@@ -147,7 +150,9 @@ final class Browser
 
     public function see(string $words): self
     {
-        $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => mb_stripos($this->text(), $words) !== false, "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
+        $this->driver
+            ->wait(self::PATIENCE, 50)
+            ->until(fn (): bool => mb_stripos($this->text(), $words) !== false, "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
 
         return $this;
     }
@@ -169,7 +174,8 @@ final class Browser
 
     public function shoot(string $file): self
     {
-        $this->driver->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(arguments[0], 150)))');
+        $this->driver
+            ->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(arguments[0], 150)))');
         $this->driver->takeScreenshot($file);
 
         return $this;
@@ -186,7 +192,8 @@ final class Browser
     /** @return list<string> what axe finds against WCAG 2.2 AA, a line each */
     public function barriers(): array
     {
-        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->driver
+            ->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         $found = $this->driver->executeAsyncScript("const done = arguments[0]; axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => node.html.slice(0, 120)).join(' | '))))");
 
         return is_array($found) ? array_values(array_map(strval(...), $found)) : [];

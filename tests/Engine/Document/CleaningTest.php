@@ -42,7 +42,8 @@ it('leaves alone what a switch says matters', function (string $text, array $swi
 ]);
 
 it('drops a leading article of the language, and only when asked', function (string $text, string $language, string $clean): void {
-    expect(cleaned($text, ['articles' => true], $language))->toBe($clean)->and(cleaned('the lamp'))->toBe('the lamp');
+    expect(cleaned($text, ['articles' => true], $language))->toBe($clean)
+        ->and(cleaned('the lamp'))->toBe('the lamp');
 })->with([
     ['The lamp', 'en', 'lamp'], ['an oar', 'en', 'oar'], ['theatre', 'en', 'theatre'], ['the', 'en', 'the'],
     ['la mer', 'fr', 'mer'], ["l'île", 'fr', 'ile'], ['das Licht', 'de', 'licht'], ['el faro', 'es', 'faro'],

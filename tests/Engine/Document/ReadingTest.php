@@ -57,7 +57,8 @@ it('says where a pattern goes wrong, and never runs one away', function (): void
         ['rules' => [['match' => ['pattern' => 'ab(c'], 'verdict' => 'open']]] + Games::lock('l', ''),
     ]]]))[0];
 
-    expect($problem->code)->toBe('pattern.malformed')->and($problem->arguments['fault'])->toContain('position 5');
+    expect($problem->code)->toBe('pattern.malformed')
+        ->and($problem->arguments['fault'])->toContain('position 5');
 });
 
 it('takes conditions only as deep as it can follow them', function (): void {

@@ -24,7 +24,8 @@ test('the published schema takes every example', function (string $file): void {
 test('the schema takes every lock of the answer examples', function (string $file): void {
     foreach (Json::readObject((string) file_get_contents(dirname(__DIR__, 2)."/Examples/{$file}"))['cases'] as $case) {
         $game = Games::document([['id' => 'room', 'things' => [$case['lock']]]]);
-        expect(schemaAccepts($game))->toBeTrue($case['name'])->and(Validation::ofShape($game))->toBe([], $case['name']);
+        expect(schemaAccepts($game))->toBeTrue($case['name'])
+            ->and(Validation::ofShape($game))->toBe([], $case['name']);
     }
 })->with(['answers.json', 'more-answers.json']);
 

@@ -33,7 +33,8 @@ it('inserts after the part named, first for none, last when it is gone', functio
 it('moves a thing to another scene with all it holds', function (): void {
     $moved = edited(Game::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
 
-    expect($moved->game->sceneOf('door'))->toBe('store')->and(array_column($moved->game->document['scenes'][1]['things'], 'id'))->toBe(['leave', 'door', 'return']);
+    expect($moved->game->sceneOf('door'))->toBe('store')
+        ->and(array_column($moved->game->document['scenes'][1]['things'], 'id'))->toBe(['leave', 'door', 'return']);
 });
 
 it('refuses with a code what can’t be done', function (array $sent, string $code): void {
@@ -110,7 +111,8 @@ it('knows what two changes touch in common', function (array $left, array $right
     $game = Game::of(Games::twoRooms());
     $touches = static fn (array $sent): array => Commands::read($sent, $game)->touches($game);
 
-    expect(Conflict::between($touches($left), $touches($right)))->toBe($part)->and(Conflict::between($touches($right), $touches($left)))->toBe($part);
+    expect(Conflict::between($touches($left), $touches($right)))->toBe($part)
+        ->and(Conflict::between($touches($right), $touches($left)))->toBe($part);
 })->with([
     'the same field' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'ask', 'to' => 'b'], 'door'],
     'two fields of one part' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'label', 'to' => 'b'], null],

@@ -51,7 +51,9 @@ it('builds a game that plays from the first question to the ending', function (s
         $state = Play::act($game, $state, Action::of(['answer' => $lock->id, 'with' => $answer]), 0)->state;
     }
 
-    expect(Validation::ofShape($document))->toBe([])->and(Validation::ofReferences($document))->toBe([])->and($state->ended)->toBe('won');
+    expect(Validation::ofShape($document))->toBe([])
+        ->and(Validation::ofReferences($document))->toBe([])
+        ->and($state->ended)->toBe('won');
 })->with(['worksheet.csv', 'paste.tsv']);
 
 it('makes a chapter of each room in the order they come', function (): void {

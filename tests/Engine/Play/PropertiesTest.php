@@ -77,5 +77,6 @@ it('makes an event of every change, and none of what stays', function (int $seed
         };
     }
 
-    expect(array_values($held))->toBe($outcome->state->tokens)->and(Event::between($outcome->state, $outcome->state))->toBe([]);
+    expect(array_values($held))->toBe($outcome->state->tokens)
+        ->and(Event::between($outcome->state, $outcome->state))->toBe([]);
 })->with('seeds');

@@ -29,7 +29,8 @@ it('keeps the picture of a mosaic and tells only how much is earned', function (
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('l', 'up'), ['id' => 'm', 'kind' => 'mosaic', 'asset' => 'whale', 'by' => [['lock' => 'l', 'share' => 2], ['lock' => 'k']]]]]]);
     $mosaic = viewAfter($game, [['answer' => 'l', 'with' => 'up']])->things[1];
 
-    expect(Json::write($mosaic))->not->toContain('whale')->and([$mosaic['earned'], $mosaic['of']])->toBe([2, 3]);
+    expect(Json::write($mosaic))->not->toContain('whale')
+        ->and([$mosaic['earned'], $mosaic['of']])->toBe([2, 3]);
 });
 
 it('shows hints only when they were asked for', function (): void {
