@@ -31,7 +31,7 @@ usleep(500_000);
 $shot($teacher, 'map');
 $teacher->click('[data-scene="keepers-door"]')->click('.on-page-lock textarea')->see('Bench');
 $shot($teacher, 'scene');
-$teacher->script('const card = document.querySelector(".card"); card.scrollTop = card.scrollHeight');
+$teacher->script('const card = document.querySelector(".card-body"); card.scrollTop = card.scrollHeight');
 $teacher->type('.bench input', '2142')->see('rule 2 → close');
 $shot($teacher, 'bench');
 $teacher->press('Rehearse')->see('nothing here is counted');

@@ -10,7 +10,7 @@ function sceneCard(scene, desk) {
 
     return [
         el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, 'This scene')),
-        el('div', { class: 'card-body' },
+        el('div', { class: 'card-body', 'data-key': `${scene.id}.card` },
             line({ key: 'scene.title', label: 'Title', value: scene.title, take: set('title', 'title of the scene') }),
             chapters(scene, desk),
             tick({ key: 'scene.start', label: 'The game starts here', value: game.start === scene.id, take: (on) => on && desk.store.edit({ set: '@game', field: 'start', to: scene.id }, 'start of the game') }),

@@ -1,11 +1,10 @@
 import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
 import { list } from '../ways.js';
-import { bench } from './bench.js';
 import { area, line, now, pick, tick } from './fields.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 
-/** A lock's card: how it is answered, its rules in order, what else is said, hints, guard, and the bench. */
+/** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
 function lockCard(lock, desk) {
     return [
         line({ key: `${lock.id}.label`, label: 'Name', value: lock.label, hint: 'a name students see, if you like', take: (label) => desk.store.edit({ set: lock.id, field: 'label', to: label }, 'name of the lock') }),
@@ -15,7 +14,6 @@ function lockCard(lock, desk) {
         otherwiseLines(lock, desk),
         hints(lock, desk),
         guard(lock, desk),
-        bench(lock, desk),
     ];
 }
 

@@ -1,5 +1,6 @@
 import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
+import { bench } from './bench.js';
 import { area, destination, line, now } from './fields.js';
 import { lockCard } from './lock.js';
 
@@ -12,7 +13,8 @@ function thingCard(thing, scene, desk) {
 
     return [
         el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), back(desk)),
-        el('div', { class: 'card-body' }, body ? body(thing, desk) : plainBody(thing)),
+        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, body ? body(thing, desk) : plainBody(thing)),
+        thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
 }
 
