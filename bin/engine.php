@@ -5,6 +5,7 @@ declare(strict_types=1);
 // The verbs that work on a game file. The framework is not started.
 
 use App\CommandLine\Arguments;
+use App\CommandLine\CheckGame;
 use App\CommandLine\PlayGame;
 use App\CommandLine\TryAnswer;
 use App\CommandLine\UnableToReadFile;
@@ -13,7 +14,7 @@ use Fravel\Support\Json;
 
 require __DIR__.'/autoload.php';
 
-const VERBS = ['validate' => ValidateGame::class, 'answer' => TryAnswer::class, 'play' => PlayGame::class];
+const VERBS = ['check' => CheckGame::class, 'validate' => ValidateGame::class, 'answer' => TryAnswer::class, 'play' => PlayGame::class];
 
 $words = array_slice($argv, 1);
 $verb = VERBS[array_shift($words) ?? ''] ?? null;

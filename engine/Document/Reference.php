@@ -22,6 +22,14 @@ final readonly class Reference
     ) {
     }
 
+    /** The field that holds it, also when it is one of a list there. */
+    public function field(): string
+    {
+        $names = array_filter($this->path, is_string(...));
+
+        return (string) end($names);
+    }
+
     public function pointer(): string
     {
         return '/'.implode('/', $this->path);

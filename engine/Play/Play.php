@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Play;
 
-use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Answer\Refusal;
+use Fravel\Document\Effect\Effect;
 use Fravel\Document\Game;
 use Fravel\Document\Route;
 use Fravel\Document\Thing\Choice;
@@ -76,13 +76,15 @@ final class Play
         return $step->outcome();
     }
 
-    /** An open lock whose place leads on may be passed again. */
+    /** An open lock may be passed again: by what its place does, else by where it led when it opened. */
     private static function passOpened(Step $step, Lock $lock): Outcome
     {
-        if (! $step->state()->isOpen($lock->id) || $lock->opened === []) {
-            return self::refuse($step->state(), 'lock.shut');
+        $state = $step->state();
+        $route = $lock->routeWhenOpen($state);
+        if (! $state->isOpen($lock->id) || ($lock->opened === [] && $route === null)) {
+            return self::refuse($state, 'lock.shut');
         }
-        $step->fire($lock->opened);
+        $lock->opened === [] && $route !== null ? $step->follow($route) : $step->fire($lock->opened);
 
         return $step->outcome();
     }
@@ -104,21 +106,32 @@ final class Play
         if ($answer instanceof Refusal) {
             return self::refuse($state, $answer->code, $answer->arguments);
         }
-        self::judge($step, $lock, $answer, $now);
+        self::judge($step, $lock, $lock->ruleFor($answer), $lock->input instanceof Options ? $lock->input->effectsOf($answer) : [], $now);
 
         return $step->outcome();
     }
 
-    private static function judge(Step $step, Lock $lock, Answer $answer, int $now): void
+    /**
+     * What comes of an answer that this rule catches, or none; for searches that need no answer to try.
+     *
+     * @param  list<Effect>  $effects  of what the answer picks
+     */
+    public static function caughtBy(Game $game, PlayState $state, Lock $lock, ?int $index, array $effects, int $now): Outcome
     {
-        $index = $lock->ruleFor($answer);
+        $step = new Step($game, $state, $now);
+        self::judge($step, $lock, $index, $effects, $now);
+
+        return $step->outcome();
+    }
+
+    /** @param  list<Effect>  $effects  of what the answer picks */
+    private static function judge(Step $step, Lock $lock, ?int $index, array $effects, int $now): void
+    {
         $rule = $index === null ? null : $lock->rules[$index];
         $verdict = $rule->verdict ?? Verdict::Wrong;
         $step->note(EventKind::Answered, $lock->id, $verdict->value, $index ?? 'otherwise');
-        $verdict->isTry() ? self::countTry($step, $lock, $verdict, $now) : $step->become($step->state()->openLock($lock->id));
-        if ($lock->input instanceof Options) {
-            $step->apply($lock->input->effectsOf($answer));
-        }
+        $verdict->isTry() ? self::countTry($step, $lock, $verdict, $now) : $step->become($step->state()->openLock($lock->id, $index));
+        $step->apply($effects);
         $step->fire($rule === null ? $lock->otherwise : [$rule->reaction]);
     }
 

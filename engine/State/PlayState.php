@@ -15,6 +15,7 @@ final readonly class PlayState
      * @param  list<string>  $tokens  held, in the order they were given
      * @param  array<string, int|float>  $tallies
      * @param  list<string>  $open  locks, in the order they opened
+     * @param  array<string, int>  $passes  open lock → index of the rule that opened it
      * @param  array<string, int>  $tries  lock → wrong and almost tries
      * @param  array<string, string>  $verdicts  lock → last verdict that was a try
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
@@ -29,6 +30,7 @@ final readonly class PlayState
         public array $tokens,
         public array $tallies,
         public array $open,
+        public array $passes,
         public array $tries,
         public array $verdicts,
         public array $guarded,
@@ -47,7 +49,7 @@ final readonly class PlayState
     /** @param  array<string, int|float>  $tallies what each tally starts at */
     public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
     {
-        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
+        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
     }
 
     /** @param  array<string, mixed>  $fields what toArray() gave */
@@ -123,7 +125,8 @@ final readonly class PlayState
         return $this->tally($id) == $value ? $this : $this->with(['tallies' => [...$this->tallies, $id => $value]]);
     }
 
-    public function openLock(string $lock): self
+    /** @param  int|null  $rule  index of the rule that opens it; none when an effect does */
+    public function openLock(string $lock, ?int $rule = null): self
     {
         if ($this->isOpen($lock)) {
             return $this;
@@ -131,6 +134,7 @@ final readonly class PlayState
 
         return $this->with([
             'open' => [...$this->open, $lock],
+            'passes' => $rule === null ? $this->passes : [...$this->passes, $lock => $rule],
             'guarded' => array_diff_key($this->guarded, [$lock => 0]),
             'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
         ]);
@@ -141,6 +145,7 @@ final readonly class PlayState
     {
         $next = $this->with([
             'open' => self::without($this->open, $lock),
+            'passes' => array_diff_key($this->passes, [$lock => 0]),
             'tries' => array_diff_key($this->tries, [$lock => 0]),
             'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
             'guarded' => array_diff_key($this->guarded, [$lock => 0]),

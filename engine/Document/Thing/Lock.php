@@ -12,6 +12,7 @@ use Fravel\Document\Answer\Refusal;
 use Fravel\Document\Condition\Condition;
 use Fravel\Document\Condition\Conditions;
 use Fravel\Document\Reaction;
+use Fravel\Document\Route;
 use Fravel\Document\Showing;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
@@ -74,6 +75,12 @@ final readonly class Lock extends Thing
         return null;
     }
 
+    /** Where the rule that opened it led; null when it led nowhere. */
+    public function routeWhenOpen(PlayState $state): ?Route
+    {
+        return $this->rules[$state->passes[$this->id] ?? -1]->reaction->go ?? null;
+    }
+
     /** The hint that may be asked for now. */
     public function nextHint(PlayState $state, int $now): ?Hint
     {
@@ -101,7 +108,7 @@ final readonly class Lock extends Thing
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
             'opened' => $opened === null ? '' : $showing->fill($opened->say),
-            'leads' => $opened?->go !== null,
+            'leads' => $open && ($this->opened === [] ? $this->routeWhenOpen($state) : $opened?->go) !== null,
         ];
     }
 }

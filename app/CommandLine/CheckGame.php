@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use Fravel\Check\Check;
+use Fravel\Check\Finding;
+use Fravel\Document\Game;
+use Fravel\Document\Validation;
+use Fravel\Support\Problem;
+
+/** `check FILE`: what is wrong with a game, and whether that is proved. */
+final class CheckGame implements Verb
+{
+    public const USAGE = 'check FILE [--json]';
+
+    public static function run(Arguments $arguments): array
+    {
+        $document = GameFile::read($arguments->place(0) ?? '');
+        $problems = Validation::ofShape($document);
+        if ($problems !== []) {
+            return self::invalid($problems);
+        }
+        $verdicts = Check::of(Game::of($document));
+        $told = array_map(self::told(...), $verdicts->findings);
+        $lines = array_map(static fn (array $one): string => "{$one['severity']}: {$one['message']}", $told);
+        $lines[] = $verdicts->isProved ? 'Every way through was covered.' : 'Not every way through could be covered, so nothing is proved.';
+
+        return [$verdicts->hasErrors() ? 1 : 0, ['proved' => $verdicts->isProved, 'findings' => $told, 'facts' => $verdicts->facts], $lines];
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(Finding $finding): array
+    {
+        return [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'where' => $finding->where,
+            'message' => Words::of('findings', $finding->code, $finding->arguments),
+        ] + ($finding->actions === [] ? [] : ['actions' => $finding->actions]);
+    }
+
+    /**
+     * @param  list<Problem>  $problems
+     * @return array{int, array<string, mixed>, list<string>}
+     */
+    private static function invalid(array $problems): array
+    {
+        $told = array_map(static fn (Problem $problem): array => [
+            'code' => 'document.invalid', 'severity' => 'error', 'where' => [],
+            'message' => "{$problem->place}: ".Words::of('problems', $problem->code, $problem->arguments),
+        ], $problems);
+        $facts = ['scenes' => 0, 'locks' => 0, 'endings' => 0, 'shortest' => null, 'longest' => 0, 'states' => 0];
+
+        return [1, ['proved' => false, 'findings' => $told, 'facts' => $facts], array_column($told, 'message')];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check;
+
+use Fravel\Check\Finder\Finders;
+use Fravel\Document\Game;
+use Fravel\Document\Scene;
+
+/** Looks a game over: what is broken, unfair, left over or can't be reached. The document must have a sound shape. */
+final class Check
+{
+    /** States at most; where the search stops at it, nothing is said to be proved. */
+    public const BUDGET = 20_000;
+
+    public static function of(Game $game, int $budget = self::BUDGET): Verdicts
+    {
+        $reach = (Monotony::holdsIn($game) ? Dominance::prove($game, $budget) : null) ?? Exploration::of($game, $budget);
+        $study = new Study($game, $reach);
+
+        return new Verdicts($reach->isComplete, Finders::find($study), [
+            'scenes' => count($game->sceneIds()),
+            'locks' => count($study->locks()),
+            'endings' => count(array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null)),
+            'shortest' => $reach->shortest,
+            'longest' => $reach->longest,
+            'states' => $reach->states,
+        ]);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Scene;
+
+/** Whether the game has endings and they can be reached. */
+final class Endings implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $endings = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null);
+        if ($endings === []) {
+            return [Finding::error('ending.none', [])];
+        }
+        if (! $study->reach->isComplete) {
+            return [];
+        }
+        $far = array_filter($endings, static fn (Scene $scene): bool => ! isset($study->reach->scenes[$scene->id]));
+
+        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $scene->title]), $far));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Reaction;
+
+/** Locks that say nothing of the teacher’s own to a wrong answer. */
+final class Feedback implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            if (array_filter($lock->otherwise, static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->go !== null) === []) {
+                $findings[] = Finding::warning('feedback.missing', [$lock->id, $scene->id], ['lock' => $study->nameOf($lock), 'scene' => $scene->title]);
+            }
+        }
+
+        return $findings;
+    }
+}

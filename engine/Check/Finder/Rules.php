@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Hiding;
+use Fravel\Check\Study;
+use Fravel\Document\Thing\Lock;
+use Fravel\State\Verdict;
+
+/** Rules that earlier ones hide, and locks that nothing opens. */
+final class Rules implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        $opened = self::openedByEffects($study);
+        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $words = ['lock' => $study->nameOf($lock), 'scene' => $scene->title];
+            $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $study->game->language()));
+            foreach ($hidden as $index) {
+                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1]);
+            }
+            $neverAsked = $study->reach->isComplete && isset($study->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($study->reach->ready[$lock->id]);
+            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden))) {
+                $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @param  array<int, int>  $hidden  indexes of rules */
+    private static function canOpen(Lock $lock, array $hidden): bool
+    {
+        foreach ($lock->rules as $index => $rule) {
+            $isEmpty = ($rule->match->texts ?? null) === [];
+            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! $isEmpty) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> */
+    private static function openedByEffects(Study $study): array
+    {
+        $opened = [];
+        foreach ($study->references as $reference) {
+            if ($reference->kind === 'lock' && $reference->field() === 'open' && in_array('do', $reference->path, true)) {
+                $opened[$reference->id] = true;
+            }
+        }
+
+        return $opened;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Reaction;
+use Fravel\Document\Scene;
+use Fravel\Document\Thing\Choice;
+use Fravel\Document\Thing\Clip;
+use Fravel\Document\Thing\Cover;
+use Fravel\Document\Thing\Lock;
+use Fravel\Document\Thing\Rule;
+use Fravel\Document\Thing\Thing;
+use Fravel\Document\Thing\Things;
+
+/** Scenes that nobody can reach, and scenes in which nothing leads on. */
+final class Scenes implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->game->scenes() as $scene) {
+            if ($study->reach->isComplete && ! isset($study->reach->scenes[$scene->id]) && $scene->ending === null) {
+                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title]);
+            }
+            if ($scene->ending === null && ! $scene->back && array_filter(self::reactions($scene), self::leadsOn(...)) === []) {
+                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Reaction> */
+    private static function reactions(Scene $scene): array
+    {
+        $all = [...$scene->arrive, ...$scene->next];
+        foreach (Things::flattened($scene->things) as $thing) {
+            array_push($all, ...self::reactionsOf($thing));
+        }
+
+        return $all;
+    }
+
+    /** @return list<Reaction> */
+    private static function reactionsOf(Thing $thing): array
+    {
+        return match (true) {
+            $thing instanceof Choice, $thing instanceof Cover => $thing->react,
+            $thing instanceof Lock => [...array_map(static fn (Rule $rule): Reaction => $rule->reaction, $thing->rules), ...$thing->otherwise, ...$thing->opened],
+            $thing instanceof Clip => array_merge([], ...array_map(static fn ($cue): array => $cue->react, $thing->cues)),
+            default => [],
+        };
+    }
+
+    private static function leadsOn(Reaction $reaction): bool
+    {
+        return $reaction->go !== null && $reaction->go->to !== '@stay';
+    }
+}

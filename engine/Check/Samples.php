@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Input\Item;
+use Fravel\Document\Answer\Input\Options;
+use Fravel\Document\Answer\Matcher\All;
+use Fravel\Document\Answer\Matcher\Any;
+use Fravel\Document\Answer\Matcher\Anything;
+use Fravel\Document\Answer\Matcher\Between;
+use Fravel\Document\Answer\Matcher\Close;
+use Fravel\Document\Answer\Matcher\Equals;
+use Fravel\Document\Answer\Matcher\Has;
+use Fravel\Document\Answer\Matcher\HasAll;
+use Fravel\Document\Answer\Matcher\Length;
+use Fravel\Document\Answer\Matcher\Like;
+use Fravel\Document\Answer\Matcher\Matcher;
+use Fravel\Document\Answer\Matcher\Number;
+use Fravel\Document\Answer\Matcher\Options as OptionsMatcher;
+use Fravel\Document\Answer\Matcher\Order;
+use Fravel\Document\Answer\Matcher\Pairs;
+use Fravel\Document\Thing\Lock;
+
+/** Answers to try on a lock: what a matcher names literally, or one made to its measure. */
+final class Samples
+{
+    /** Answers that are wrong nearly everywhere. */
+    private const WRONG = ['zzzz', '-98765', '1', '00000000', ['zzzz']];
+
+    /** @return list<mixed> answers that the matcher names or is likely to take */
+    public static function of(Matcher $matcher): array
+    {
+        return match (true) {
+            $matcher instanceof Equals => $matcher->texts,
+            $matcher instanceof Has => $matcher->phrases,
+            $matcher instanceof HasAll => [implode(' ', $matcher->phrases)],
+            $matcher instanceof Like => [str_replace('?', 'x', str_replace('*', '', $matcher->literal))],
+            $matcher instanceof Close => [$matcher->text, mb_substr($matcher->text, 0, -1)],
+            $matcher instanceof Number => [self::written($matcher->number)],
+            $matcher instanceof Between => [self::written($matcher->least)],
+            $matcher instanceof Length => [$matcher->of === 'words' ? trim(str_repeat('word ', max(1, $matcher->min))) : str_repeat('x', max(1, $matcher->min))],
+            $matcher instanceof OptionsMatcher => [count($matcher->ids) === 1 ? $matcher->ids[0] : $matcher->ids, $matcher->ids],
+            $matcher instanceof Order => [$matcher->ids],
+            $matcher instanceof Pairs => [$matcher->pairs],
+            $matcher instanceof Anything => ['x'],
+            $matcher instanceof Any => array_merge([], ...array_map(self::of(...), $matcher->parts)),
+            $matcher instanceof All => self::together($matcher),
+            default => [],
+        };
+    }
+
+    /** An answer that this rule of the lock catches, or null when none was found. */
+    public static function caughtBy(Lock $lock, ?int $index, string $language): mixed
+    {
+        $tried = $index === null ? [...self::WRONG, ...self::picks($lock)] : self::of($lock->rules[$index]->match);
+        foreach ($tried as $sent) {
+            $answer = $lock->accept($sent, $language);
+            if ($answer instanceof Answer && $lock->ruleFor($answer) === $index) {
+                return $sent;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<mixed> each single option */
+    public static function picks(Lock $lock): array
+    {
+        return $lock->input instanceof Options ? Item::ids($lock->input->options) : [];
+    }
+
+    /** The number as it may be typed; one without an end, to twenty places. */
+    private static function written(BigRational $number): string
+    {
+        return (string) $number->toScale(20, RoundingMode::HALF_UP)->stripTrailingZeros();
+    }
+
+    /** @return list<string> */
+    private static function together(All $all): array
+    {
+        $words = array_map(static fn (Matcher $part): mixed => self::of($part)[0] ?? '', $all->parts);
+
+        return [implode(' ', array_filter($words, is_string(...)))];
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+use Fravel\Check\Check;
+use Fravel\Check\Finding;
+use Fravel\Check\Verdicts;
+use Fravel\Document\Game;
+use Fravel\Support\Json;
+use Tests\Support\Games;
+use Tests\Support\Plays;
+
+/** @return list<string> */
+function codesOf(Verdicts $verdicts): array
+{
+    return array_map(static fn (Finding $finding): string => $finding->code, $verdicts->findings);
+}
+
+/** @return array<string, mixed> a hub of so many topics in any order, with a gate that wants all their stamps */
+function hubOf(int $topics, string $gate = 'hasOf'): array
+{
+    $stamps = array_map(static fn (int $number): string => "stamp{$number}", range(1, $topics));
+    $choices = array_map(static fn (int $number): array => Games::choice("to{$number}", ['go' => "topic{$number}"]), range(1, $topics));
+    $scenes = array_map(static fn (int $number): array => [
+        'id' => "topic{$number}",
+        'things' => [Games::lock("q{$number}", "answer{$number}", [], ['go' => 'hub', 'do' => [['give' => "stamp{$number}"]]])],
+    ], range(1, $topics));
+    $needs = $gate === 'hasOf'
+        ? ['hasOf' => $stamps, 'atLeast' => $topics]
+        : ['all' => array_map(static fn (string $stamp): array => ['has' => $stamp], $stamps)];
+
+    return Games::document([
+        ['id' => 'hub', 'things' => [...$choices, Games::choice('to-end', ['go' => 'end'])]],
+        ...$scenes,
+        ['id' => 'end', 'needs' => $needs, 'refused' => [['say' => 'All stamps first.']], 'ending' => ['kind' => 'won', 'md' => 'Done.']],
+    ], ['tokens' => array_map(static fn (string $stamp): array => ['id' => $stamp, 'name' => $stamp, 'kind' => 'badge'], $stamps)]);
+}
+
+it('proves a hub of forty topics in any order', function (string $gate): void {
+    $verdicts = Check::of(Game::of(hubOf(40, $gate)));
+
+    expect($verdicts->isProved)->toBeTrue()
+        ->and(codesOf($verdicts))->toBe([])
+        ->and($verdicts->facts['states'])->toBeLessThan(5000);
+})->with(['hasOf', 'all']);
+
+it('finds the hub that can’t be won because one stamp is missing', function (): void {
+    $document = hubOf(4);
+    unset($document['scenes'][2]['things'][0]['rules'][0]['do']);
+    $codes = codesOf(Check::of(Game::of($document)));
+
+    expect($codes)->toContain('token.never-given')->toContain('ending.unreachable')->toContain('play.trap');
+});
+
+it('finds a trap with the fewest actions that lead there, and they replay', function (): void {
+    $game = Games::of([
+        ['id' => 'a', 'things' => [Games::choice('on', ['go' => 'b']), Games::choice('take', ['do' => [['give' => 'key']]])]],
+        ['id' => 'b', 'things' => [Games::lock('l', 'word', [], ['go' => 'c'])]],
+        ['id' => 'c', 'things' => [Games::choice('out', ['go' => 'end'])]],
+        ['id' => 'end', 'needs' => ['has' => 'key'], 'refused' => [['say' => 'No key.']], 'ending' => ['kind' => 'won', 'md' => '']],
+    ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
+    $verdicts = Check::of($game);
+    $trap = array_values(array_filter($verdicts->findings, static fn (Finding $finding): bool => $finding->code === 'play.trap'))[0];
+    $state = Plays::through($game, $trap->actions)->state;
+
+    expect($verdicts->isProved)->toBeTrue()
+        ->and($trap->actions)->toBe([['choose' => 'on']])
+        ->and($state->scene)->toBe($trap->where[0])
+        ->and($state->ended)->toBeNull();
+});
+
+it('finds no trap where going back or passing an open lock leads out again', function (array $scenes): void {
+    expect(codesOf(Check::of(Games::of($scenes))))->not->toContain('play.trap');
+})->with([
+    'back' => [[
+        ['id' => 'a', 'things' => [Games::choice('aside', ['go' => 'b']), Games::choice('on', ['go' => 'end'])]],
+        ['id' => 'b', 'back' => true],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]],
+    'an open lock' => [[
+        ['id' => 'a', 'things' => [Games::lock('l', 'x', [], ['go' => 'b'])]],
+        ['id' => 'b', 'things' => [Games::choice('again', ['go' => 'a']), Games::choice('on', ['go' => 'end'])]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]],
+    'a condition on time' => [[
+        ['id' => 'a', 'things' => [['if' => ['minutes' => 5, 'is' => '>=']] + Games::choice('late', ['go' => 'end'])]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]],
+]);
+
+it('proves a gauntlet that sends back to its start', function (): void {
+    $example = Json::readObject((string) file_get_contents(dirname(__DIR__, 2).'/Examples/plays/gauntlet.json'));
+    $verdicts = Check::of(Game::of($example['game']));
+
+    expect($verdicts->isProved)->toBeTrue()->and($verdicts->hasErrors())->toBeFalse()->and($verdicts->facts['shortest'])->toBe(4);
+});
+
+it('says that nothing is proved when the search stops at its bound', function (): void {
+    $document = hubOf(12);
+    $document['scenes'][0]['things'][0]['react'] = [['if' => ['not' => ['has' => 'stamp1']], 'go' => 'topic1'], ['do' => [['take' => 'stamp1']]]];
+
+    expect(Check::of(Game::of($document), 200)->isProved)->toBeFalse();
+});
+
+it('finds what is wrong with a game, each where it is', function (array $scenes, string $code, array $where): void {
+    $found = array_map(
+        static fn (Finding $finding): array => [$finding->code, $finding->where],
+        Check::of(Games::of([...$scenes, ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]))->findings,
+    );
+
+    expect($found)->toContain([$code, $where]);
+})->with([
+    'a lock that only ever says wrong' => [[['id' => 'a', 'things' => [['rules' => []] + Games::lock('l', 'x'), Games::choice('on', ['go' => 'end'])]]], 'lock.never-opens', ['l', 'a']],
+    'a lock without an answer' => [[['id' => 'a', 'things' => [['rules' => [['match' => ['equals' => []], 'verdict' => 'open']]] + Games::lock('l', 'x'), Games::choice('on', ['go' => 'end'])]]], 'lock.never-opens', ['l', 'a']],
+    'a lock whose needs never hold' => [[['id' => 'a', 'things' => [['needs' => ['visited' => 'nowhere']] + Games::lock('l', 'x'), Games::choice('on', ['go' => 'end'])]]], 'lock.never-opens', ['l', 'a']],
+    'a rule behind one that takes anything' => [[['id' => 'a', 'things' => [['rules' => [['match' => ['anything' => true], 'verdict' => 'open', 'go' => 'end'], ['match' => ['has' => ['x']], 'verdict' => 'almost']]] + Games::lock('l', 'x')]]], 'rule.hidden', ['l', 'a']],
+    'a rule behind a shorter phrase' => [[['id' => 'a', 'things' => [['rules' => [['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end'], ['match' => ['has' => ['Herring gull']], 'verdict' => 'almost']]] + Games::lock('l', 'x')]]], 'rule.hidden', ['l', 'a']],
+    'a number behind its unit' => [[['id' => 'a', 'things' => [['input' => ['type' => 'number'], 'rules' => [['match' => ['between' => [0, 9]], 'verdict' => 'open', 'go' => 'end'], ['match' => ['number' => 4], 'verdict' => 'almost']]] + Games::lock('l', 'x')]]], 'rule.hidden', ['l', 'a']],
+    'no feedback' => [[['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'x', [], ['go' => 'end'])]]], 'feedback.missing', ['l', 'a']],
+    'the answer in the question' => [[['id' => 'a', 'things' => [['ask' => 'Is it a Gannet?'] + Games::lock('l', 'gannet', [], ['go' => 'end'])]]], 'answer.shown', ['l', 'a']],
+    'nothing leads on' => [[['id' => 'a', 'things' => [Games::choice('on', ['go' => 'end']), Games::choice('pit', ['go' => 'b'])]], ['id' => 'b']], 'scene.stuck', ['b']],
+    'no way leads there' => [[['id' => 'a', 'next' => ['go' => 'end']], ['id' => 'b', 'next' => ['go' => 'end']]], 'scene.unreachable', ['b']],
+]);
+
+it('keeps silent where it can’t decide', function (array $rules): void {
+    $game = Games::of([['id' => 'a', 'things' => [['rules' => $rules] + Games::lock('l', 'x')]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect(codesOf(Check::of($game)))->not->toContain('rule.hidden');
+})->with([
+    'a phrase that may come with more' => [[['match' => ['equals' => ['gull']], 'verdict' => 'almost'], ['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]],
+    'a pattern' => [[['match' => ['pattern' => '.*'], 'verdict' => 'almost'], ['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]],
+    'one answer of two' => [[['match' => ['equals' => ['a']], 'verdict' => 'almost'], ['match' => ['equals' => ['a', 'b']], 'verdict' => 'open', 'go' => 'end']]],
+]);
+
+it('finds nothing wrong with the demo game, and proves it', function (): void {
+    $game = Game::of(Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json')));
+    $verdicts = Check::of($game);
+
+    expect($verdicts->isProved)->toBeTrue()->and($verdicts->hasErrors())->toBeFalse();
+});
+
+it('has no ending to find in a game without one', function (): void {
+    expect(codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none');
+});

@@ -1,0 +1,20 @@
+<?php
+
+use Fravel\Check\Check;
+use Fravel\Check\Finding;
+use Fravel\Check\Severity;
+use Fravel\Document\Game;
+use Fravel\Support\Json;
+
+test('checks', function (string $file): void {
+    $example = Json::readObject((string) file_get_contents($file));
+    $verdicts = Check::of(Game::of($example['game']));
+    $codes = static fn (Severity $severity): array => array_values(array_unique(array_map(
+        static fn (Finding $finding): string => $finding->code,
+        array_filter($verdicts->findings, static fn (Finding $finding): bool => $finding->severity === $severity),
+    )));
+
+    expect($codes(Severity::Error))->toEqualCanonicalizing($example['expect']['errors'])
+        ->and(array_diff($example['expect']['warnings'], $codes(Severity::Warning)))->toBe([])
+        ->and($verdicts->isProved)->toBe($example['expect']['proved']);
+})->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(basename(...), $files = glob(__DIR__.'/checks/*.json')), $files)));
