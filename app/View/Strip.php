@@ -7,7 +7,7 @@ namespace App\View;
 use App\Models\Edition;
 use App\Models\Game;
 use App\Models\Run;
-use App\Workshop\OpenEnds;
+use App\Workshop\Findings;
 use Fravel\Document\Scene;
 use Fravel\Document\Thing\Lock;
 use Illuminate\Support\Collection;
@@ -16,7 +16,6 @@ use Illuminate\Support\Collection;
 final readonly class Strip
 {
     /**
-     * @param  list<string>  $ends  titles of scenes that lead nowhere
      * @param  Collection<int, Run>  $runs  newest first
      */
     private function __construct(
@@ -25,7 +24,7 @@ final readonly class Strip
         public int $chapters,
         public int $scenes,
         public int $locks,
-        public array $ends,
+        public Findings $findings,
         public ?Edition $edition,
         public bool $isAsEdition,
         public Collection $runs,
@@ -40,7 +39,7 @@ final readonly class Strip
 
         return new self(
             $game, RouteMap::of($document), count($document->chapters()), count($document->sceneIds()), array_sum($locks),
-            OpenEnds::in($document), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
+            Findings::of($game), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
         );
     }
 }

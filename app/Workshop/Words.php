@@ -6,6 +6,7 @@ namespace App\Workshop;
 
 use App\Models\Change;
 use App\Models\Game;
+use Fravel\Check\Finding;
 use Fravel\Edit\Refusal;
 
 /** The words the workshop needs from the language files. */
@@ -17,6 +18,17 @@ final class Words
         $words = __($key, $refusal->arguments);
 
         return is_string($words) && $words !== $key ? $words : (string) __('edits.refused.other');
+    }
+
+    /** Its language file has whole codes for keys, so that it can be read without the framework too. */
+    public static function ofFinding(Finding $finding): string
+    {
+        $words = trans('findings')[$finding->code] ?? $finding->code;
+        foreach ($finding->arguments as $name => $value) {
+            $words = str_replace(":{$name}", (string) $value, $words);
+        }
+
+        return $words;
     }
 
     /** @return array{undo: ?string, redo: ?string} what the next undo and redo would do */

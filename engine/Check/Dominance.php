@@ -22,6 +22,7 @@ use Fravel\Document\Thing\Thing;
 use Fravel\Play\Play;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
+use WeakMap;
 
 /**
  * Proves a monotone game without going through orders: a larger state can do all that a smaller one can.
@@ -37,6 +38,9 @@ final class Dominance
     /** Late enough for every condition on time that can hold. */
     private const LATE = 10_000_000;
 
+    /** States that are looked at for the fewest actions to an ending: a figure to know, not part of the proof. */
+    private const NEAREST = 1000;
+
     /** @var array<string, true> */
     private array $scenes = [];
 
@@ -50,9 +54,13 @@ final class Dominance
 
     private readonly Moves $moves;
 
+    /** @var WeakMap<PlayState, array<string, int>> */
+    private WeakMap $held;
+
     private function __construct(private readonly Game $game, private readonly int $budget)
     {
         $this->moves = new Moves($game, true);
+        $this->held = new WeakMap;
     }
 
     /** The proof, or null when it does not succeed within the budget. */
@@ -93,9 +101,10 @@ final class Dominance
             $this->states++;
             $largest[$state->scene] = [...array_filter($largest[$state->scene] ?? [], fn (PlayState $other): bool => ! $this->covers($state, $other)), $state];
             $this->note($state, $isSearch);
-            foreach ($this->moves->from($state, self::LATE) as ['outcome' => $outcome]) {
-                $stack[] = $outcome->state;
-            }
+            $next = array_map(static fn (array $move): PlayState => $move['outcome']->state, $this->moves->from($state, self::LATE));
+            // What gained most goes on first: it makes the others needless.
+            usort($next, static fn (PlayState $a, PlayState $b): int => self::size($a) <=> self::size($b));
+            array_push($stack, ...$next);
         }
 
         return false;
@@ -150,7 +159,7 @@ final class Dominance
         $scene = $this->game->scene($state->scene);
         $found = [];
         foreach ([...($scene->things ?? []), null] as $thing) {
-            $needed = array_filter($thing === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($thing));
+            $needed = array_values(array_filter($thing === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($thing)));
             $with = $this->granted($state, $needed);
             foreach ($needed as $condition) {
                 if (! $condition->holds($with, self::LATE)) {
@@ -232,7 +241,8 @@ final class Dominance
     private function allReachAnEnding(array $entries): bool
     {
         $proved = ['' => []];
-        foreach (array_merge([], ...array_values($entries)) as $state) {
+        // Those found last lie nearest to an ending, and what is proved of them serves those before.
+        foreach (array_reverse(array_merge([], ...array_values($entries))) as $state) {
             if (! $this->climb($state, $proved)) {
                 return false;
             }
@@ -248,7 +258,7 @@ final class Dominance
         $asked = new Asked($this->game);
         $seen = [];
         $ring = [$start];
-        for ($steps = 0; $ring !== [] && count($seen) < 3000; $steps++) {
+        for ($steps = 0; $ring !== [] && count($seen) < self::NEAREST; $steps++) {
             $next = [];
             foreach ($ring as $state) {
                 if ($state->ended !== null) {
@@ -266,6 +276,18 @@ final class Dominance
         }
 
         return null;
+    }
+
+    /** @return array<string, int> all that the state holds, as keys */
+    private function heldBy(PlayState $state): array
+    {
+        return $this->held[$state] ??= array_flip($state->tokens) + array_flip($state->open) + array_flip($state->lifted)
+            + array_flip(array_map(static fn (string $scene): string => "@{$scene}", $state->visited));
+    }
+
+    private static function size(PlayState $state): int
+    {
+        return count($state->open) + count($state->tokens) + count($state->lifted);
     }
 
     /** @return list<string> the scenes that going back leads through */
@@ -294,7 +316,7 @@ final class Dominance
     /** Whether the first holds at least what the second does, and came the same way where that matters. */
     private function covers(PlayState $more, PlayState $less): bool
     {
-        if (array_diff($less->tokens, $more->tokens) !== [] || array_diff($less->open, $more->open) !== [] || array_diff($less->lifted, $more->lifted) !== [] || array_diff($less->visited, $more->visited) !== []) {
+        if (self::size($less) > self::size($more) || array_diff_key($this->heldBy($less), $this->heldBy($more)) !== []) {
             return false;
         }
         foreach ($less->tallies as $tally => $value) {

@@ -84,7 +84,7 @@ final class Play
         if (! $state->isOpen($lock->id) || ($lock->opened === [] && $route === null)) {
             return self::refuse($state, 'lock.shut');
         }
-        $lock->opened === [] && $route !== null ? $step->follow($route) : $step->fire($lock->opened);
+        $lock->opened === [] ? $step->follow($route) : $step->fire($lock->opened);
 
         return $step->outcome();
     }

@@ -33,18 +33,35 @@ final readonly class Event
                 $events[] = self::of($kind, $id);
             }
         };
-        $each(EventKind::Given, array_diff($after->tokens, $before->tokens));
-        $each(EventKind::Taken, array_diff($before->tokens, $after->tokens));
+        $each(EventKind::Given, self::beyond($after->tokens, $before->tokens));
+        $each(EventKind::Taken, self::beyond($before->tokens, $after->tokens));
         foreach ($after->tallies as $tally => $value) {
             if (($before->tallies[$tally] ?? 0) != $value) {
                 $events[] = self::of(EventKind::Tallied, $tally, $value);
             }
         }
-        $each(EventKind::Opened, array_diff($after->open, $before->open));
-        $each(EventKind::Lifted, array_diff($after->lifted, $before->lifted));
-        $each(EventKind::Lowered, array_diff($before->lifted, $after->lifted));
+        $each(EventKind::Opened, self::beyond($after->open, $before->open));
+        $each(EventKind::Lifted, self::beyond($after->lifted, $before->lifted));
+        $each(EventKind::Lowered, self::beyond($before->lifted, $after->lifted));
 
         return $events;
+    }
+
+    /**
+     * Those of the first list that the second has not; most often both are the same list.
+     *
+     * @param  list<string>  $ids
+     * @param  list<string>  $others
+     * @return list<string>
+     */
+    private static function beyond(array $ids, array $others): array
+    {
+        if ($ids === $others) {
+            return [];
+        }
+        $known = array_flip($others);
+
+        return array_values(array_filter($ids, static fn (string $id): bool => ! isset($known[$id])));
     }
 
     /** @return list<mixed> */

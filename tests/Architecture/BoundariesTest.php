@@ -1,6 +1,6 @@
 <?php
 
-arch('the engine knows no framework')->expect('Fravel')->toUseNothing()->ignoring(['Fravel', 'Brick\Math', 'Normalizer']);
+arch('the engine knows no framework')->expect('Fravel')->toUseNothing()->ignoring(['Fravel', 'Brick\Math', 'Normalizer', 'WeakMap']);
 
 arch('a state knows no document')->expect('Fravel\State')->toOnlyUse(['Fravel\State', 'Fravel\Support']);
 
@@ -9,6 +9,8 @@ arch('support stands on its own')->expect('Fravel\Support')->toOnlyUse(['Fravel\
 arch('a document knows no play')->expect('Fravel\Document')->not->toUse(['Fravel\Play', 'Fravel\Edit', 'Fravel\Format']);
 
 arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', 'Fravel\Format']);
+
+arch('nothing in the engine knows the check')->expect(['Fravel\Play', 'Fravel\Document', 'Fravel\Edit', 'Fravel\Format'])->not->toUse('Fravel\Check');
 
 arch('edits and formats know no play')->expect(['Fravel\Edit', 'Fravel\Format'])->not->toUse('Fravel\Play');
 

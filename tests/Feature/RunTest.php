@@ -87,7 +87,7 @@ it('warns of scenes that lead nowhere before a run is opened', function (): void
     $run->game->update(['document' => Json::write($document)]);
     $this->actingAs($run->game->user)
         ->get("/games/{$run->game_id}/runs/new")
-        ->assertSee('without a way on')
+        ->assertSee('to mend before students play')
         ->assertSee('Store');
 });
 
@@ -116,5 +116,5 @@ it('makes a game from nothing', function (): void {
     $this->actingAs(\App\Models\User::factory()->create())
         ->post('/games', ['title' => 'Begun'])
         ->assertRedirect();
-    $this->get('/games')->assertSee('Begun')->assertSee('1 scene without a way on');
+    $this->get('/games')->assertSee('Begun')->assertSee('to mend');
 });

@@ -3,9 +3,10 @@
 use App\Models\User;
 use App\View\RouteMap;
 use App\View\RunStanding;
-use App\Workshop\OpenEnds;
+use App\Workshop\Findings;
 use Database\Seeders\DemoSeeder;
 use Fravel\Document\Game;
+use Illuminate\Support\Facades\Cache;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
 
@@ -33,23 +34,21 @@ it('draws every game, whatever its shape', function (array $scenes): void {
     'a route to nowhere' => [[['id' => 'a', 'next' => ['go' => 'gone']]]],
 ]);
 
-it('names the scenes in which nothing leads on', function (array $scene, bool $isOpenEnd): void {
-    $game = Games::of([['id' => 'a', 'title' => 'Here'] + $scene, ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
-
-    expect(OpenEnds::in($game))->toBe($isOpenEnd ? ['Here'] : []);
+it('says on the shelf what the check found', function (array $change, string $words): void {
+    $run = Classroom::open(array_replace_recursive(Games::twoRooms(), $change));
+    $this->actingAs($run->game->user)->get('/games')->assertSee($words);
 })->with([
-    'nothing at all' => [[], true],
-    'a choice that leads on' => [['things' => [Games::choice('go', ['go' => 'end'])]], false],
-    'a choice with an open end' => [['things' => [Games::choice('go', ['go' => ''])]], true],
-    'a choice that stays' => [['things' => [Games::choice('go', ['go' => '@stay'])]], true],
-    'a choice that leads here' => [['things' => [Games::choice('go', ['go' => 'a'])]], true],
-    'a lock that leads on' => [['things' => [Games::lock('l', 'x', [], ['go' => 'end'])]], false],
-    'a lock that only opens' => [['things' => [Games::lock('l', 'x')]], true],
-    'going on' => [['next' => ['go' => 'end']], false],
-    'an arrival that leads on' => [['arrive' => ['go' => '@back']], false],
-    'going back' => [['back' => true], false],
-    'a scene that is gone' => [['next' => ['go' => 'gone']], true],
+    'nothing' => [[], 'can be won, no trap'],
+    'a route to nowhere' => [['scenes' => [1 => ['things' => [0 => ['react' => ['go' => 'attic']]]]]], 'to mend'],
 ]);
+
+it('looks a draft over anew when it was changed, and only then', function (): void {
+    $game = Classroom::open()->game;
+    expect(Findings::of($game)->errors)->toBe([]);
+    $game->update(['document' => str_replace('"go":"end"', '"go":"attic"', $game->document)]);
+    expect(Findings::of($game)->errors)->toContain('In “Store” something leads to a scene that is not there (attic).')
+        ->and(Cache::has('findings.'.hash('sha256', $game->document)))->toBeTrue();
+});
 
 it('shows only a teacher’s own games', function (): void {
     Classroom::open();
@@ -99,7 +98,7 @@ it('fills the demo with a game that is played to its end by most', function (): 
         ->assertSee('4 chapters')
         ->assertSee('15 scenes')
         ->assertSee('24 plays, closed')
-        ->assertSee('every scene leads on');
+        ->assertSee('can be won, no trap');
     $standing = RunStanding::of(App\Models\Run::query()->sole());
     expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
         ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))->toBe(['won' => 20, 'lost' => 2]);

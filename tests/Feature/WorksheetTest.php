@@ -25,7 +25,7 @@ it('shows what was understood, builds it, and leaves out what is not ticked', fu
 it('says what it can’t read and keeps what was typed', function (array $fields, string $problem): void {
     $this->post('/games/new/worksheet', $fields)
         ->assertOk()
-        ->assertSee(__("worksheet.problem.{$problem}"));
+        ->assertSee('role="alert">'.e(__("worksheet.problem.{$problem}")), false);
     expect(Game::query()->count())->toBe(0);
 })->with([
     'nothing' => [['text' => '  '], 'empty'],

@@ -10,6 +10,7 @@ use App\Models\Game;
 use App\Models\Run;
 use App\View\Csv;
 use App\View\RunStanding;
+use App\Workshop\Findings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
@@ -18,7 +19,7 @@ final class RunController extends Controller
 {
     public function create(Game $game): View
     {
-        return view('runs.new', ['game' => $game, 'ends' => \App\Workshop\OpenEnds::in($game->read())]);
+        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game)]);
     }
 
     public function store(RunRequest $request, Game $game, OpenRun $open): RedirectResponse

@@ -78,7 +78,9 @@ final readonly class Lock extends Thing
     /** Where the rule that opened it led; null when it led nowhere. */
     public function routeWhenOpen(PlayState $state): ?Route
     {
-        return $this->rules[$state->passes[$this->id] ?? -1]->reaction->go ?? null;
+        $rule = $this->rules[$state->passes[$this->id] ?? -1] ?? null;
+
+        return $rule?->reaction->go;
     }
 
     /** The hint that may be asked for now. */

@@ -13,10 +13,12 @@
         @endif
     </div>
     <div class="strip-check">
-        @if ($strip->ends === [])
-            <x-mark verdict="open"/><p>every scene leads on</p>
+        @if ($strip->findings->errors !== [])
+            <x-mark verdict="wrong"/><p>{{ count($strip->findings->errors) }} to mend</p>
+        @elseif ($strip->findings->isProved)
+            <x-mark verdict="open"/><p>can be won, no trap</p>
         @else
-            <x-mark verdict="wrong"/><p>{{ count($strip->ends) }} {{ Str::plural('scene', count($strip->ends)) }} without a way on</p>
+            <x-mark verdict="almost"/><p>nothing found, not all ways looked at</p>
         @endif
     </div>
     <div class="strip-runs">

@@ -2,8 +2,14 @@
     <p class="crumb"><a href="{{ route('games.show', $game) }}">{{ $game->title }}</a></p>
     <h1>Open a run</h1>
     <p>The game is frozen as it stands now. You can go on changing the draft; this run keeps its edition.</p>
-    @if ($ends !== [])
-        <div class="notice bad"><p><strong>{{ count($ends) }} {{ Str::plural('scene', count($ends)) }} without a way on:</strong> {{ implode(', ', array_slice($ends, 0, 6)) }}{{ count($ends) > 6 ? ' …' : '' }}. Students who get there are stuck.</p></div>
+    @if ($findings->errors !== [])
+        <div class="notice bad">
+            <p><strong>{{ count($findings->errors) }} to mend before students play:</strong></p>
+            <ul class="findings">@foreach (array_slice($findings->errors, 0, 6) as $finding)<li>{{ $finding }}</li>@endforeach</ul>
+            @if (count($findings->errors) > 6)<p>and {{ count($findings->errors) - 6 }} more.</p>@endif
+        </div>
+    @elseif ($findings->isProved)
+        <p class="notice"><x-mark verdict="open"/> The check went through every way: the game can be won, and nobody gets stuck.</p>
     @endif
     <form method="post" action="{{ route('runs.store', $game) }}" class="form">
         @csrf

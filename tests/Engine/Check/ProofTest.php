@@ -66,15 +66,31 @@ it('goes through games of every kind without failing', function (int $seed): voi
 })->with(range(1, 25));
 
 it('knows when more may be less', function (array $change): void {
-    $document = array_replace_recursive(Games::twoRooms(), $change);
+    $rising = Games::twoRooms();
+    array_pop($rising['scenes'][1]['things']);
+    $document = array_replace_recursive($rising, $change);
 
-    expect(Monotony::holdsIn(Game::of(Games::twoRooms())))->toBe(false)
+    expect(Monotony::holdsIn(Game::of($rising)))->toBeTrue()
         ->and(Monotony::holdsIn(Game::of($document)))->toBeFalse();
 })->with([
     'something is taken' => [['scenes' => [1 => ['things' => [0 => ['react' => ['do' => [['take' => 'lamp']]]]]]]]],
     'something must not be' => [['scenes' => [2 => ['needs' => ['not' => ['has' => 'lamp']]]]]],
+    'the way depends on where one came from' => [['scenes' => [1 => ['things' => [0 => ['react' => ['go' => '@back']]]]]]],
     'a wrong answer leads away' => [['scenes' => [0 => ['things' => [1 => ['otherwise' => [['go' => 'store']]]]]]]],
 ]);
+
+it('tells ways back apart by where they lead', function (): void {
+    $game = Games::of([
+        ['id' => 'a', 'things' => [Games::choice('to-b', ['go' => 'b']), Games::choice('to-s', ['go' => 's']), Games::choice('out', ['go' => 'end'])]],
+        ['id' => 'b', 'things' => [Games::choice('b-to-s', ['go' => 's'])]],
+        ['id' => 's', 'back' => true],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]);
+
+    expect(Monotony::holdsIn($game))->toBeTrue()
+        ->and(Dominance::prove($game, 1000))->toBeNull()
+        ->and(Exploration::of($game, 1000)->trap['actions'])->toBe([['choose' => 'to-b']]);
+});
 
 it('knows the demo game as one in which more is never less', function (): void {
     $document = Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json'));
