@@ -21,8 +21,11 @@ it('says what is wrong with an account', function (array $fields, string $field)
     $this->post('/register', $fields + $good)->assertSessionHasErrors($field);
     $this->assertGuest();
 })->with([
-    [['name' => ''], 'name'], [['email' => 'no address'], 'email'], [['email' => 'taken@skerry.example'], 'email'],
-    [['password' => 'short', 'password_confirmation' => 'short'], 'password'], [['password_confirmation' => 'another'], 'password'],
+    [['name' => ''], 'name'],
+    [['email' => 'no address'], 'email'],
+    [['email' => 'taken@skerry.example'], 'email'],
+    [['password' => 'short', 'password_confirmation' => 'short'], 'password'],
+    [['password_confirmation' => 'another'], 'password'],
 ]);
 
 it('sends a letter for a forgotten password, which sets a new one once', function (): void {

@@ -13,10 +13,23 @@ it('keeps games, runs and reports from other teachers', function (string $method
         ->and($run->game->fresh()->revision)->toBe(1)
         ->and($run->plays()->count())->toBe(1);
 })->with([
-    ['GET', '/games/{game}'], ['GET', '/games/{game}/document'], ['POST', '/games/{game}/edits'], ['POST', '/games/{game}/undo'], ['POST', '/games/{game}/redo'],
-    ['POST', '/games/{game}/bench'], ['POST', '/games/{game}/away'], ['GET', '/games/{game}/rehearsal'], ['POST', '/games/{game}/rehearsal'],
-    ['GET', '/games/{game}/runs/new'], ['POST', '/games/{game}/runs'],
-    ['GET', '/runs/{run}'], ['GET', '/runs/{run}/standing'], ['GET', '/runs/{run}/report.csv'], ['POST', '/runs/{run}/close'], ['POST', '/runs/{run}/open'], ['DELETE', '/runs/{run}'],
+    ['GET', '/games/{game}'],
+    ['GET', '/games/{game}/document'],
+    ['POST', '/games/{game}/edits'],
+    ['POST', '/games/{game}/undo'],
+    ['POST', '/games/{game}/redo'],
+    ['POST', '/games/{game}/bench'],
+    ['POST', '/games/{game}/away'],
+    ['GET', '/games/{game}/rehearsal'],
+    ['POST', '/games/{game}/rehearsal'],
+    ['GET', '/games/{game}/runs/new'],
+    ['POST', '/games/{game}/runs'],
+    ['GET', '/runs/{run}'],
+    ['GET', '/runs/{run}/standing'],
+    ['GET', '/runs/{run}/report.csv'],
+    ['POST', '/runs/{run}/close'],
+    ['POST', '/runs/{run}/open'],
+    ['DELETE', '/runs/{run}'],
 ]);
 
 it('asks every teacher’s route for a signed-in teacher', function (): void {

@@ -43,7 +43,14 @@ it('tries an answer, given as JSON or as plain text', function (string $answer, 
     $told = json_decode($output, true);
 
     expect($code)->toBe(0)->and([$told['verdict'], $told['rule']])->toBe([$verdict, $rule]);
-})->with([['gannet', 'open', 0], ['"gannet"', 'open', 0], ['gull', 'wrong', 'otherwise'], ['0917', 'wrong', 'otherwise'], ['', 'refused', null], ['["gannet"]', 'refused', null]]);
+})->with([
+    ['gannet', 'open', 0],
+    ['"gannet"', 'open', 0],
+    ['gull', 'wrong', 'otherwise'],
+    ['0917', 'wrong', 'otherwise'],
+    ['', 'refused', null],
+    ['["gannet"]', 'refused', null],
+]);
 
 it('keeps the digits of a code that looks like a number', function (): void {
     $lock = ['input' => ['type' => 'digits', 'length' => 4], 'rules' => [['match' => ['equals' => '0917'], 'verdict' => 'open']]] + Games::lock('safe', '');

@@ -25,7 +25,12 @@ it('says what keeps a student out', function (string $name, bool $closed, string
     $run->update(['closed_at' => $closed ? now() : null]);
     $this->post("/p/{$run->code}/join", ['name' => $name])->assertUnprocessable()->assertSee($words);
     expect($run->plays()->count())->toBe(1);
-})->with([['', false, 'Type a name first.'], ['<>{}', false, 'Type a name first.'], ['mia', false, 'called mia already'], ['Finn', true, 'closed for new players']]);
+})->with([
+    ['', false, 'Type a name first.'],
+    ['<>{}', false, 'Type a name first.'],
+    ['mia', false, 'called mia already'],
+    ['Finn', true, 'closed for new players'],
+]);
 
 it('says so when there is no such code', function (): void {
     $this->get('/p/XXXXX')->assertNotFound()->assertSee('no game with the code XXXXX');
@@ -61,7 +66,13 @@ it('takes no ticket that it did not seal', function (string $ticket): void {
     $this->withUnencryptedCookie('fravel_play', strtr($ticket, ['{id}' => $play->id]))
         ->get("/p/{$run->code}")
         ->assertSee('What shall the game call you?');
-})->with(['', 'nonsense', '{id}', '{id}.', '{id}.0000000000000000000000000000abcd']);
+})->with([
+    '',
+    'nonsense',
+    '{id}',
+    '{id}.',
+    '{id}.0000000000000000000000000000abcd',
+]);
 
 it('shows one run’s play in no other run', function (): void {
     $play = Classroom::join(Classroom::open());

@@ -5,6 +5,7 @@ use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
 use Fravel\Support\Json;
 use Tests\Support\RandomGames;
+use Tests\Support\Scripts;
 
 /**
  * What the browser makes of some commands, one after the other.
@@ -14,17 +15,9 @@ use Tests\Support\RandomGames;
  */
 function inBrowser(array $document, array $commands): string
 {
-    $script = 'import { apply } from "'.resource_path('js/workshop/document.js').'";'
-        .'let text = ""; for await (const part of process.stdin) text += part;'
-        .'const { document, commands } = JSON.parse(text);'
-        .'console.log(JSON.stringify(commands.reduce(apply, document)));';
-    $process = proc_open(['node', '--input-type=module', '-e', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-    fwrite($pipes[0], Json::write(['document' => $document, 'commands' => $commands]));
-    fclose($pipes[0]);
-    $output = trim((string) stream_get_contents($pipes[1]));
-    $errors = (string) stream_get_contents($pipes[2]);
+    $input = ['document' => $document, 'commands' => $commands];
 
-    return proc_close($process) === 0 ? $output : "failed: {$errors}";
+    return Json::write(Scripts::run('workshop/document.js', 'input.commands.reduce(module.apply, input.document)', $input));
 }
 
 /** @return list<array<string, mixed>> commands of every kind, some on the same parts */

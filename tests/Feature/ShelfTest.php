@@ -87,7 +87,14 @@ it('shows how long somebody has been quiet, and stops the clock when the run is 
 
 it('tells a time in minutes, and in hours when there are any', function (int $seconds, string $clock): void {
     expect(RunStanding::clock($seconds))->toBe($clock);
-})->with([[0, '0:00'], [59, '0:59'], [61, '1:01'], [3599, '59:59'], [3600, '1:00:00'], [36_061, '10:01:01']]);
+})->with([
+    [0, '0:00'],
+    [59, '0:59'],
+    [61, '1:01'],
+    [3599, '59:59'],
+    [3600, '1:00:00'],
+    [36_061, '10:01:01'],
+]);
 
 it('fills the demo with a game that is played to its end by most', function (): void {
     $this->seed(DemoSeeder::class);

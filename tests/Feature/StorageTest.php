@@ -100,4 +100,11 @@ it('seals a ticket so that nobody makes one', function (): void {
 
 it('takes two words however they are typed', function (string $typed, bool $agree): void {
     expect(TwoWords::agree($typed, 'amber gull'))->toBe($agree);
-})->with([['amber gull', true], [' Amber  GULL ', true], ['amber-gull', true], ['gull amber', false], ['', false], ['amber', false]]);
+})->with([
+    ['amber gull', true],
+    [' Amber  GULL ', true],
+    ['amber-gull', true],
+    ['gull amber', false],
+    ['', false],
+    ['amber', false],
+]);

@@ -45,14 +45,34 @@ it('drops a leading article of the language, and only when asked', function (str
     expect(cleaned($text, ['articles' => true], $language))->toBe($clean)
         ->and(cleaned('the lamp'))->toBe('the lamp');
 })->with([
-    ['The lamp', 'en', 'lamp'], ['an oar', 'en', 'oar'], ['theatre', 'en', 'theatre'], ['the', 'en', 'the'],
-    ['la mer', 'fr', 'mer'], ["l'île", 'fr', 'ile'], ['das Licht', 'de', 'licht'], ['el faro', 'es', 'faro'],
-    ['il faro', 'it', 'faro'], ['het licht', 'nl', 'licht'], ['o farol', 'pt', 'farol'], ['the lamp', 'fr', 'the lamp'], ['the lamp', 'xx', 'the lamp'],
+    ['The lamp', 'en', 'lamp'],
+    ['an oar', 'en', 'oar'],
+    ['theatre', 'en', 'theatre'],
+    ['the', 'en', 'the'],
+    ['la mer', 'fr', 'mer'],
+    ["l'île", 'fr', 'ile'],
+    ['das Licht', 'de', 'licht'],
+    ['el faro', 'es', 'faro'],
+    ['il faro', 'it', 'faro'],
+    ['het licht', 'nl', 'licht'],
+    ['o farol', 'pt', 'farol'],
+    ['the lamp', 'fr', 'the lamp'],
+    ['the lamp', 'xx', 'the lamp'],
 ]);
 
 it('cleans what is clean no further', function (string $text): void {
     expect(cleaned(cleaned($text)))->toBe(cleaned($text));
-})->with(['Ålesund, Norge', 'ΣΊΣΥΦΟΣ', '“Quoted” – text', 'naïve—café', 'İstanbul', '½ l', "x\u{200B}y", 'ß', 'a.b.c']);
+})->with([
+    'Ålesund, Norge',
+    'ΣΊΣΥΦΟΣ',
+    '“Quoted” – text',
+    'naïve—café',
+    'İstanbul',
+    '½ l',
+    "x\u{200B}y",
+    'ß',
+    'a.b.c',
+]);
 
 it('keeps the wildcards of a literal', function (): void {
     expect(Cleaning::usual()->cleanLike('  Light*HO?se! '))->toBe('light*ho?se');

@@ -14,13 +14,20 @@ it('changes a play and is told as an event', function (array $effect, array $eve
 
     expect(array_map(static fn (Event $event): array => $event->toArray(), Event::between($before, $after)))->toBe($events);
 })->with([
-    [['give' => 'new'], [['given', 'new']]], [['give' => 'held'], []],
-    [['take' => 'held'], [['taken', 'held']]], [['take' => 'new'], []],
-    [['add' => 'points', 'by' => -1], [['tallied', 'points', 2]]], [['add' => 'points', 'by' => 0], []],
-    [['set' => 'points', 'to' => 9], [['tallied', 'points', 9]]], [['set' => 'points', 'to' => 3], []],
-    [['open' => 'shut'], [['opened', 'shut']]], [['open' => 'l'], []],
-    [['lift' => 'up'], [['lifted', 'up']]], [['lower' => 'lid'], [['lowered', 'lid']]],
-    [['close' => 'l'], []], [['forget' => 'one'], [['lowered', 'lid']]],
+    [['give' => 'new'], [['given', 'new']]],
+    [['give' => 'held'], []],
+    [['take' => 'held'], [['taken', 'held']]],
+    [['take' => 'new'], []],
+    [['add' => 'points', 'by' => -1], [['tallied', 'points', 2]]],
+    [['add' => 'points', 'by' => 0], []],
+    [['set' => 'points', 'to' => 9], [['tallied', 'points', 9]]],
+    [['set' => 'points', 'to' => 3], []],
+    [['open' => 'shut'], [['opened', 'shut']]],
+    [['open' => 'l'], []],
+    [['lift' => 'up'], [['lifted', 'up']]],
+    [['lower' => 'lid'], [['lowered', 'lid']]],
+    [['close' => 'l'], []],
+    [['forget' => 'one'], [['lowered', 'lid']]],
 ]);
 
 it('forgets a chapter whole and nothing else', function (): void {

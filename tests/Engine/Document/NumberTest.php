@@ -61,7 +61,14 @@ it('reads every decimal back that it could be given', function (int $seed): void
 
 it('rounds half away from zero', function (string $number, int $places, string $rounded): void {
     expect((string) Number::rounded(BigRational::of($number), $places))->toBe($rounded);
-})->with([['5/2', 0, '3'], ['-5/2', 0, '-3'], ['1/8', 2, '0.13'], ['-1/8', 2, '-0.13'], ['249/100', 1, '2.5'], ['1/3', 3, '0.333']]);
+})->with([
+    ['5/2', 0, '3'],
+    ['-5/2', 0, '-3'],
+    ['1/8', 2, '0.13'],
+    ['-1/8', 2, '-0.13'],
+    ['249/100', 1, '2.5'],
+    ['1/3', 3, '0.333'],
+]);
 
 it('converts a quantity exactly', function (string $typed, string $unit, ?string $exact): void {
     $number = Quantity::read($typed, 'en')?->in(Units::named($unit));

@@ -18,7 +18,12 @@ it('writes a document back as it was read, unknown fields included', function (s
 
 it('says why a text is no document', function (string $text, string $words): void {
     expect(fn () => Json::readObject($text))->toThrow(UnableToReadJson::class, $words);
-})->with([['{', 'syntax error'], ['[1]', 'JSON object'], ['"x"', 'JSON object'], [str_repeat('[', 200).str_repeat(']', 200), 'depth']]);
+})->with([
+    ['{', 'syntax error'],
+    ['[1]', 'JSON object'],
+    ['"x"', 'JSON object'],
+    [str_repeat('[', 200).str_repeat(']', 200), 'depth'],
+]);
 
 it('reads scenes, things and what they name when they are asked for', function (): void {
     $game = Game::of(Games::twoRooms());

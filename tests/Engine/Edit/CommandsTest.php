@@ -55,7 +55,16 @@ it('refuses with a code what can’t be done', function (array $sent, string $co
 
 it('reads no command from what is none', function (mixed $sent): void {
     expect(Commands::read($sent))->toBeNull();
-})->with([null, 'set', [[]], [['set' => 'a']], [['set' => 1, 'field' => 'b']], [['insert' => 'scenes', 'in' => '@game', 'value' => 'x']], [['together' => [['nothing' => 1]]]], [['move' => 'a']]]);
+})->with([
+    null,
+    'set',
+    [[]],
+    [['set' => 'a']],
+    [['set' => 1, 'field' => 'b']],
+    [['insert' => 'scenes', 'in' => '@game', 'value' => 'x']],
+    [['together' => [['nothing' => 1]]]],
+    [['move' => 'a']],
+]);
 
 it('gives back the document byte for byte when it is undone', function (int $seed): void {
     $drawn = new RandomGames($seed);

@@ -75,7 +75,14 @@ it('reads any encoding and line end', function (string $bytes): void {
 
 it('survives what is no table at all', function (string $bytes): void {
     expect(Worksheet::read($bytes, 'en')->rows)->toBeArray();
-})->with(['', "\n\n\n", '"never closed', str_repeat(';', 5000), random_bytes(2000), "a\0b;c"]);
+})->with([
+    '',
+    "\n\n\n",
+    '"never closed',
+    str_repeat(';', 5000),
+    random_bytes(2000),
+    "a\0b;c",
+]);
 
 it('says that there were more rows than it takes', function (): void {
     $sheet = Worksheet::read(str_repeat("question\tanswer\n", Table::MOST_ROWS + 5), 'en');

@@ -128,11 +128,28 @@ it('lets what is hidden, elsewhere or unknown do nothing', function (array $acti
     $outcome = Play::act($game, $before, Action::of($action), 0);
 
     expect($outcome->isRefused())->toBeTrue()->and($outcome->state)->toBe($before);
-})->with([[['choose' => 'hidden']], [['choose' => 'elsewhere']], [['choose' => 'nothing']], [['answer' => 'later', 'with' => 'up']], [['answer' => 'hidden', 'with' => 'x']], [['lift' => 'later']], [['cue' => 'later']], [['continue' => true]]]);
+})->with([
+    [['choose' => 'hidden']],
+    [['choose' => 'elsewhere']],
+    [['choose' => 'nothing']],
+    [['answer' => 'later', 'with' => 'up']],
+    [['answer' => 'hidden', 'with' => 'x']],
+    [['lift' => 'later']],
+    [['cue' => 'later']],
+    [['continue' => true]],
+]);
 
 it('reads no action from what is none', function (mixed $sent): void {
     expect(Action::of($sent))->toBeNull();
-})->with([null, 'choose', [[]], [['choose' => 1]], [['choose' => 'a', 'hint' => 'b']], [['back' => 'yes']], [['jump' => 'a']]]);
+})->with([
+    null,
+    'choose',
+    [[]],
+    [['choose' => 1]],
+    [['choose' => 'a', 'hint' => 'b']],
+    [['back' => 'yes']],
+    [['jump' => 'a']],
+]);
 
 it('fills in names, tallies and minutes', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::choice('go', ['say' => '{=player}, {=key}, {=points} after {=minutes}; {=nobody} {x}'])]]], ['tokens' => [['id' => 'key', 'name' => 'Iron key']], 'tallies' => [['id' => 'points', 'name' => 'Points', 'start' => 2]]]);

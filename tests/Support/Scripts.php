@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Fravel\Support\Json;
+
+/** Runs modules of the interface that need no browser. */
+final class Scripts
+{
+    /**
+     * What an expression over a module's exports gives; `input` holds what is passed in.
+     *
+     * @param  string  $module  under resources/js/
+     */
+    public static function run(string $module, string $expression, mixed $input = null): mixed
+    {
+        $path = dirname(__DIR__, 2)."/resources/js/{$module}";
+        $script = "import * as module from '{$path}';"
+            .'let text = ""; for await (const part of process.stdin) text += part;'
+            .'const { input } = JSON.parse(text);'
+            ."console.log(JSON.stringify({ result: ((input) => {$expression})(input) }));";
+        $process = proc_open(['node', '--input-type=module', '-e', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        if ($process === false) {
+            return 'node did not start';
+        }
+        fwrite($pipes[0], Json::write(['input' => $input]));
+        fclose($pipes[0]);
+        $output = (string) stream_get_contents($pipes[1]);
+        $errors = (string) stream_get_contents($pipes[2]);
+
+        return proc_close($process) === 0 ? Json::readObject($output)['result'] : "failed: {$errors}";
+    }
+}
