@@ -4,6 +4,7 @@ return [
     'problem' => [
         'empty' => 'There is nothing to read yet. Paste rows from a spreadsheet, or open a file.',
         'long' => 'That is more than a worksheet holds (1 MB). Nothing was read; your text is still here. Keep the rows you need and try again.',
+        'much' => 'That is more than a worksheet holds (1 MB), so it was not pasted. What was here before is kept. Copy fewer rows and paste again.',
         'workbook' => 'That is a workbook. Save it as CSV in your spreadsheet program, or copy the rows and paste them here.',
         'binary' => 'That file holds no text. Open a CSV file, or copy the rows and paste them here.',
         'nothing' => 'No row is ticked that has a question and an answer, so nothing was built. Your rows are still here.',

@@ -172,6 +172,17 @@ it('keeps what was done while the session was gone, and sends it after signing i
     expect($teacher->go($address)->see('This scene')->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('Typed while away');
 });
 
+it('lets no more be pasted than a worksheet holds, and keeps what was there', function (): void {
+    $teacher = Screens::teacher()->go('/games/new/worksheet')->type('#text', 'Which bird dives? gannet');
+    $teacher->script(<<<'JS'
+        const clipboard = new DataTransfer();
+        clipboard.setData('text/plain', 'question and answer\n'.repeat(250000));
+        document.getElementById('text').dispatchEvent(new ClipboardEvent('paste', { clipboardData: clipboard, bubbles: true, cancelable: true }));
+        JS);
+    $teacher->see('so it was not pasted');
+    expect($teacher->find('#text')->getAttribute('value'))->toBe('Which bird dives? gannet');
+});
+
 it('has no barriers on any teacher’s page', function (): void {
     $teacher = Screens::teacher();
     foreach (['/games', '/games/new', '/games/new/worksheet?sample=1', '/outbox'] as $page) {

@@ -39,6 +39,13 @@ it('keeps the rows as corrected when none of them can be built', function (): vo
         ->assertOk()->assertSee(__('worksheet.problem.nothing'))->assertSee('Corrected question');
 });
 
+it('offers words for every way a worksheet can be too much', function (): void {
+    $this->get('/games/new/worksheet')
+        ->assertOk()
+        ->assertSee(__('worksheet.problem.much'))
+        ->assertSee(__('worksheet.problem.long'));
+});
+
 it('lets the separator be chosen', function (): void {
     $this->post('/games/new/worksheet', ['text' => 'Which, of these?;green', 'separator' => ';'])
         ->assertSee('parted by semicolons')

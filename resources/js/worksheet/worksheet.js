@@ -23,6 +23,7 @@ function keepTyped(area) {
 function watchSource(form) {
     const area = form.querySelector('textarea');
     const tooLong = form.querySelector('[data-too-long]');
+    const tooMuch = form.querySelector('[data-too-much]');
     const sample = form.querySelector('[data-use-sample]');
     const useSample = () => {
         area.value = area.dataset.sample;
@@ -31,6 +32,12 @@ function watchSource(form) {
     sample.hidden = false;
     sample.addEventListener('click', useSample);
     if (new URLSearchParams(location.search).has('sample') && area.value === '') useSample();
+    // So much text would hold up the whole page: it is not let in at all.
+    area.addEventListener('paste', (event) => {
+        const isTooLong = new Blob([event.clipboardData?.getData('text') ?? '']).size > Number(area.dataset.most);
+        tooMuch.hidden = !isTooLong;
+        if (isTooLong) event.preventDefault();
+    });
     form.addEventListener('submit', (event) => {
         tooLong.hidden = new Blob([area.value]).size <= Number(area.dataset.most);
         if (!tooLong.hidden) event.preventDefault();

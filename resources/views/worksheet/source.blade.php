@@ -6,7 +6,8 @@
         <p class="help" id="text-help">Straight from a spreadsheet, or as CSV. Only the question and the answer are needed. Several right answers go in one cell with “/”, “|” or “;” between them; “*” takes any full sentence.</p>
         <textarea id="text" name="text" rows="12" spellcheck="false" aria-describedby="text-help" data-keep="worksheet" data-most="{{ config('fravel.worksheet_bytes') }}"
             data-sample="{{ __('worksheet.sample') }}">{{ $text }}</textarea>
-        <p class="problem" data-too-long hidden>{{ __('worksheet.problem.long') }}</p>
+        <p class="problem" role="alert" data-too-much hidden>{{ __('worksheet.problem.much') }}</p>
+        <p class="problem" role="alert" data-too-long hidden>{{ __('worksheet.problem.long') }}</p>
     </div>
     <div class="source-end">
         <div class="field"><label for="file">or open a file</label><input id="file" name="file" type="file" accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"></div>

@@ -138,5 +138,5 @@ it('finds nothing wrong with the demo game, and proves it', function (): void {
 });
 
 it('has no ending to find in a game without one', function (): void {
-    expect(codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none');
+    expect(codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none')->not->toContain('play.trap');
 });
