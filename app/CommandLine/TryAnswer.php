@@ -6,10 +6,8 @@ namespace App\CommandLine;
 
 use Fravel\Document\Answer\Refusal;
 use Fravel\Document\Game;
-use Fravel\Document\Reaction;
 use Fravel\Exception\UnableToReadJson;
-use Fravel\State\PlayState;
-use Fravel\State\Verdict;
+use Fravel\Play\Trial;
 use Fravel\Support\Json;
 
 /** `answer FILE LOCK ANSWER`: what a fresh lock makes of an answer, given as JSON or as plain text. */
@@ -28,15 +26,8 @@ final class TryAnswer implements Verb
         if ($answer instanceof Refusal) {
             return [0, ['verdict' => 'refused', 'rule' => null, 'say' => '', 'go' => null, 'reason' => $answer->code], ["refused: {$answer->code}"]];
         }
-        $index = $lock->ruleFor($answer);
-        $fresh = PlayState::begin([], 1, 0)->countTry($lock->id, Verdict::Wrong);
-        $reaction = $index === null ? Reaction::firing($lock->otherwise, $fresh, 0) : $lock->rules[$index]->reaction;
-        $told = [
-            'verdict' => ($index === null ? Verdict::Wrong : $lock->rules[$index]->verdict)->value,
-            'rule' => $index ?? 'otherwise',
-            'say' => $reaction->say ?? '',
-            'go' => $reaction?->go?->to,
-        ];
+        $trial = Trial::of($lock, $answer);
+        $told = ['verdict' => $trial->verdict->value, 'rule' => $trial->rule ?? 'otherwise', 'say' => $trial->say, 'go' => $trial->go];
 
         return [0, $told, ["{$told['verdict']} by rule {$told['rule']}".($told['say'] === '' ? '' : ": {$told['say']}").($told['go'] === null ? '' : " -> {$told['go']}")]];
     }

@@ -7,9 +7,7 @@ namespace App\Workshop;
 use App\Play\Markdown;
 use Fravel\Document\Answer\Refusal;
 use Fravel\Document\Game;
-use Fravel\Document\Reaction;
-use Fravel\State\PlayState;
-use Fravel\State\Verdict;
+use Fravel\Play\Trial;
 
 /** Tries an answer on a lock of the draft: which rule catches it, what the student would read, where they would go. */
 final class Bench
@@ -25,16 +23,13 @@ final class Bench
         if ($answer instanceof Refusal) {
             return ['refusal' => __('play.refused.'.$answer->code, $answer->arguments)];
         }
-        $index = $lock->ruleFor($answer);
-        $fresh = PlayState::begin([], 1, 0)->countTry($lockId, Verdict::Wrong);
-        $reaction = $index === null ? Reaction::firing($lock->otherwise, $fresh, 0) : $lock->rules[$index]->reaction;
-        $go = $reaction?->go?->to;
+        $trial = Trial::of($lock, $answer);
 
         return [
-            'rule' => $index,
-            'verdict' => $index === null ? Verdict::Wrong->value : $lock->rules[$index]->verdict->value,
-            'say' => $reaction === null || $reaction->say === '' ? '' : Markdown::html($reaction->say),
-            'go' => $go === null ? null : ($game->scene($go)->title ?? $go),
+            'rule' => $trial->rule,
+            'verdict' => $trial->verdict->value,
+            'say' => $trial->say === '' ? '' : Markdown::html($trial->say),
+            'go' => $trial->go === null ? null : ($game->scene($trial->go)->title ?? $trial->go),
         ];
     }
 }
