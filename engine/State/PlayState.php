@@ -52,10 +52,14 @@ final readonly class PlayState
         return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
     }
 
-    /** @param  array<string, mixed>  $fields what toArray() gave */
+    /**
+     * @param  array<string, mixed>  $fields  what toArray() gave, now or in an earlier version that knew fewer fields
+     */
     public static function fromArray(array $fields): self
     {
-        return new self(...$fields);
+        $known = get_object_vars(self::begin([], 0, 0));
+
+        return new self(...array_intersect_key($fields, $known) + $known);
     }
 
     /** @return array<string, mixed> */
@@ -213,7 +217,7 @@ final readonly class PlayState
     /** @param  array<string, mixed>  $changes */
     private function with(array $changes): self
     {
-        return self::fromArray([...get_object_vars($this), ...$changes]);
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 
     /**
