@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\EditGame;
 use App\Actions\EditResult;
 use App\Actions\StepHistory;
+use App\Http\Field;
 use App\Http\Requests\EditRequest;
 use App\Models\Game;
 use App\Workshop\Bench;
@@ -41,7 +42,7 @@ final class EditController extends Controller
 
     public function bench(Request $request, Game $game): JsonResponse
     {
-        return new JsonResponse(Bench::of($game->read(), $request->string('lock')->toString(), $request->input('with')));
+        return new JsonResponse(Bench::of($game->read(), Field::text($request, 'lock'), $request->input('with')));
     }
 
     private static function answer(EditResult $result): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CreateGame;
+use App\Http\Field;
 use App\Models\Game;
 use App\Models\User;
 use App\View\Shelf;
@@ -21,7 +22,7 @@ final class GameController extends Controller
 {
     public function index(Request $request, #[CurrentUser] User $teacher): View
     {
-        $sought = $request->string('seek')->trim()->limit(100, '')->toString();
+        $sought = mb_substr(Field::text($request, 'seek'), 0, 100);
 
         $showsAway = $request->boolean('away');
 

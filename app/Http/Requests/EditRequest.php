@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Field;
 use Fravel\Exception\UnableToReadJson;
 use Fravel\Support\Json;
 use Illuminate\Foundation\Http\FormRequest;
@@ -33,6 +34,6 @@ final class EditRequest extends FormRequest
 
     public function label(): string
     {
-        return $this->string('label')->toString();
+        return Field::text($this, 'label');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Field;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
 
@@ -21,6 +22,6 @@ final class RegisterRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        $this->merge(['email' => mb_strtolower($this->string('email')->trim()->toString())]);
+        $this->merge(['email' => mb_strtolower(Field::text($this, 'email'))]);
     }
 }

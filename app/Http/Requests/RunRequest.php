@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Field;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class RunRequest extends FormRequest
@@ -16,7 +17,7 @@ final class RunRequest extends FormRequest
 
     public function label(): string
     {
-        $label = $this->string('label')->trim()->toString();
+        $label = Field::text($this, 'label');
 
         return $label === '' ? (string) __('runs.unnamed') : $label;
     }

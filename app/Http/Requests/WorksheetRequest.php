@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Field;
 use Fravel\Format\Worksheet\Kind;
 use Fravel\Format\Worksheet\Row;
 use Fravel\Format\Worksheet\Table;
@@ -30,7 +31,9 @@ final class WorksheetRequest extends FormRequest
             return (string) file_get_contents($file->getRealPath(), length: max(0, $this->most()) + 1);
         }
 
-        return $this->string('text')->toString();
+        $text = $this->input('text');
+
+        return is_string($text) ? $text : '';
     }
 
     /** Key of the words for what keeps the text from being read. */
@@ -49,14 +52,14 @@ final class WorksheetRequest extends FormRequest
 
     public function language(): string
     {
-        $language = $this->string('language', 'en')->toString();
+        $language = Field::text($this, 'language');
 
         return in_array($language, self::LANGUAGES, true) ? $language : 'en';
     }
 
     public function separator(): ?string
     {
-        $separator = $this->string('separator')->toString();
+        $separator = Field::text($this, 'separator');
         $separator = $separator === 'tab' ? "\t" : $separator;
 
         return in_array($separator, Table::SEPARATORS, true) ? $separator : null;
@@ -64,7 +67,7 @@ final class WorksheetRequest extends FormRequest
 
     public function title(): string
     {
-        return mb_substr($this->string('title')->trim()->toString(), 0, 120);
+        return mb_substr(Field::text($this, 'title'), 0, 120);
     }
 
     /** @return list<Row> the corrected rows, those that are left out too */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Http\Field;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,7 +19,7 @@ final class ResetPasswordController extends Controller
 {
     public function create(Request $request, string $token): View
     {
-        return view('auth.reset', ['token' => $token, 'email' => $request->string('email')->toString()]);
+        return view('auth.reset', ['token' => $token, 'email' => Field::text($request, 'email')]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -4,7 +4,7 @@
             @if ($input['bank'] !== [])
                 <select name="with[{{ $piece['gap'] }}]" aria-label="Gap"><option value="">…</option>@foreach ($input['bank'] as $word)<option @selected(is_array($typed) && ($typed[$piece['gap']] ?? null) === $word)>{{ $word }}</option>@endforeach</select>
             @else
-                <input name="with[{{ $piece['gap'] }}]" aria-label="Gap" autocomplete="off" value="{{ is_array($typed) ? $typed[$piece['gap']] ?? '' : '' }}">
+                <input name="with[{{ $piece['gap'] }}]" aria-label="Gap" autocomplete="off" value="{{ is_array($typed) && is_string($typed[$piece['gap']] ?? null) ? $typed[$piece['gap']] : '' }}">
             @endif
         @else{!! $screen->inline($piece['md']) !!}@endisset
     @endforeach
