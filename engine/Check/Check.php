@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Fravel\Check;
 
 use Fravel\Check\Finder\Finders;
+use Fravel\Check\Search\Dominance;
+use Fravel\Check\Search\Exploration;
+use Fravel\Check\Search\Monotony;
 use Fravel\Document\Game;
 use Fravel\Document\Scene;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
+use Fravel\Check\Search\Reach;
 use Fravel\Document\Game;
 use Fravel\Document\Reference;
 use Fravel\Document\References;

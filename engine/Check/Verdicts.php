@@ -10,7 +10,7 @@ final readonly class Verdicts
     /**
      * @param  bool  $isProved  whether every way through was covered
      * @param  list<Finding>  $findings
-     * @param  array{scenes: int, locks: int, endings: int, shortest: int|null, longest: int, states: int}  $facts
+     * @param  array{scenes: int, locks: int, endings: int, shortest: int|null, longest: int|null, states: int}  $facts
      */
     public function __construct(public bool $isProved, public array $findings, public array $facts)
     {

@@ -1,8 +1,8 @@
 <?php
 
-use Fravel\Check\Dominance;
-use Fravel\Check\Exploration;
-use Fravel\Check\Monotony;
+use Fravel\Check\Search\Dominance;
+use Fravel\Check\Search\Exploration;
+use Fravel\Check\Search\Monotony;
 use Fravel\Document\Game;
 use Fravel\Support\Json;
 use Tests\Support\Games;

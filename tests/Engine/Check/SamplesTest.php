@@ -1,7 +1,7 @@
 <?php
 
 use Fravel\Check\Hiding;
-use Fravel\Check\Monotony;
+use Fravel\Check\Search\Monotony;
 use Fravel\Check\Samples;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Thing\Lock;

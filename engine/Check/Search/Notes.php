@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Search;
+
+use Fravel\Play\Outcome;
+use Fravel\State\Event;
+use Fravel\State\EventKind;
+
+/** What a search comes across on its way. */
+final class Notes
+{
+    /** @var array<string, true> scenes that were entered */
+    public array $scenes = [];
+
+    /** @var array<string, true> locks that could be asked for an answer */
+    public array $ready = [];
+
+    /** @var array<string, true> tokens that were held */
+    public array $given = [];
+
+    public function take(Outcome $outcome): void
+    {
+        foreach ($outcome->events as $event) {
+            $this->takeEvent($event);
+        }
+    }
+
+    private function takeEvent(Event $event): void
+    {
+        $id = $event->arguments[0] ?? null;
+        if ($event->kind === EventKind::Entered && is_string($id)) {
+            $this->scenes[$id] = true;
+        }
+        if ($event->kind === EventKind::Given && is_string($id)) {
+            $this->given[$id] = true;
+        }
+    }
+}

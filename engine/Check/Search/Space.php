@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Search;
+
+use Fravel\Document\Game;
+use Fravel\Document\Tally;
+use Fravel\Play\Play;
+
+/**
+ * The states of a game and what leads from one to another.
+ *
+ * What comes of an action is asked of Play itself, so the search knows no rules of its own. It is asked once for each mover
+ * and each reading of the facts it depends on; after that the change is laid over further states.
+ */
+final class Space
+{
+    public readonly Facts $facts;
+
+    public readonly Notes $notes;
+
+    private readonly Dependence $dependence;
+
+    private readonly Skeleton $skeleton;
+
+    private readonly Deeds $deeds;
+
+    /** @var array<string, list<Mover>> */
+    private array $movers = [];
+
+    /** @param  bool  $isMonotone  leave out what can't make a state larger: lowering, and hints */
+    public function __construct(private readonly Game $game, bool $isMonotone = false)
+    {
+        $this->skeleton = Skeleton::of($game);
+        $this->facts = new Facts($game, $this->skeleton, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
+        $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
+        $this->notes = new Notes;
+        $this->deeds = new Deeds($game, $this->notes, $isMonotone);
+    }
+
+    public function start(): string
+    {
+        $outcome = Play::start($this->game, 1, 0);
+        $this->notes->take($outcome);
+
+        return $this->facts->settled($this->facts->pack($outcome->state, 0));
+    }
+
+    /** @return list<array{Change, string}> what can be done, and the state after it; what changes nothing left out */
+    public function moves(string $state): array
+    {
+        $moves = [];
+        foreach ($this->facts->isEnded($state) ? [] : $this->movers($this->facts->sceneOf($state)) as $mover) {
+            array_push($moves, ...$this->movesOf($mover, $state));
+        }
+
+        return $moves;
+    }
+
+    /** @return list<array{Change, string}> */
+    public function movesOf(Mover $mover, string $state): array
+    {
+        $mover = $mover->leadsBack ? $this->leadingBack($mover, $state) : $mover;
+        $reading = $state & $mover->mask;
+        $moves = [];
+        foreach ($mover->learned[$reading] ??= $this->learn($mover, $reading) as $change) {
+            $next = $this->facts->settled($change->apply($state, $this->facts));
+            if ($next !== $state) {
+                $moves[] = [$change, $next];
+            }
+        }
+
+        return $moves;
+    }
+
+    /** @return list<Mover> */
+    public function movers(string $scene): array
+    {
+        return $this->movers[$scene] ??= $this->findMovers($scene);
+    }
+
+    /** @return list<Mover> */
+    private function findMovers(string $scene): array
+    {
+        $parts = $this->skeleton->scenes[$scene] ?? [];
+        $movers = [];
+        foreach ($parts['things'] ?? [] as $thing) {
+            $movers[] = $this->mover($scene, $thing['id'], [$thing]);
+        }
+        if (isset($parts['next']) || isset($parts['back'])) {
+            $movers[] = $this->mover($scene, null, [$parts['next'] ?? null, isset($parts['back']) ? ['go' => '@back'] : null]);
+        }
+
+        return $movers;
+    }
+
+    /**
+     * @param  list<mixed>  $parts
+     * @param  list<string>  $to
+     */
+    private function mover(string $scene, ?string $thing, array $parts, array $to = []): Mover
+    {
+        ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($parts, $to);
+        $leadsBack = false;
+        Skeleton::walk($parts, static function (string $text) use (&$leadsBack): void {
+            $leadsBack = $leadsBack || $text === '@back';
+        });
+        $mask = $leadsBack ? $this->facts->marked($mask, "from:{$scene}") : $mask;
+
+        // Where a state is and how late it is always matters.
+        return new Mover($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, Facts::NUMBERS), $falls, $leadsBack && $to === []);
+    }
+
+    /** The mover as it is where the scene was last entered from the same place. */
+    private function leadingBack(Mover $mover, string $state): Mover
+    {
+        $from = (int) $this->facts->valueAt($state, $this->facts->offset("from:{$mover->scene}") ?? 0);
+        $to = $from === 0 ? $mover->scene : $this->facts->scenes[$from - 1];
+
+        return $mover->leadingTo[$to] ??= $this->mover($mover->scene, $mover->thing, $mover->parts, [$to]);
+    }
+
+    /** @return list<Change> */
+    private function learn(Mover $mover, string $reading): array
+    {
+        $time = Facts::number($reading, 2);
+        $now = $this->facts->times[$time];
+        $outcomes = $this->deeds->of($mover, $this->facts->unpack($reading), $now, true);
+        $full = $mover->falls ? $this->facts->filled($reading, $mover->mask) : $reading;
+        $others = $mover->falls ? $this->deeds->of($mover, $this->facts->unpack($full), $now, false) : [];
+        $changes = [];
+        foreach ($outcomes as $place => [$action, $outcome]) {
+            $after = $this->facts->pack($outcome->state, $time);
+            $fullAfter = $mover->falls ? $this->facts->pack($others[$place][1]->state, $time) : null;
+            $changes[] = Change::learned($action, $this->facts, $mover->mask, [$reading, $after], [$full, $fullAfter]);
+        }
+
+        return $changes;
+    }
+}

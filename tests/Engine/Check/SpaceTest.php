@@ -1,0 +1,34 @@
+<?php
+
+use Fravel\Check\Search\Deeds;
+use Fravel\Check\Search\Facts;
+use Fravel\Check\Search\Notes;
+use Fravel\Check\Search\Space;
+use Fravel\Document\Game;
+use Fravel\Play\Play;
+use Tests\Support\RandomGames;
+
+it('lays over a state what playing makes of it', function (int $seed): void {
+    $dice = new RandomGames($seed);
+    $game = Game::of($dice->document());
+    $space = new Space($game);
+    $deeds = new Deeds($game, new Notes, false);
+    $packed = static fn (object $state, int $time): string => $space->facts->settled($space->facts->pack($state, $time));
+    $state = Play::start($game, 1, 0)->state;
+
+    for ($step = 0, $time = 0; $step < 40 && $state->ended === null; $step++) {
+        $time = min(count($space->facts->times) - 1, $time + $dice->pick([0, 0, 0, 0, 1]));
+        $played = [];
+        foreach ($space->movers($state->scene) as $mover) {
+            array_push($played, ...array_column($deeds->of($mover, $state, $space->facts->times[$time], false), 1));
+        }
+        $expected = array_unique(array_map(static fn (object $outcome): string => bin2hex($packed($outcome->state, $time)), $played));
+        $found = array_map(static fn (array $move): string => bin2hex($move[1]), $space->moves($packed($state, $time)));
+
+        expect(array_values(array_unique($found)))->toEqualCanonicalizing(array_values(array_diff($expected, [bin2hex($packed($state, $time))])));
+        if ($played === []) {
+            break;
+        }
+        $state = $dice->pick($played)->state;
+    }
+})->with(range(1, 120));
