@@ -39,6 +39,9 @@ final class Game
     /** @var array<string, array{kind: string, scene: string, chapter: ?string, by: ?string}>|null */
     private ?array $things = null;
 
+    /** @var array<string, array<string, string>>|null lock → covers it lifts → their scenes */
+    private ?array $coversBy = null;
+
     /** @param  array<array-key, mixed>  $document */
     private function __construct(public readonly array $document)
     {
@@ -134,6 +137,20 @@ final class Game
         return $place === null ? null : $this->rawScenes()[$place]['chapter'] ?? null;
     }
 
+    /** What an id names: scene, chapter, token, tally, asset, or the kind of a thing. */
+    public function kindOf(string $id): ?string
+    {
+        return match (true) {
+            isset($this->places()[$id]) => 'scene',
+            isset($this->things()[$id]) => $this->things()[$id]['kind'],
+            isset($this->tokens()[$id]) => 'token',
+            isset($this->tallies()[$id]) => 'tally',
+            isset($this->assets()[$id]) => 'asset',
+            isset($this->chapters()[$id]) => 'chapter',
+            default => null,
+        };
+    }
+
     /** The scene a thing stands in. */
     public function sceneOf(string $thing): ?string
     {
@@ -168,8 +185,8 @@ final class Game
     public function coversLiftedBy(string $lock): array
     {
         $covers = [];
-        foreach ($this->idsWhere(static fn (array $thing): bool => $thing['by'] === $lock) as $id) {
-            foreach (Things::flattened($this->scene($this->sceneOf($id) ?? '')->things ?? []) as $thing) {
+        foreach ($this->coversBy()[$lock] ?? [] as $id => $scene) {
+            foreach (Things::flattened($this->scene($scene)->things ?? []) as $thing) {
                 if ($thing instanceof Cover && $thing->id === $id) {
                     $covers[] = $thing;
                 }
@@ -177,6 +194,21 @@ final class Game
         }
 
         return $covers;
+    }
+
+    /** @return array<string, array<string, string>> lock → covers it lifts → their scenes */
+    private function coversBy(): array
+    {
+        if ($this->coversBy === null) {
+            $this->coversBy = [];
+            foreach ($this->things() as $id => $thing) {
+                if ($thing['by'] !== null) {
+                    $this->coversBy[$thing['by']][$id] = $thing['scene'];
+                }
+            }
+        }
+
+        return $this->coversBy;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Document\Thing\Things;
 use Fravel\Support\Node;
 use Fravel\Support\Problem;
 use Fravel\Support\Problems;
@@ -49,10 +48,20 @@ final class Validation
      */
     public static function ofReferences(array $document): array
     {
-        $kinds = self::kinds(Game::of($document));
+        return self::missing(Game::of($document), References::in($document));
+    }
+
+    /**
+     * Those of the references that name nothing of their kind.
+     *
+     * @param  list<Reference>  $references
+     * @return list<Problem>
+     */
+    public static function missing(Game $game, array $references): array
+    {
         $problems = [];
-        foreach (References::in($document) as $reference) {
-            if (($kinds[$reference->id] ?? null) === $reference->kind) {
+        foreach ($references as $reference) {
+            if ($game->kindOf($reference->id) === $reference->kind) {
                 continue;
             }
             $code = $reference->isRoute ? 'route.missing' : 'reference.missing';
@@ -71,22 +80,5 @@ final class Validation
         foreach ($readers as $key => $read) {
             array_map($read, $root->list($key));
         }
-    }
-
-    /** @return array<string, string> id → kind of part that may be named */
-    private static function kinds(Game $game): array
-    {
-        $kinds = array_map(static fn (): string => 'chapter', $game->chapters())
-            + array_map(static fn (): string => 'token', $game->tokens())
-            + array_map(static fn (): string => 'tally', $game->tallies())
-            + array_map(static fn (): string => 'asset', $game->assets());
-        foreach ($game->scenes() as $scene) {
-            $kinds[$scene->id] = 'scene';
-            foreach (Things::flattened($scene->things) as $thing) {
-                $kinds[$thing->id] = Things::kindOf($thing);
-            }
-        }
-
-        return $kinds;
     }
 }

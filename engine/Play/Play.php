@@ -8,6 +8,7 @@ use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Answer\Refusal;
 use Fravel\Document\Effect\Effect;
 use Fravel\Document\Game;
+use Fravel\Document\Reaction;
 use Fravel\Document\Route;
 use Fravel\Document\Thing\Choice;
 use Fravel\Document\Thing\Clip;
@@ -120,6 +121,15 @@ final class Play
     {
         $step = new Step($game, $state, $now);
         self::judge($step, $lock, $index, $effects, $now);
+
+        return $step->outcome();
+    }
+
+    /** What comes of a reaction by itself, whether its condition holds or not; for searches. */
+    public static function fired(Game $game, PlayState $state, Reaction $reaction, int $now): Outcome
+    {
+        $step = new Step($game, $state, $now);
+        $step->fire([new Reaction(null, '', $reaction->effects, $reaction->go)]);
 
         return $step->outcome();
     }

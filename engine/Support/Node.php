@@ -27,14 +27,14 @@ final readonly class Node
 
     public function at(string|int $key): self
     {
-        $value = $this->isMap() || is_array($this->value) ? ($this->fields()[$key] ?? null) : null;
+        $name = is_string($key) ? str_replace(['~', '/'], ['~0', '~1'], $key) : $key;
 
-        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->problems);
+        return new self($this->value($key), "{$this->pointer}/{$name}", $this->problems);
     }
 
     public function has(string $key): bool
     {
-        return isset($this->fields()[$key]);
+        return $this->value($key) !== null;
     }
 
     public function isMap(): bool
@@ -45,6 +45,12 @@ final readonly class Node
     public function isList(): bool
     {
         return is_array($this->value) && array_is_list($this->value);
+    }
+
+    /** What stands under the key, without a node of its own: most of what is read is there and sound. */
+    private function value(string|int $key): mixed
+    {
+        return is_array($this->value) ? $this->value[$key] ?? null : $this->fields()[$key] ?? null;
     }
 
     /** @return array<array-key, mixed> */
@@ -65,33 +71,33 @@ final readonly class Node
 
     public function maybeText(string $key): ?string
     {
-        $node = $this->at($key);
-        if ($node->value === null || is_string($node->value)) {
-            return $node->value;
+        $value = $this->value($key);
+        if ($value === null || is_string($value)) {
+            return $value;
         }
-        $node->wrong('text');
+        $this->at($key)->wrong('text');
 
         return null;
     }
 
     public function flag(string $key, bool $default = false): bool
     {
-        $node = $this->at($key);
-        if ($node->value === null || is_bool($node->value)) {
-            return $node->value ?? $default;
+        $value = $this->value($key);
+        if ($value === null || is_bool($value)) {
+            return $value ?? $default;
         }
-        $node->wrong('true or false');
+        $this->at($key)->wrong('true or false');
 
         return $default;
     }
 
     public function number(string $key, int|float $default = 0): int|float
     {
-        $node = $this->at($key);
-        if ($node->value === null || is_int($node->value) || is_float($node->value)) {
-            return $node->value ?? $default;
+        $value = $this->value($key);
+        if ($value === null || is_int($value) || is_float($value)) {
+            return $value ?? $default;
         }
-        $node->wrong('a number');
+        $this->at($key)->wrong('a number');
 
         return $default;
     }
@@ -99,14 +105,14 @@ final readonly class Node
     /** A whole number inside the bounds. */
     public function whole(string $key, int $default, int $least = 0, int $most = PHP_INT_MAX): int
     {
-        $node = $this->at($key);
-        if ($node->value === null) {
+        $value = $this->value($key);
+        if ($value === null) {
             return $default;
         }
-        if (is_int($node->value) && $node->value >= $least && $node->value <= $most) {
-            return $node->value;
+        if (is_int($value) && $value >= $least && $value <= $most) {
+            return $value;
         }
-        $node->wrong($most === PHP_INT_MAX ? "a whole number from {$least} on" : "a whole number from {$least} to {$most}");
+        $this->at($key)->wrong($most === PHP_INT_MAX ? "a whole number from {$least} on" : "a whole number from {$least} to {$most}");
 
         return $default;
     }
@@ -126,10 +132,10 @@ final readonly class Node
     /** @return list<self> The entries; absent means none. */
     public function list(string $key): array
     {
-        $node = $this->at($key);
-        if ($node->value === null) {
+        if ($this->value($key) === null) {
             return [];
         }
+        $node = $this->at($key);
         if (! $node->isList()) {
             $node->wrong('a list');
 
@@ -178,11 +184,11 @@ final readonly class Node
      */
     public function oneOf(string $key, array $allowed, string $default): string
     {
-        $node = $this->at($key);
-        if ($node->value === null || in_array($node->value, $allowed, true)) {
-            return $node->value ?? $default;
+        $value = $this->value($key);
+        if ($value === null || in_array($value, $allowed, true)) {
+            return $value ?? $default;
         }
-        $node->problems->add('value.unknown', $node->pointer, ['found' => $node->glimpse(), 'allowed' => implode(', ', $allowed)]);
+        $this->problems->add('value.unknown', $this->at($key)->pointer, ['found' => $this->at($key)->glimpse(), 'allowed' => implode(', ', $allowed)]);
 
         return $default;
     }

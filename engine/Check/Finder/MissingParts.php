@@ -20,6 +20,6 @@ final class MissingParts implements Finder
             $words = ['id' => (string) $problem->arguments['id'], 'kind' => (string) $problem->arguments['kind'], 'scene' => $scene === '' ? '' : $study->titleOf($scene)];
 
             return Finding::error($problem->code, array_values(array_filter([$scene, $words['id']])), $words);
-        }, Validation::ofReferences($study->game->document));
+        }, Validation::missing($study->game, $study->references));
     }
 }

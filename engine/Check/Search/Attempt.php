@@ -10,6 +10,7 @@ use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Effect\Effect;
 use Fravel\Document\Thing\Lock;
+use Fravel\State\Verdict;
 
 /**
  * One way to answer a lock. A student is assumed to find any answer, so there is one for each rule that an answer may match,
@@ -22,21 +23,45 @@ final readonly class Attempt
     {
     }
 
-    /** @return list<self> a rule that earlier ones hide is none */
-    public static function at(Lock $lock, string $language): array
+    /**
+     * @param  bool  $countTries  whether a wrong try is told from none
+     * @return list<self> those that make a difference; a rule that earlier ones hide is none
+     */
+    public static function at(Lock $lock, string $language, bool $countTries): array
     {
         if ($lock->input instanceof Options && ! $lock->input->many) {
             return array_map(static fn (mixed $sent): self => self::sent($lock, $sent, $language), Samples::picks($lock));
         }
-        $answers = [];
+        $attempts = [];
         foreach ([...array_keys($lock->rules), null] as $index) {
-            if ($index === null || ! Hiding::isHidden($lock, $index, $language)) {
-                $sent = Samples::caughtBy($lock, $index, $language);
-                $answers[] = new self($index, $sent, $sent === null ? [] : self::sent($lock, $sent, $language)->effects);
+            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && Hiding::isHidden($lock, $index, $language))) {
+                continue;
+            }
+            $sent = Samples::caughtBy($lock, $index, $language);
+            $attempts[] = new self($index, $sent, $sent === null ? [] : self::sent($lock, $sent, $language)->effects);
+        }
+
+        return $attempts;
+    }
+
+    public function opens(Lock $lock): bool
+    {
+        return $this->rule !== null && $lock->rules[$this->rule]->verdict === Verdict::Open;
+    }
+
+    private static function matters(Lock $lock, ?int $index): bool
+    {
+        $rule = $index === null ? null : $lock->rules[$index];
+        if ($rule?->verdict === Verdict::Open || $lock->input instanceof Options) {
+            return true;
+        }
+        foreach ($rule === null ? $lock->otherwise : [$rule->reaction] as $reaction) {
+            if ($reaction->effects !== [] || $reaction->go !== null) {
+                return true;
             }
         }
 
-        return $answers;
+        return false;
     }
 
     private static function sent(Lock $lock, mixed $sent, string $language): self

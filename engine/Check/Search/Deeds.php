@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Document\Game;
+use Fravel\Document\Reaction;
 use Fravel\Document\Thing\Choice;
 use Fravel\Document\Thing\Clip;
 use Fravel\Document\Thing\Cover;
@@ -25,14 +26,17 @@ final class Deeds
     /** @var array<string, list<Attempt>> lock → ways to answer it */
     private array $attempts = [];
 
-    public function __construct(private readonly Game $game, private readonly Notes $notes, private readonly bool $isMonotone)
+    /** @param  array<string, int|float>  $tries  locks whose tries are counted */
+    public function __construct(private readonly Game $game, private readonly Notes $notes, private readonly array $tries, private readonly bool $isMonotone)
     {
     }
 
     /** @return list<Deed> actions with what comes of them; those that are refused left out */
     public function of(Mover $mover, PlayState $state, int $now, bool $isNoted): array
     {
-        if ($mover->thing === null) {
+        if ($mover->mishap !== null) {
+            $deeds = $this->mishap($mover->thing ?? '', $mover->mishap, $state, $now);
+        } elseif ($mover->thing === null) {
             $deeds = [...$this->acting(['continue' => true], $state, $now), ...$this->acting(['back' => true], $state, $now)];
         } else {
             $deeds = $this->withThing($mover->thing, $state, $now);
@@ -42,6 +46,15 @@ final class Deeds
         }
 
         return $deeds;
+    }
+
+    /** @return list<Deed> */
+    private function mishap(string $id, Reaction $reaction, PlayState $state, int $now): array
+    {
+        $lock = $this->game->lock($id);
+        $isAsked = $lock !== null && $lock->isShown($state, $now) && ($lock->needs === null || $lock->needs->holds($state, $now));
+
+        return $isAsked ? [[['answer' => $id, 'with' => null], Play::fired($this->game, $state, $reaction, $now)]] : [];
     }
 
     /** @return list<Deed> */
@@ -92,7 +105,10 @@ final class Deeds
             return $deeds;
         }
         $this->notes->ready[$lock->id] = true;
-        foreach ($this->attempts[$lock->id] ??= Attempt::at($lock, $this->game->language()) as $attempt) {
+        foreach ($this->attempts[$lock->id] ??= Attempt::at($lock, $this->game->language(), isset($this->tries[$lock->id])) as $attempt) {
+            if ($this->isMonotone && ! $attempt->opens($lock)) {
+                continue;
+            }
             $deeds[] = [['answer' => $lock->id, 'with' => $attempt->sent], Play::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now)];
         }
 

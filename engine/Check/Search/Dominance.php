@@ -10,7 +10,9 @@ use Fravel\Document\Reaction;
 use Fravel\Document\Thing\Choice;
 use Fravel\Document\Thing\Cover;
 use Fravel\Document\Thing\Lock;
+use Fravel\Document\Thing\Rule;
 use Fravel\Document\Thing\Thing;
+use Fravel\State\Verdict;
 
 /**
  * Proves a monotone game without going through orders: a larger state can do all that a smaller one can.
@@ -18,6 +20,8 @@ use Fravel\Document\Thing\Thing;
  * What can be reached is found by going on from the largest states only. That no state is a trap is shown from below: for
  * each scene a set of states that lie under every state in which it can be entered (what a way in needs, and no more), and
  * from each of those an ending is reached. Such a state may be smaller than any real one; then the proof may fail, never lie.
+ * A wrong answer may lead anywhere as long as the lock is not open, so it counts among the ways in, and never among the ways
+ * to an ending.
  *
  * @internal
  */
@@ -25,6 +29,9 @@ final class Dominance
 {
     /** States that are looked at for the fewest actions to an ending: a figure to know, not part of the proof. */
     private const NEAREST = 2000;
+
+    /** States that are gone on from for one entry before the others are tried. */
+    private const FIRST_LOOK = 40;
 
     private int $states = 0;
 
@@ -57,7 +64,7 @@ final class Dominance
         $facts = $this->space->facts;
         // Conditions on time only ever turn true: the latest moment can do most.
         $start = Facts::at($this->space->start(), count($facts->times) - 1);
-        $this->climb($start, []);
+        $this->climb($start, null, $this->budget);
         $notes = clone $this->space->notes;
         $entries = $this->entriesFromBelow($start, $notes);
         if ($entries === null || ! $this->allReachAnEnding($entries) || $facts->isOverfull) {
@@ -68,41 +75,57 @@ final class Dominance
     }
 
     /**
-     * Goes on from the largest states until nothing new is found. With goals to reach it stops there.
+     * Goes on from the largest states until nothing new is found, or a goal.
      *
-     * @param  array<string, list<string>>  $goals  scene → states from which an ending is known to be reached
+     * @param  array<string, list<string>>|null  $goals  scene → states from which an ending is known to be reached
+     * @param  int  $most  states to go on from at most
+     * @return bool|null  whether an ending or a goal was found; null when it gave up before
      */
-    private function climb(string $from, array $goals): bool
+    private function climb(string $from, ?array $goals, int $most): ?bool
     {
         $facts = $this->space->facts;
-        $isSearch = $goals !== [];
         $largest = [];
-        for ($stack = [$from]; $stack !== [] && $this->states <= $this->budget;) {
+        for ($stack = [$from], $looked = 0; $stack !== [] && $looked < $most && $this->states <= $this->budget;) {
             $state = array_pop($stack);
             $scene = $facts->sceneOf($state);
-            if ($isSearch && ($facts->isEnded($state) || $this->liesOver($state, $goals[$scene] ?? []))) {
-                return true;
-            }
             if ($this->liesUnder($state, $largest[$scene] ?? [])) {
                 continue;
             }
             $this->states++;
+            $looked++;
             $largest[$scene] = [...array_filter($largest[$scene] ?? [], fn (string $other): bool => ! $this->covers($state, $other)), $state];
-            array_push($stack, ...$this->gainsLast($state));
+            foreach ($this->nextOf($state, $largest, $goals === null) as $next) {
+                if ($goals !== null && $this->isGoal($next, $goals)) {
+                    return true;
+                }
+                $stack[] = $next;
+            }
         }
 
-        return false;
+        return $stack === [] ? false : null;
     }
 
-    /** @return list<string> the next states; those that gained go on first, as they make others needless, so they come last */
-    private function gainsLast(string $state): array
+    /** @param  array<string, list<string>>  $goals */
+    private function isGoal(string $state, array $goals): bool
     {
-        [$plain, $gained] = [[], []];
-        foreach ($this->space->moves($state) as [, $next]) {
-            $this->covers($state, $next) ? $plain[] = $next : $gained[] = $next;
+        return $this->space->facts->isEnded($state) || $this->liesOver($state, $goals[$this->space->facts->sceneOf($state)] ?? []);
+    }
+
+    /**
+     * The next states; those to go on from first come last: what gained makes others needless, and so may a scene not seen.
+     *
+     * @param  array<string, list<string>>  $seen
+     * @return list<string>
+     */
+    private function nextOf(string $state, array $seen, bool $withMishaps): array
+    {
+        $ranks = [[], [], []];
+        foreach ($this->space->moves($state, $withMishaps) as [, $next]) {
+            $rank = $this->covers($state, $next) ? (isset($seen[$this->space->facts->sceneOf($next)]) ? 0 : 1) : 2;
+            $ranks[$rank][] = $next;
         }
 
-        return [...$plain, ...$gained];
+        return array_merge(...$ranks);
     }
 
     /** @return array<string, list<string>>|null scene → states under all in which it can be entered */
@@ -143,8 +166,8 @@ final class Dominance
         $found = [];
         foreach ($this->space->movers($name) as $mover) {
             $thing = array_values(array_filter($scene->things ?? [], static fn (Thing $thing): bool => $thing->id === $mover->thing))[0] ?? null;
-            $needed = array_values(array_filter($thing === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($thing)));
-            $granted = $this->grants->of($state, $needed);
+            $needed = $thing === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($thing, $mover->mishap);
+            $granted = $this->grants->of($state, array_values(array_filter($needed)));
             if ($granted === null) {
                 return null;
             }
@@ -157,11 +180,12 @@ final class Dominance
     }
 
     /** @return list<Condition|null> */
-    private function neededFor(Thing $thing): array
+    private function neededFor(Thing $thing, ?Reaction $mishap): array
     {
         $reactions = match (true) {
+            $mishap !== null => [new Reaction(null, '', [], $mishap->go)],
             $thing instanceof Choice, $thing instanceof Cover => $thing->react,
-            $thing instanceof Lock => array_map(static fn ($rule): Reaction => $rule->reaction, $thing->rules),
+            $thing instanceof Lock => array_map(static fn (Rule $rule): Reaction => $rule->reaction, array_filter($thing->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open)),
             default => [],
         };
 
@@ -174,7 +198,7 @@ final class Dominance
      */
     private function neededBy(array $reactions): array
     {
-        $needed = count($reactions) === 1 ? [$reactions[0]->if] : [];
+        $needed = count($reactions) === 1 ? [array_values($reactions)[0]->if] : [];
         foreach ($reactions as $reaction) {
             $needed[] = $this->game->scene($reaction->go->to ?? '')?->needs;
         }
@@ -182,16 +206,24 @@ final class Dominance
         return $needed;
     }
 
-    /** @param  array<string, list<string>>  $entries */
+    /**
+     * What is proved of one serves the others, so those that would take long wait until the rest is through.
+     *
+     * @param  array<string, list<string>>  $entries
+     */
     private function allReachAnEnding(array $entries): bool
     {
-        $proved = ['' => []];
-        // Those found last lie nearest to an ending, and what is proved of them serves those before.
-        foreach (array_reverse(array_merge([], ...array_values($entries))) as $state) {
-            if (! $this->climb($state, $proved)) {
-                return false;
+        $open = array_reverse(array_merge([], ...array_values($entries)));
+        [$proved, $late] = [[], []];
+        for ($most = self::FIRST_LOOK; $open !== []; [$open, $late] = [$late, []]) {
+            foreach ($open as $state) {
+                $reaches = $this->isGoal($state, $proved) ? true : $this->climb($state, $proved, $most);
+                if ($reaches === false || $this->states > $this->budget) {
+                    return false;
+                }
+                $reaches === true ? $proved[$this->space->facts->sceneOf($state)][] = $state : $late[] = $state;
             }
-            $proved[$this->space->facts->sceneOf($state)][] = $state;
+            $most *= count($late) === count($open) ? 4 : 1;
         }
 
         return true;
@@ -207,7 +239,7 @@ final class Dominance
                 if ($this->space->facts->isEnded($state)) {
                     return $steps;
                 }
-                foreach ($this->space->moves($state) as [, $after]) {
+                foreach ($this->space->moves($state, false) as [, $after]) {
                     if (! isset($seen[$after])) {
                         $seen[$after] = true;
                         $next[] = $after;

@@ -68,7 +68,7 @@ final class Facts
 
     public readonly int $length;
 
-    public function __construct(Game $game, Skeleton $skeleton, public readonly Asked $asked)
+    public function __construct(Game $game, Skeleton $skeleton, private readonly bool $isMonotone, public readonly Asked $asked)
     {
         $this->scenes = $game->sceneIds();
         $this->sceneNumbers = array_flip($this->scenes);
@@ -259,10 +259,10 @@ final class Facts
             $this->addBit('lifted', $id, isset($this->asked->named[$id]) || isset($thing['react']));
         }
         if ($thing['kind'] === 'lock') {
-            $isFollowed = isset($this->asked->named[$id]) || ! self::isSameWhenOpen($thing);
+            $isFollowed = isset($this->asked->named[$id]) || ! $this->isSameWhenOpen($thing);
             $this->addBit('open', $id, $isFollowed);
             $this->followPass($thing, $isFollowed);
-            $this->addNumber('tries', $id, isset($this->asked->tries[$id]), $this->asked->tries[$id] ?? null);
+            $this->addNumber('tries', $id, isset($this->asked->tries[$id]) && ! $this->isMonotone, $this->asked->tries[$id] ?? null);
             $this->addNumber('hinted', $id, isset($thing['hints']), count($thing['hints'] ?? []));
         }
         foreach ($thing['cues'] ?? [] as $cue) {
@@ -294,8 +294,12 @@ final class Facts
      *
      * @param  Raw  $lock
      */
-    private static function isSameWhenOpen(array $lock): bool
+    private function isSameWhenOpen(array $lock): bool
     {
+        if ($this->isMonotone) {
+            // What wrong answers set off is looked at whether the lock is open or not.
+            $lock = ['rules' => array_filter($lock['rules'] ?? [], static fn (array $rule): bool => $rule['verdict'] === 'open')] + array_diff_key($lock, ['otherwise' => 0]);
+        }
         foreach ($lock['rules'] ?? [] as $rule) {
             if (isset($rule['do']) || isset($rule['if']) || ($rule['verdict'] !== 'open' && Skeleton::acts($rule))) {
                 return false;

@@ -8,7 +8,8 @@ use Fravel\Document\Game;
 
 /**
  * Whether in a game more is never less: nothing is taken, closed, lowered or asked not to be, tallies only rise and are only
- * compared upward, and no list of reactions leads elsewhere once more of it holds. Then a larger state can do all that a
+ * compared upward, and no list of reactions leads elsewhere once more of it holds,
+ * but for what wrong answers set off. Then a larger state can do all that a
  * smaller one can. Where in doubt the answer is no.
  *
  * @phpstan-type Raw array<array-key, mixed>
@@ -51,13 +52,13 @@ final class Monotony
             }
         }
 
-        return self::isOne($thing['react'] ?? null) && self::onlySays($thing['otherwise'] ?? null) && self::onlySays($thing['opened'] ?? null)
+        return self::isOne($thing['react'] ?? null) && self::allRise($thing['otherwise'] ?? null) && self::onlySays($thing['opened'] ?? null)
             && self::onlySays($thing['hints'] ?? null) && self::rules($thing) && ! isset($thing['cues'])
             && ! str_contains((string) json_encode($thing['input'] ?? null), '"do":[{');
     }
 
     /**
-     * One rule opens, or all that open do the same; the others only speak.
+     * One rule opens, or all that open do the same; what the others set off takes nothing away.
      *
      * @param  Raw  $thing
      */
@@ -66,7 +67,7 @@ final class Monotony
         $opening = null;
         foreach (self::entries($thing['rules'] ?? null) as $rule) {
             if (($rule['verdict'] ?? 'wrong') !== 'open') {
-                if (! self::onlySays([$rule])) {
+                if (! self::rises($rule)) {
                     return false;
                 }
 
@@ -118,6 +119,11 @@ final class Monotony
         $acting = array_filter(self::entries($reactions), static fn (array $reaction): bool => ($reaction['do'] ?? []) !== []);
 
         return $acting === [] && self::stays($reactions);
+    }
+
+    private static function allRise(mixed $reactions): bool
+    {
+        return array_filter(self::entries($reactions), static fn (array $reaction): bool => ! self::rises($reaction)) === [];
     }
 
     private static function stays(mixed $reactions): bool

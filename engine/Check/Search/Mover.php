@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Document\Reaction;
+
 /** Something that can be done in a scene: with a thing, by going on or by going back. */
 final class Mover
 {
@@ -18,6 +20,7 @@ final class Mover
      * @param  list<mixed>  $parts  of the scene's skeleton that it is made of
      * @param  string  $mask  the facts that what comes of it depends on
      * @param  bool  $falls  whether it may take something away
+     * @param  Reaction|null  $mishap  what a wrong answer may set off, where that is looked at by itself
      * @param  bool  $leadsBack  whether it depends on where the scene was entered from
      */
     public function __construct(
@@ -27,6 +30,7 @@ final class Mover
         public readonly string $mask,
         public readonly bool $falls,
         public readonly bool $leadsBack,
+        public readonly ?Reaction $mishap = null,
     ) {
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Document\Game;
+use Fravel\Document\Reaction;
 use Fravel\Document\Tally;
+use Fravel\Document\Thing\Rule;
 use Fravel\Play\Play;
+use Fravel\State\Verdict;
 
 /**
  * The states of a game and what leads from one to another.
@@ -29,14 +32,17 @@ final class Space
     /** @var array<string, list<Mover>> */
     private array $movers = [];
 
-    /** @param  bool  $isMonotone  leave out what can't make a state larger: lowering, and hints */
-    public function __construct(private readonly Game $game, bool $isMonotone = false)
+    /**
+     * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
+     *                            answers set off by itself, as if any of it could happen whenever the lock may be asked
+     */
+    public function __construct(private readonly Game $game, private readonly bool $isMonotone = false)
     {
         $this->skeleton = Skeleton::of($game);
-        $this->facts = new Facts($game, $this->skeleton, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
+        $this->facts = new Facts($game, $this->skeleton, $isMonotone, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
         $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
         $this->notes = new Notes;
-        $this->deeds = new Deeds($game, $this->notes, $isMonotone);
+        $this->deeds = new Deeds($game, $this->notes, $this->facts->asked->tries, $isMonotone);
     }
 
     public function start(): string
@@ -47,11 +53,17 @@ final class Space
         return $this->facts->settled($this->facts->pack($outcome->state, 0));
     }
 
-    /** @return list<array{Change, string}> what can be done, and the state after it; what changes nothing left out */
-    public function moves(string $state): array
+    /**
+     * @param  bool  $withMishaps  with what wrong answers set off, where that is looked at by itself
+     * @return list<array{Change, string}> what can be done, and the state after it; what changes nothing left out
+     */
+    public function moves(string $state, bool $withMishaps = true): array
     {
         $moves = [];
         foreach ($this->facts->isEnded($state) ? [] : $this->movers($this->facts->sceneOf($state)) as $mover) {
+            if ($mover->mishap !== null && ! $withMishaps) {
+                continue;
+            }
             array_push($moves, ...$this->movesOf($mover, $state));
         }
 
@@ -87,6 +99,7 @@ final class Space
         $movers = [];
         foreach ($parts['things'] ?? [] as $thing) {
             $movers[] = $this->mover($scene, $thing['id'], [$thing]);
+            array_push($movers, ...($this->isMonotone && $thing['kind'] === 'lock' ? $this->mishaps($scene, $thing) : []));
         }
         if (isset($parts['next']) || isset($parts['back'])) {
             $movers[] = $this->mover($scene, null, [$parts['next'] ?? null, isset($parts['back']) ? ['go' => '@back'] : null]);
@@ -96,10 +109,24 @@ final class Space
     }
 
     /**
+     * @param  array<array-key, mixed>  $thing  a lock, as the skeleton has it
+     * @return list<Mover>
+     */
+    private function mishaps(string $scene, array $thing): array
+    {
+        $lock = $this->game->lock($thing['id']);
+        $wrong = array_filter($lock->rules ?? [], static fn (Rule $rule): bool => $rule->verdict !== Verdict::Open);
+        $reactions = [...array_map(static fn (Rule $rule): Reaction => $rule->reaction, $wrong), ...($lock->otherwise ?? [])];
+        $acting = array_filter($reactions, static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null);
+
+        return array_values(array_map(fn (Reaction $reaction): Mover => $this->mover($scene, $thing['id'], [$thing], [], $reaction), $acting));
+    }
+
+    /**
      * @param  list<mixed>  $parts
      * @param  list<string>  $to
      */
-    private function mover(string $scene, ?string $thing, array $parts, array $to = []): Mover
+    private function mover(string $scene, ?string $thing, array $parts, array $to = [], ?Reaction $mishap = null): Mover
     {
         ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($parts, $to);
         $leadsBack = false;
@@ -109,7 +136,7 @@ final class Space
         $mask = $leadsBack ? $this->facts->marked($mask, "from:{$scene}") : $mask;
 
         // Where a state is and how late it is always matters.
-        return new Mover($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, Facts::NUMBERS), $falls, $leadsBack && $to === []);
+        return new Mover($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, Facts::NUMBERS), $falls, $leadsBack && $to === [], $mishap);
     }
 
     /** The mover as it is where the scene was last entered from the same place. */

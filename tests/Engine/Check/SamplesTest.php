@@ -1,8 +1,8 @@
 <?php
 
 use Fravel\Check\Hiding;
-use Fravel\Check\Search\Monotony;
 use Fravel\Check\Samples;
+use Fravel\Check\Search\Monotony;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Thing\Lock;
 use Tests\Support\Games;
@@ -95,6 +95,7 @@ it('knows what makes more less', function (array $scene, bool $isMonotone): void
     'an arrival that leads on' => [['arrive' => ['go' => 'b']], false],
     'an arrival that gives' => [['arrive' => ['do' => [['give' => 't']]]], true],
     'a lock that opens in two ways' => [['things' => [['rules' => [['match' => ['equals' => 'x'], 'verdict' => 'open', 'go' => 'a'], ['match' => ['equals' => 'y'], 'verdict' => 'open', 'go' => 'b']]] + Games::lock('l', '')]], false],
-    'a wrong answer that costs' => [['things' => [['otherwise' => [['do' => [['add' => 'n', 'by' => 1]]]]] + Games::lock('l', 'x')]], false],
+    'a wrong answer that costs' => [['things' => [['otherwise' => [['do' => [['add' => 'n', 'by' => -1]]]]] + Games::lock('l', 'x')]], false],
+    'a wrong answer that leads away' => [['things' => [['otherwise' => [['go' => 'b']]] + Games::lock('l', 'x')]], true],
     'options that count' => [['things' => [['input' => ['type' => 'options', 'options' => [['id' => 'o', 'do' => [['add' => 'n']]]]]] + Games::lock('l', 'x')]], false],
 ]);

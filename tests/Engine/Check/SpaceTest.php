@@ -1,7 +1,6 @@
 <?php
 
 use Fravel\Check\Search\Deeds;
-use Fravel\Check\Search\Facts;
 use Fravel\Check\Search\Notes;
 use Fravel\Check\Search\Space;
 use Fravel\Document\Game;
@@ -12,9 +11,10 @@ it('lays over a state what playing makes of it', function (int $seed): void {
     $dice = new RandomGames($seed);
     $game = Game::of($dice->document());
     $space = new Space($game);
-    $deeds = new Deeds($game, new Notes, false);
+    $deeds = new Deeds($game, new Notes, $space->facts->asked->tries, false);
     $packed = static fn (object $state, int $time): string => $space->facts->settled($space->facts->pack($state, $time));
     $state = Play::start($game, 1, 0)->state;
+    expect($space->start())->toBe($packed($state, 0));
 
     for ($step = 0, $time = 0; $step < 40 && $state->ended === null; $step++) {
         $time = min(count($space->facts->times) - 1, $time + $dice->pick([0, 0, 0, 0, 1]));
