@@ -67,17 +67,12 @@ final class Asked
     /** @param  Raw  $scene */
     private function noteWaysBack(string $id, array $scene): void
     {
-        $isBack = ($scene['back'] ?? false) === true;
-        $covers = array_filter($scene['things'] ?? [], static fn (array $thing): bool => isset($thing['lock']));
-        Skeleton::walk([$scene['arrive'] ?? null, $scene['refused'] ?? null, $covers], function (string $text): void {
-            $this->leadsBackElsewhere = $this->leadsBackElsewhere || $text === '@back';
-        });
-        Skeleton::walk($scene, static function (string $text) use (&$isBack): void {
-            $isBack = $isBack || $text === '@back';
-        });
-        if ($isBack) {
-            $this->back[$id] = true;
+        if (($scene['back'] ?? false) !== true && ! Skeleton::leadsBack($scene)) {
+            return;
         }
+        $this->back[$id] = true;
+        $covers = array_filter($scene['things'] ?? [], static fn (array $thing): bool => isset($thing['lock']));
+        $this->leadsBackElsewhere = $this->leadsBackElsewhere || Skeleton::leadsBack([$scene['arrive'] ?? null, $scene['refused'] ?? null, $covers]);
     }
 
     private function walk(mixed $part, bool $isEffect = false): void

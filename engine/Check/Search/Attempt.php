@@ -38,7 +38,7 @@ final readonly class Attempt
                 continue;
             }
             $sent = Samples::caughtBy($lock, $index, $language);
-            $attempts[] = new self($index, $sent, $sent === null ? [] : self::sent($lock, $sent, $language)->effects);
+            $attempts[] = new self($index, $sent, $sent === null || ! $lock->input instanceof Options ? [] : self::sent($lock, $sent, $language)->effects);
         }
 
         return $attempts;

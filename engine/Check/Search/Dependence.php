@@ -79,12 +79,11 @@ final class Dependence
      */
     private function read(array $parts, bool $isHere): array
     {
-        [$ids, $to, $seen, $falls, $leadsBack] = [[], [], [], false, false];
+        [$ids, $to, $seen, $falls] = [[], [], [], false];
         $own = count($parts);
         for ($at = 0; $at < count($parts); $at++) {
-            Skeleton::walk($parts[$at], function (string $text, string|int $key, bool $inEffect) use (&$ids, &$to, &$parts, &$seen, &$falls, &$leadsBack): void {
+            Skeleton::walk($parts[$at], function (string $text, string|int $key, bool $inEffect) use (&$ids, &$to, &$parts, &$seen, &$falls): void {
                 $falls = $falls || $text === 'cover' || ($inEffect && in_array($key, self::FALLING, true));
-                $leadsBack = $leadsBack || $text === '@back';
                 if ($key === 'go') {
                     array_push($to, ...$this->targets($text));
                 } elseif (! $inEffect || isset($this->covers[$text])) {
@@ -95,7 +94,7 @@ final class Dependence
             });
         }
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.
-        $isLost = $leadsBack && (! $isHere || count($parts) > $own);
+        $isLost = (! $isHere || count($parts) > $own) && Skeleton::leadsBack($parts);
         $mask = $isLost ? str_repeat("\xFF", $this->facts->length) : $this->facts->maskOf($ids);
 
         return ['mask' => $mask, 'falls' => $falls || $isLost, 'to' => $to];

@@ -185,7 +185,7 @@ final class Dominance
         $reactions = match (true) {
             $mishap !== null => [new Reaction(null, '', [], $mishap->go)],
             $thing instanceof Choice, $thing instanceof Cover => $thing->react,
-            $thing instanceof Lock => array_map(static fn (Rule $rule): Reaction => $rule->reaction, array_filter($thing->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open)),
+            $thing instanceof Lock => array_values(array_map(static fn (Rule $rule): Reaction => $rule->reaction, array_filter($thing->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open))),
             default => [],
         };
 
@@ -198,7 +198,7 @@ final class Dominance
      */
     private function neededBy(array $reactions): array
     {
-        $needed = count($reactions) === 1 ? [array_values($reactions)[0]->if] : [];
+        $needed = count($reactions) === 1 ? [$reactions[0]->if] : [];
         foreach ($reactions as $reaction) {
             $needed[] = $this->game->scene($reaction->go->to ?? '')?->needs;
         }

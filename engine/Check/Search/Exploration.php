@@ -59,7 +59,7 @@ final class Exploration
         $shortest = $this->ends === [] ? null : $this->steps[$this->ends[0]];
 
         return new Reach(
-            $isComplete, $this->space->notes, $this->trapIn($at), count($this->states), $shortest, $isComplete ? max($this->steps) : null,
+            $isComplete, $this->space->notes, $this->trapIn($at), count($this->states), $shortest, $isComplete ? max([0, ...$this->steps]) : null,
         );
     }
 

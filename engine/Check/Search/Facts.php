@@ -220,8 +220,7 @@ final class Facts
         $kept = [];
         while (isset($this->numbers["from:{$scene}"]) && ! isset($kept[$scene])) {
             $kept[$scene] = true;
-            $from = self::number($packed, $this->numbers["from:{$scene}"]);
-            $scene = $from === 0 ? '' : $this->scenes[(int) $this->values[$this->numbers["from:{$scene}"]][$from] - 1];
+            $scene = $this->entered($packed, $scene) ?? '';
         }
         foreach (array_keys($this->asked->back) as $other) {
             $offset = $this->numbers["from:{$other}"] ?? null;
@@ -231,6 +230,15 @@ final class Facts
         }
 
         return $packed;
+    }
+
+    /** Where a scene was last entered from; null when that is not followed or it was not. */
+    public function entered(string $packed, string $scene): ?string
+    {
+        $offset = $this->numbers["from:{$scene}"] ?? null;
+        $from = $offset === null ? 0 : (int) $this->valueAt($packed, $offset);
+
+        return $this->scenes[$from - 1] ?? null;
     }
 
     private function follow(Game $game, Skeleton $skeleton): void

@@ -47,6 +47,12 @@ final readonly class Skeleton
         }
     }
 
+    /** Whether a route in the part leads back to where one came from. */
+    public static function leadsBack(mixed $part): bool
+    {
+        return str_contains(serialize($part), '"@back"');
+    }
+
     /**
      * A list of reactions, of which one may stand for itself.
      *

@@ -129,10 +129,7 @@ final class Space
     private function mover(string $scene, ?string $thing, array $parts, array $to = [], ?Reaction $mishap = null): Mover
     {
         ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($parts, $to);
-        $leadsBack = false;
-        Skeleton::walk($parts, static function (string $text) use (&$leadsBack): void {
-            $leadsBack = $leadsBack || $text === '@back';
-        });
+        $leadsBack = Skeleton::leadsBack($parts);
         $mask = $leadsBack ? $this->facts->marked($mask, "from:{$scene}") : $mask;
 
         // Where a state is and how late it is always matters.
@@ -142,8 +139,7 @@ final class Space
     /** The mover as it is where the scene was last entered from the same place. */
     private function leadingBack(Mover $mover, string $state): Mover
     {
-        $from = (int) $this->facts->valueAt($state, $this->facts->offset("from:{$mover->scene}") ?? 0);
-        $to = $from === 0 ? $mover->scene : $this->facts->scenes[$from - 1];
+        $to = $this->facts->entered($state, $mover->scene) ?? $mover->scene;
 
         return $mover->leadingTo[$to] ??= $this->mover($mover->scene, $mover->thing, $mover->parts, [$to]);
     }
