@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Cache;
 final readonly class Findings
 {
     /** States the check may look at while a page waits for it. */
-    private const BUDGET = 1500;
+    private const BUDGET = 20_000;
 
     private const KEPT = 30 * 24 * 3600;
 

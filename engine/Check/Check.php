@@ -15,7 +15,7 @@ use Fravel\Document\Scene;
 final class Check
 {
     /** States at most; where the search stops at it, nothing is said to be proved. */
-    public const BUDGET = 20_000;
+    public const BUDGET = 100_000;
 
     public static function of(Game $game, int $budget = self::BUDGET): Verdicts
     {

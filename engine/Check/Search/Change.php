@@ -13,9 +13,9 @@ final readonly class Change
      */
     private function __construct(
         public array $action,
-        private string $kept,
-        private string $set,
-        private array $additions,
+        public string $kept,
+        public string $set,
+        public array $additions,
     ) {
     }
 
@@ -52,6 +52,7 @@ final readonly class Change
         return new self($action, $kept, $set, $additions);
     }
 
+    /** The state after it; where nothing is added, `$state & $kept | $set` says the same. */
     public function apply(string $state, Facts $facts): string
     {
         $next = $state & $this->kept | $this->set;

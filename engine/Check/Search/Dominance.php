@@ -39,6 +39,8 @@ final class Dominance
 
     private readonly Grants $grants;
 
+    private readonly bool $hasNumbers;
+
     /** @var list<int> offsets of tallies */
     private array $tallies = [];
 
@@ -46,6 +48,7 @@ final class Dominance
     {
         $this->space = new Space($game, true);
         $this->grants = new Grants($this->space->facts);
+        $this->hasNumbers = $this->space->facts->offsets() !== [];
         foreach ($this->space->facts->offsets() as $offset) {
             if (! $this->space->facts->isPlace($offset)) {
                 $this->tallies[] = $offset;
@@ -120,9 +123,11 @@ final class Dominance
     private function nextOf(string $state, array $seen, bool $withMishaps): array
     {
         $ranks = [[], [], []];
+        $head = $this->space->facts->head;
+        $held = substr($state, $head);
         foreach ($this->space->moves($state, $withMishaps) as [, $next]) {
-            $rank = $this->covers($state, $next) ? (isset($seen[$this->space->facts->sceneOf($next)]) ? 0 : 1) : 2;
-            $ranks[$rank][] = $next;
+            $isMore = (substr($next, $head) | $held) !== $held;
+            $ranks[$isMore ? 2 : (isset($seen[$this->space->facts->sceneOf($next)]) ? 0 : 1)][] = $next;
         }
 
         return array_merge(...$ranks);
@@ -143,7 +148,7 @@ final class Dominance
             }
             foreach ($ways as $next) {
                 $scene = $facts->sceneOf($next);
-                if ($scene === $facts->sceneOf($queue[$at]) || ! isset($notes->scenes[$scene]) || $this->liesOver($next, $entries[$scene] ?? [])) {
+                if ($facts->isEnded($next) || $scene === $facts->sceneOf($queue[$at]) || ! isset($notes->scenes[$scene]) || $this->liesOver($next, $entries[$scene] ?? [])) {
                     continue;
                 }
                 $entries[$scene] = [...array_filter($entries[$scene] ?? [], fn (string $other): bool => ! $this->covers($other, $next)), $next];
@@ -172,7 +177,7 @@ final class Dominance
                 return null;
             }
             foreach ($granted as $with) {
-                array_push($found, ...array_column($this->space->movesOf($mover, $with), 1));
+                array_push($found, ...$this->space->statesBy($mover, $with));
             }
         }
 
@@ -276,13 +281,13 @@ final class Dominance
         return false;
     }
 
-    /** Whether the first holds at least what the second does, and came the same way where that matters. */
+    /** Whether the first holds at least what the second in the same scene does, and came the same way where that matters. */
     private function covers(string $more, string $less): bool
     {
-        $facts = $this->space->facts;
-        if ((substr($less, $facts->head) | substr($more, $facts->head)) !== substr($more, $facts->head)) {
-            return false;
+        if (! $this->hasNumbers) {
+            return ($more | $less) === $more;
         }
+        $facts = $this->space->facts;
         foreach ($this->tallies as $offset) {
             if ($facts->valueAt($more, $offset) < $facts->valueAt($less, $offset)) {
                 return false;
@@ -291,6 +296,6 @@ final class Dominance
             $more[$offset + 1] = $less[$offset + 1];
         }
 
-        return substr($more, Facts::NUMBERS, $facts->head - Facts::NUMBERS) === substr($less, Facts::NUMBERS, $facts->head - Facts::NUMBERS);
+        return ($more | $less) === $more && substr($more, 0, $facts->head) === substr($less, 0, $facts->head);
     }
 }

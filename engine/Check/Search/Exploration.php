@@ -15,7 +15,7 @@ use Fravel\Document\Game;
  */
 final class Exploration
 {
-    /** @var list<string> states in the order they were found */
+    /** @var list<string> states in the order they were found, nearest first */
     private array $states = [];
 
     /** @var array<string, int> state → its place */
@@ -24,14 +24,17 @@ final class Exploration
     /** @var list<int> place → place of the state it was found from */
     private array $parents = [];
 
-    /** @var list<array<string, mixed>> place → action that led there */
-    private array $actions = [];
+    /** @var list<Change|null> place → what led there */
+    private array $changes = [];
 
-    /** @var list<int> place → fewest actions */
-    private array $steps = [];
+    /** @var array<int, int> place → seconds waited before that, if any */
+    private array $waits = [];
 
-    /** @var array<int, list<int>> place → places that lead to it */
-    private array $into = [];
+    /** @var list<int> for each move from state to state, the place it starts from */
+    private array $from = [];
+
+    /** @var list<int> and the place it leads to */
+    private array $to = [];
 
     /** @var list<int> places of states after the end */
     private array $ends = [];
@@ -51,47 +54,42 @@ final class Exploration
 
     private function run(int $budget): Reach
     {
-        $this->add($this->space->start(), 0, []);
+        $this->add($this->space->start(), 0, null, 0);
         for ($at = 0; $at < count($this->states) && $at < $budget; $at++) {
-            $this->expand($at);
+            $this->space->facts->isEnded($this->states[$at]) ? $this->ends[] = $at : $this->expand($at);
         }
         $isComplete = $at === count($this->states) && ! $this->space->facts->isOverfull;
-        $shortest = $this->ends === [] ? null : $this->steps[$this->ends[0]];
 
         return new Reach(
-            $isComplete, $this->space->notes, $this->trapIn($at), count($this->states), $shortest, $isComplete ? max([0, ...$this->steps]) : null,
+            $isComplete, $this->space->notes, $this->trapIn($at), count($this->states),
+            $this->ends === [] ? null : count($this->wayTo($this->ends[0])), $isComplete ? count($this->wayTo($at - 1)) : null,
         );
     }
 
     private function expand(int $place): void
     {
         $state = $this->states[$place];
-        if ($this->space->facts->isEnded($state)) {
-            $this->ends[] = $place;
-
-            return;
-        }
+        $times = $this->space->facts->times;
         $time = Facts::number($state, 2);
-        for ($later = $time; $later < count($this->space->facts->times); $later++) {
-            $wait = $this->space->facts->times[$later] - $this->space->facts->times[$time];
+        for ($later = $time; $later < count($times); $later++) {
             foreach ($this->space->moves($later === $time ? $state : Facts::at($state, $later)) as [$change, $next]) {
-                $found = $this->places[$next] ?? $this->add($next, $place, $wait === 0 ? $change->action : ['after' => $wait] + $change->action);
-                $this->into[$found][] = $place;
+                $this->from[] = $place;
+                $this->to[] = $this->places[$next] ?? $this->add($next, $place, $change, $times[$later] - $times[$time]);
             }
         }
     }
 
-    /** @param  array<string, mixed>  $action */
-    private function add(string $state, int $parent, array $action): int
+    private function add(string $state, int $parent, ?Change $change, int $wait): int
     {
-        $place = count($this->states);
         $this->states[] = $state;
-        $this->places[$state] = $place;
         $this->parents[] = $parent;
-        $this->actions[] = $action;
-        $this->steps[] = $place === 0 ? 0 : $this->steps[$parent] + 1;
+        $this->changes[] = $change;
+        $place = count($this->places);
+        if ($wait > 0) {
+            $this->waits[$place] = $wait;
+        }
 
-        return $place;
+        return $this->places[$state] = $place;
     }
 
     /**
@@ -102,16 +100,14 @@ final class Exploration
      */
     private function trapIn(int $looked): ?array
     {
-        $queue = [...$this->ends, ...range($looked, count($this->states))];
-        $safe = array_fill_keys($queue, true);
-        while ($queue !== []) {
-            foreach ($this->into[array_pop($queue)] ?? [] as $before) {
-                if (! isset($safe[$before])) {
-                    $safe[$before] = true;
-                    $queue[] = $before;
-                }
+        $safe = array_fill_keys([...$this->ends, ...range($looked, count($this->states))], true);
+        // Most moves lead away from the start, so once through them from the last to the first finds nearly all.
+        for ($move = count($this->to) - 1; $move >= 0; $move--) {
+            if (isset($safe[$this->to[$move]])) {
+                $safe[$this->from[$move]] = true;
             }
         }
+        $safe = $this->spread($safe);
         for ($place = 0; $place < $looked; $place++) {
             if (! isset($safe[$place])) {
                 return ['scene' => $this->space->facts->sceneOf($this->states[$place]), 'actions' => $this->wayTo($place)];
@@ -121,14 +117,39 @@ final class Exploration
         return null;
     }
 
+    /**
+     * @param  array<int, true>  $safe
+     * @return array<int, true> with all places from which one of them can be reached
+     */
+    private function spread(array $safe): array
+    {
+        $into = [];
+        foreach ($this->from as $move => $from) {
+            if (! isset($safe[$from])) {
+                $into[$this->to[$move]][] = $from;
+            }
+        }
+        $queue = array_keys(array_intersect_key($into, $safe));
+        while ($queue !== []) {
+            foreach ($into[array_pop($queue)] ?? [] as $before) {
+                if (! isset($safe[$before])) {
+                    $safe[$before] = true;
+                    $queue[] = $before;
+                }
+            }
+        }
+
+        return $safe;
+    }
+
     /** @return list<array<string, mixed>> */
     private function wayTo(int $place): array
     {
         $actions = [];
         for (; $place > 0; $place = $this->parents[$place]) {
-            array_unshift($actions, $this->actions[$place]);
+            $actions[] = (isset($this->waits[$place]) ? ['after' => $this->waits[$place]] : []) + ($this->changes[$place]->action ?? []);
         }
 
-        return $actions;
+        return array_reverse($actions);
     }
 }

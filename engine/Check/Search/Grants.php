@@ -24,7 +24,7 @@ use Fravel\Document\Condition\Visited;
 final readonly class Grants
 {
     /** More ways than this are not gone through. */
-    private const MOST = 64;
+    private const MOST = 1000;
 
     public function __construct(private Facts $facts)
     {

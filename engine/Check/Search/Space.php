@@ -23,6 +23,8 @@ final class Space
 
     public readonly Notes $notes;
 
+    private readonly bool $goesBack;
+
     private readonly Dependence $dependence;
 
     private readonly Skeleton $skeleton;
@@ -41,6 +43,7 @@ final class Space
         $this->skeleton = Skeleton::of($game);
         $this->facts = new Facts($game, $this->skeleton, $isMonotone, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
         $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
+        $this->goesBack = $this->facts->asked->back !== [];
         $this->notes = new Notes;
         $this->deeds = new Deeds($game, $this->notes, $this->facts->asked->tries, $isMonotone);
     }
@@ -60,30 +63,44 @@ final class Space
     public function moves(string $state, bool $withMishaps = true): array
     {
         $moves = [];
-        foreach ($this->facts->isEnded($state) ? [] : $this->movers($this->facts->sceneOf($state)) as $mover) {
+        if ($this->facts->isEnded($state)) {
+            return $moves;
+        }
+        foreach ($this->movers($this->facts->sceneOf($state)) as $mover) {
             if ($mover->mishap !== null && ! $withMishaps) {
                 continue;
             }
-            array_push($moves, ...$this->movesOf($mover, $state));
+            foreach ($this->changes($mover, $state) as $change) {
+                $next = $this->after($change, $state);
+                if ($next !== $state) {
+                    $moves[] = [$change, $next];
+                }
+            }
         }
 
         return $moves;
     }
 
-    /** @return list<array{Change, string}> */
-    public function movesOf(Mover $mover, string $state): array
+    /** @return list<string> the states after what can be done with one thing */
+    public function statesBy(Mover $mover, string $state): array
+    {
+        return array_map(fn (Change $change): string => $this->after($change, $state), $this->changes($mover, $state));
+    }
+
+    private function after(Change $change, string $state): string
+    {
+        $next = $change->additions === [] ? $state & $change->kept | $change->set : $change->apply($state, $this->facts);
+
+        return $this->goesBack ? $this->facts->settled($next) : $next;
+    }
+
+    /** @return list<Change> */
+    private function changes(Mover $mover, string $state): array
     {
         $mover = $mover->leadsBack ? $this->leadingBack($mover, $state) : $mover;
         $reading = $state & $mover->mask;
-        $moves = [];
-        foreach ($mover->learned[$reading] ??= $this->learn($mover, $reading) as $change) {
-            $next = $this->facts->settled($change->apply($state, $this->facts));
-            if ($next !== $state) {
-                $moves[] = [$change, $next];
-            }
-        }
 
-        return $moves;
+        return $mover->learned[$reading] ??= $this->learn($mover, $reading);
     }
 
     /** @return list<Mover> */
