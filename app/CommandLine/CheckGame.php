@@ -8,6 +8,7 @@ use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Document\Game;
 use Fravel\Document\Validation;
+use Fravel\Support\Json;
 use Fravel\Support\Problem;
 
 /** `check FILE`: what is wrong with a game, and whether that is proved. */
@@ -22,12 +23,27 @@ final class CheckGame implements Verb
         if ($problems !== []) {
             return self::invalid($problems);
         }
-        $verdicts = Check::of(Game::of($document));
+        $verdicts = Check::of(Game::of($document), files: GameFile::names($arguments->place(0) ?? ''));
         $told = array_map(self::told(...), $verdicts->findings);
-        $lines = array_map(static fn (array $one): string => "{$one['severity']}: {$one['message']}", $told);
+        $lines = array_merge([], ...array_map(self::lines(...), $told));
         $lines[] = $verdicts->isProved ? 'Every way through was covered.' : 'Not every way through could be covered, so nothing is proved.';
 
         return [$verdicts->hasErrors() ? 1 : 0, ['proved' => $verdicts->isProved, 'findings' => $told, 'facts' => $verdicts->facts], $lines];
+    }
+
+    /**
+     * @param  array<string, mixed>  $told
+     * @return list<string>
+     */
+    private static function lines(array $told): array
+    {
+        $where = $told['where'] === [] ? '' : ' ('.implode(', ', $told['where']).')';
+        $extra = array_intersect_key($told, ['actions' => 0, 'mend' => 0]);
+
+        return [
+            "{$told['severity']} {$told['code']}{$where}: {$told['message']}",
+            ...array_map(static fn (string $key): string => "    {$key}: ".Json::write($extra[$key]), array_keys($extra)),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -38,7 +54,7 @@ final class CheckGame implements Verb
             'severity' => $finding->severity->value,
             'where' => $finding->where,
             'message' => Words::of('findings', $finding->code, $finding->arguments),
-        ] + ($finding->actions === [] ? [] : ['actions' => $finding->actions]);
+        ] + ($finding->actions === [] ? [] : ['actions' => $finding->actions]) + ($finding->mend === null ? [] : ['mend' => $finding->mend->toArray()]);
     }
 
     /**

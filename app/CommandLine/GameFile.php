@@ -33,6 +33,21 @@ final class GameFile
         }
     }
 
+    /** @return list<string> names of the files that belong to the game: those of the package, or beside its document */
+    public static function names(string $path): array
+    {
+        if ((string) file_get_contents($path, length: 4) !== "PK\x03\x04") {
+            return array_map(static fn (string $file): string => 'assets/'.basename($file), glob(dirname($path).'/assets/*') ?: []);
+        }
+        $zip = new ZipArchive;
+        $names = [];
+        for ($place = 0, $count = $zip->open($path) === true ? $zip->numFiles : 0; $place < $count; $place++) {
+            $names[] = (string) $zip->getNameIndex($place);
+        }
+
+        return $names;
+    }
+
     private static function unpacked(string $path): string
     {
         if (! class_exists(ZipArchive::class)) {

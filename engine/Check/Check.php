@@ -17,10 +17,11 @@ final class Check
     /** States at most; where the search stops at it, nothing is said to be proved. */
     public const BUDGET = 100_000;
 
-    public static function of(Game $game, int $budget = self::BUDGET): Verdicts
+    /** @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known */
+    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null): Verdicts
     {
         $reach = (Monotony::holdsIn($game) ? Dominance::prove($game, $budget) : null) ?? Exploration::of($game, $budget);
-        $study = new Study($game, $reach);
+        $study = new Study($game, $reach, $files);
 
         return new Verdicts($reach->isComplete, Finders::find($study), [
             'scenes' => count($game->sceneIds()),

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
-/** Something the check found: a code, the parts it is about, arguments for its words, and where possible what shows it. */
+use Fravel\Edit\Command;
+
+/**
+ * Something the check found: a code, the parts it is about, arguments for its words, and where possible the actions that show
+ * it and the edit that mends it.
+ */
 final readonly class Finding
 {
     /**
@@ -18,17 +23,17 @@ final readonly class Finding
         public array $where,
         public array $arguments,
         public array $actions,
+        public ?Command $mend,
     ) {
     }
 
     /**
      * @param  list<string>  $where
      * @param  array<string, string|int>  $arguments
-     * @param  list<array<string, mixed>>  $actions
      */
-    public static function error(string $code, array $where, array $arguments = [], array $actions = []): self
+    public static function error(string $code, array $where, array $arguments = []): self
     {
-        return new self($code, Severity::Error, $where, $arguments, $actions);
+        return new self($code, Severity::Error, $where, $arguments, [], null);
     }
 
     /**
@@ -37,6 +42,17 @@ final readonly class Finding
      */
     public static function warning(string $code, array $where, array $arguments = []): self
     {
-        return new self($code, Severity::Warning, $where, $arguments, []);
+        return new self($code, Severity::Warning, $where, $arguments, [], null);
+    }
+
+    /** @param  list<array<string, mixed>>  $actions */
+    public function shownBy(array $actions): self
+    {
+        return new self($this->code, $this->severity, $this->where, $this->arguments, $actions, $this->mend);
+    }
+
+    public function mendedBy(?Command $mend): self
+    {
+        return new self($this->code, $this->severity, $this->where, $this->arguments, $this->actions, $mend);
     }
 }

@@ -13,29 +13,77 @@ use Fravel\Document\Thing\Lock;
 use Fravel\Document\Thing\Things;
 
 /** A game with what the search found, for those who look for one kind of finding each. */
-final readonly class Study
+final class Study
 {
     /** @var list<Reference> */
-    public array $references;
+    public readonly array $references;
 
-    public function __construct(public Game $game, public Reach $reach)
+    public readonly Mends $mends;
+
+    /** @var list<array{scene: Scene, lock: Lock}>|null */
+    private ?array $locks = null;
+
+    /** @var array<string, true>|null */
+    private ?array $routed = null;
+
+    /** @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known */
+    public function __construct(public readonly Game $game, public readonly Reach $reach, public readonly ?array $files = null)
     {
         $this->references = References::in($game->document);
+        $this->mends = new Mends($game);
     }
 
     /** @return list<array{scene: Scene, lock: Lock}> */
     public function locks(): array
     {
-        $locks = [];
+        if ($this->locks !== null) {
+            return $this->locks;
+        }
+        $this->locks = [];
         foreach ($this->game->scenes() as $scene) {
             foreach (Things::flattened($scene->things) as $thing) {
                 if ($thing instanceof Lock) {
-                    $locks[] = ['scene' => $scene, 'lock' => $thing];
+                    $this->locks[] = ['scene' => $scene, 'lock' => $thing];
                 }
             }
         }
 
-        return $locks;
+        return $this->locks;
+    }
+
+    /** Whether it is certain that nobody gets to the scene: by the search, or where that gave up because no route leads there at all. */
+    public function isOutOfReach(Scene $scene): bool
+    {
+        if ($this->reach->isComplete) {
+            return ! isset($this->reach->scenes[$scene->id]);
+        }
+
+        return ! isset($this->routed()[$scene->id]);
+    }
+
+    /** @return array<string, true> scenes that routes lead to from the start, whatever their conditions */
+    private function routed(): array
+    {
+        if ($this->routed !== null) {
+            return $this->routed;
+        }
+        $routes = [];
+        foreach ($this->references as $reference) {
+            if ($reference->isRoute) {
+                $routes[$reference->scene ?? ''][] = $reference->id;
+            }
+        }
+        $starts = array_values(array_filter(array_map($this->game->firstSceneOf(...), array_keys($this->game->chapters()))));
+        $this->routed = [];
+        for ($queue = [$this->game->start(), ...$starts]; $queue !== [];) {
+            $scene = array_pop($queue);
+            if (! isset($this->routed[$scene])) {
+                $this->routed[$scene] = true;
+                array_push($queue, ...$routes[$scene] ?? []);
+            }
+        }
+
+        return $this->routed;
     }
 
     public function titleOf(string $scene): string
@@ -46,5 +94,26 @@ final readonly class Study
     public function nameOf(Lock $lock): string
     {
         return $lock->common->label !== '' ? $lock->common->label : mb_strimwidth($lock->ask, 0, 60, '…');
+    }
+
+    /** What a teacher knows a part by: its label, its words, its title, or its id. */
+    public function calls(string $id): string
+    {
+        $scene = $this->game->scene($this->game->sceneOf($id) ?? $id);
+        foreach (Things::flattened($scene->things ?? []) as $thing) {
+            if ($thing->id === $id) {
+                $words = $thing instanceof Lock ? $this->nameOf($thing) : ($thing->common->label ?: ($thing->md ?? ''));
+
+                return $words === '' ? $id : mb_strimwidth(strtok($words, "\n") ?: $id, 0, 60, '…');
+            }
+        }
+
+        return $scene->title ?? $id;
+    }
+
+    /** @return array{lock: string, scene: string} words that say which lock, and where */
+    public function placeOf(Lock $lock, Scene $scene): array
+    {
+        return ['lock' => $this->nameOf($lock), 'scene' => $scene->title];
     }
 }

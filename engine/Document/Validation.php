@@ -48,19 +48,9 @@ final class Validation
      */
     public static function ofReferences(array $document): array
     {
-        return self::missing(Game::of($document), References::in($document));
-    }
-
-    /**
-     * Those of the references that name nothing of their kind.
-     *
-     * @param  list<Reference>  $references
-     * @return list<Problem>
-     */
-    public static function missing(Game $game, array $references): array
-    {
+        $game = Game::of($document);
         $problems = [];
-        foreach ($references as $reference) {
+        foreach (References::in($document) as $reference) {
             if ($game->kindOf($reference->id) === $reference->kind) {
                 continue;
             }

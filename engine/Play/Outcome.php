@@ -11,8 +11,11 @@ use Fravel\State\PlayState;
 /** What an action came to: the state after it and the events on the way. */
 final readonly class Outcome
 {
-    /** @param  list<Event>  $events */
-    public function __construct(public PlayState $state, public array $events)
+    /**
+     * @param  list<Event>  $events
+     * @param  bool  $isCut  whether arrivals led on and on and were stopped
+     */
+    public function __construct(public PlayState $state, public array $events, public bool $isCut = false)
     {
     }
 

@@ -31,6 +31,8 @@ final class Step
 
     private int $arrivals = 0;
 
+    private bool $isCut = false;
+
     public function __construct(private readonly Game $game, private PlayState $state, private readonly int $now)
     {
     }
@@ -42,7 +44,7 @@ final class Step
 
     public function outcome(): Outcome
     {
-        return new Outcome($this->state, $this->events);
+        return new Outcome($this->state, $this->events, $this->isCut);
     }
 
     public function note(EventKind $kind, mixed ...$arguments): void
@@ -95,6 +97,8 @@ final class Step
             return;
         }
         if ($this->arrivals >= self::MOST_ARRIVALS) {
+            $this->isCut = true;
+
             return;
         }
         if ($scene->needs !== null && ! $scene->needs->holds($this->state, $this->now)) {

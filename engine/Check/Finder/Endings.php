@@ -15,13 +15,12 @@ final class Endings implements Finder
     {
         $endings = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null);
         if ($endings === []) {
-            return [Finding::error('ending.none', [])];
-        }
-        if (! $study->reach->isComplete) {
-            return [];
-        }
-        $far = array_filter($endings, static fn (Scene $scene): bool => ! isset($study->reach->scenes[$scene->id]));
+            $last = array_slice($study->game->sceneIds(), -1)[0] ?? null;
 
-        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $scene->title]), $far));
+            return [Finding::error('ending.none', [])->mendedBy($last === null ? null : $study->mends->makeEnding($last))];
+        }
+        $far = array_filter($endings, $study->isOutOfReach(...));
+
+        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene)), $far));
     }
 }

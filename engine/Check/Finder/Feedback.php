@@ -16,7 +16,7 @@ final class Feedback implements Finder
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
             if (array_filter($lock->otherwise, static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->go !== null) === []) {
-                $findings[] = Finding::warning('feedback.missing', [$lock->id, $scene->id], ['lock' => $study->nameOf($lock), 'scene' => $scene->title]);
+                $findings[] = Finding::warning('feedback.missing', [$lock->id, $scene->id], $study->placeOf($lock, $scene))->mendedBy($study->mends->addFeedback($lock->id));
             }
         }
 

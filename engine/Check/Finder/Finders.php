@@ -15,11 +15,20 @@ final class Finders
         Endings::class,
         Scenes::class,
         Traps::class,
+        Loops::class,
         Rules::class,
         Tokens::class,
+        Tallies::class,
+        Constants::class,
         ShownAnswers::class,
+        Looseness::class,
+        Guessability::class,
+        Leaks::class,
         Feedback::class,
+        Files::class,
         Pictures::class,
+        Contrasts::class,
+        Crowds::class,
     ];
 
     /** @return list<Finding> errors first */

@@ -6,20 +6,20 @@ namespace Fravel\Check\Finder;
 
 use Fravel\Check\Finding;
 use Fravel\Check\Study;
-use Fravel\Document\Validation;
-use Fravel\Support\Problem;
+use Fravel\Document\Reference;
 
 /** Routes and other names that lead to nothing. */
 final class MissingParts implements Finder
 {
     public static function find(Study $study): array
     {
-        return array_map(static function (Problem $problem) use ($study): Finding {
-            $path = explode('/', $problem->place);
-            $scene = $path[1] === 'scenes' ? $study->game->sceneIds()[(int) $path[2]] ?? '' : '';
-            $words = ['id' => (string) $problem->arguments['id'], 'kind' => (string) $problem->arguments['kind'], 'scene' => $scene === '' ? '' : $study->titleOf($scene)];
+        $missing = array_filter($study->references, static fn (Reference $reference): bool => $study->game->kindOf($reference->id) !== $reference->kind);
 
-            return Finding::error($problem->code, array_values(array_filter([$scene, $words['id']])), $words);
-        }, Validation::missing($study->game, $study->references));
+        return array_values(array_map(static function (Reference $reference) use ($study): Finding {
+            $words = ['id' => $reference->id, 'kind' => $reference->kind, 'scene' => $reference->scene === null ? '' : $study->titleOf($reference->scene)];
+
+            return Finding::error($reference->isRoute ? 'route.missing' : 'reference.missing', array_values(array_filter([$reference->scene, $reference->id])), $words)
+                ->mendedBy($study->mends->supply($reference));
+        }, $missing));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Finding;
-use Fravel\Check\Hiding;
 use Fravel\Check\Study;
 use Fravel\Document\Thing\Lock;
 use Fravel\State\Verdict;
@@ -18,14 +18,14 @@ final class Rules implements Finder
         $findings = [];
         $opened = self::openedByEffects($study);
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $words = ['lock' => $study->nameOf($lock), 'scene' => $scene->title];
+            $words = $study->placeOf($lock, $scene);
             $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $study->game->language()));
             foreach ($hidden as $index) {
-                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1]);
+                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->mendedBy($study->mends->moveRuleFirst($lock->id, $index));
             }
             $neverAsked = $study->reach->isComplete && isset($study->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($study->reach->ready[$lock->id]);
-            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden))) {
-                $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words);
+            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden, $study->game->language()))) {
+                $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy($neverAsked ? $study->mends->leaveOut($lock->id, 'needs') : null);
             }
         }
 
@@ -33,11 +33,10 @@ final class Rules implements Finder
     }
 
     /** @param  array<int, int>  $hidden  indexes of rules */
-    private static function canOpen(Lock $lock, array $hidden): bool
+    private static function canOpen(Lock $lock, array $hidden, string $language): bool
     {
         foreach ($lock->rules as $index => $rule) {
-            $isEmpty = ($rule->match->texts ?? null) === [];
-            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! $isEmpty) {
+            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $language)) {
                 return true;
             }
         }

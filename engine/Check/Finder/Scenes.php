@@ -23,11 +23,11 @@ final class Scenes implements Finder
     {
         $findings = [];
         foreach ($study->game->scenes() as $scene) {
-            if ($study->reach->isComplete && ! isset($study->reach->scenes[$scene->id]) && $scene->ending === null) {
-                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title]);
+            if ($scene->ending === null && $study->isOutOfReach($scene)) {
+                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene));
             }
             if ($scene->ending === null && ! $scene->back && array_filter(self::reactions($scene), self::leadsOn(...)) === []) {
-                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title]);
+                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadOn($scene->id));
             }
         }
 

@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\Answers\Accepted;
 use Fravel\Check\Finding;
 use Fravel\Check\Study;
-use Fravel\Document\Answer\Cleaning;
 use Fravel\Document\Answer\Input\Long;
 use Fravel\Document\Answer\Input\Text as TextInput;
-use Fravel\Document\Answer\Matcher\Equals;
 use Fravel\Document\Scene;
 use Fravel\Document\Thing\Lock;
 use Fravel\Document\Thing\Text;
-use Fravel\State\Verdict;
 
 /** Answers that must be typed and stand in plain sight where their lock stands. */
 final class ShownAnswers implements Finder
@@ -31,20 +29,11 @@ final class ShownAnswers implements Finder
         return $findings;
     }
 
-    /** The first accepted answer of at least three letters that a text of the scene or the question itself says. */
+    /** The first accepted answer that a text of the scene or the question itself says. */
     private static function shown(Lock $lock, Scene $scene, string $language): ?string
     {
-        $cleaning = Cleaning::usual($language);
-        $sight = ' '.$cleaning->clean($lock->ask.' '.implode(' ', array_map(static fn ($thing): string => $thing instanceof Text && $thing->common->if === null ? $thing->md : '', $scene->things))).' ';
-        foreach ($lock->rules as $rule) {
-            foreach ($rule->verdict === Verdict::Open && $rule->match instanceof Equals ? $rule->match->texts : [] as $answer) {
-                $clean = $cleaning->clean($answer);
-                if (mb_strlen($clean) > 2 && str_contains($sight, " {$clean} ")) {
-                    return $answer;
-                }
-            }
-        }
+        $texts = array_map(static fn ($thing): string => $thing instanceof Text && $thing->common->if === null ? $thing->md : '', $scene->things);
 
-        return null;
+        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $language);
     }
 }

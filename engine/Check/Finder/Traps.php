@@ -5,18 +5,33 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\Finding;
+use Fravel\Check\Search\Exploration;
 use Fravel\Check\Study;
 use Fravel\Document\Scene;
+use Fravel\Edit\Command;
+use Fravel\Edit\Edited;
 
 /** A state that can be reached and from which no ending can, with the fewest actions that lead there. */
 final class Traps implements Finder
 {
+    /** States that a mend is tried on. */
+    private const BUDGET = 5000;
+
     public static function find(Study $study): array
     {
         // A game without an ending is one trap from its start; that it has none is said by itself.
         $hasEnding = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
         $trap = $hasEnding ? $study->reach->trap : null;
 
-        return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $study->titleOf($trap['scene']), 'steps' => count($trap['actions'])], $trap['actions'])];
+        return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $study->titleOf($trap['scene']), 'steps' => count($trap['actions'])])->shownBy($trap['actions'])->mendedBy(self::mend($study, $trap['scene']))];
+    }
+
+    /** A way back to the start, where that is shown to lead out. */
+    private static function mend(Study $study, string $scene): ?Command
+    {
+        $mend = $study->mends->leadBackToStart($scene);
+        $mended = $mend?->apply($study->game);
+
+        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET)->trap === null ? $mend : null;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
-use Fravel\Check\Hiding;
-use Fravel\Check\Samples;
+use Fravel\Check\Answers\Hiding;
+use Fravel\Check\Answers\Samples;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Effect\Effect;

@@ -20,8 +20,14 @@ final class Notes
     /** @var array<string, true> tokens that were held */
     public array $given = [];
 
+    /** @var array<string, true> scenes in which arrivals that led on and on were stopped */
+    public array $loops = [];
+
     public function take(Outcome $outcome): void
     {
+        if ($outcome->isCut) {
+            $this->loops[$outcome->state->scene] = true;
+        }
         foreach ($outcome->events as $event) {
             $this->takeEvent($event);
         }

@@ -16,6 +16,9 @@ final readonly class Reach
     /** @var array<string, true> tokens that can be held */
     public array $given;
 
+    /** @var array<string, true> scenes in which arrivals lead on and on */
+    public array $loops;
+
     /**
      * @param  bool  $isComplete  whether every way was covered
      * @param  array{scene: string, actions: list<array<string, mixed>>}|null  $trap  the nearest state from which no ending can be reached
@@ -33,5 +36,6 @@ final readonly class Reach
         $this->scenes = $notes->scenes;
         $this->ready = $notes->ready;
         $this->given = $notes->given;
+        $this->loops = $notes->loops;
     }
 }

@@ -1,7 +1,7 @@
 <?php
 
-use Fravel\Check\Hiding;
-use Fravel\Check\Samples;
+use Fravel\Check\Answers\Hiding;
+use Fravel\Check\Answers\Samples;
 use Fravel\Check\Search\Monotony;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Thing\Lock;

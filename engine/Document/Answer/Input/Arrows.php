@@ -37,6 +37,11 @@ final readonly class Arrows implements Input
         return strlen($sent) === $this->length ? new Answer($sent, $cleaning) : Refusal::incomplete();
     }
 
+    public function ways(): float
+    {
+        return 4.0 ** $this->length;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'arrows', 'length' => $this->length];

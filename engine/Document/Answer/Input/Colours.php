@@ -30,6 +30,11 @@ final readonly class Colours implements Input
         return $this->acceptList($sent, $cleaning, $this->palette, $this->length);
     }
 
+    public function ways(): float
+    {
+        return (float) count($this->palette) ** $this->length;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'colours', 'palette' => $this->palette, 'length' => $this->length];

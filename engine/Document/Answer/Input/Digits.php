@@ -40,6 +40,11 @@ final readonly class Digits implements Input
         return strlen($digits) === $this->length ? new Answer($digits, $cleaning) : Refusal::incomplete();
     }
 
+    public function ways(): float
+    {
+        return 10.0 ** $this->length;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'digits', 'length' => $this->length];

@@ -56,6 +56,11 @@ final readonly class Gaps implements Input
     }
 
     /** The text in pieces: words as they are, and gaps by their ids. */
+    public function ways(): ?float
+    {
+        return $this->bank === [] ? null : (float) count($this->bank) ** count($this->ids());
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         $pieces = [];

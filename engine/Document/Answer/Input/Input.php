@@ -18,6 +18,9 @@ interface Input
     /** What was sent, brought into the shape this input yields; or why it is no answer. */
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal;
 
+    /** How many different answers there are; null when nobody can count them. */
+    public function ways(): ?float;
+
     /**
      * What a device needs to ask for it.
      *

@@ -30,6 +30,11 @@ final readonly class Keys implements Input
         return $this->acceptList($sent, $cleaning, Item::ids($this->keys), $this->length);
     }
 
+    public function ways(): float
+    {
+        return (float) count($this->keys) ** $this->length;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'keys', 'length' => $this->length, 'columns' => $this->columns, 'keys' => Item::shown($this->keys, $showing)];

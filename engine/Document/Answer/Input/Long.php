@@ -28,6 +28,11 @@ final readonly class Long implements Input
         return $this->acceptText($sent, $cleaning, self::LONGEST);
     }
 
+    public function ways(): ?float
+    {
+        return null;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'long', 'most' => self::LONGEST];

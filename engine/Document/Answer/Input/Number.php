@@ -38,6 +38,11 @@ final readonly class Number implements Input
         return $this->acceptText($sent, $cleaning, self::LONGEST);
     }
 
+    public function ways(): ?float
+    {
+        return null;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'number', 'unit' => $this->unit, 'most' => self::LONGEST];

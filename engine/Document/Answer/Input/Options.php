@@ -44,6 +44,11 @@ final readonly class Options implements Input
         return array_merge([], ...array_map(static fn (Item $option): array => $option->effects, array_values($picked)));
     }
 
+    public function ways(): float
+    {
+        return $this->many ? 2.0 ** count($this->options) - 1 : (float) count($this->options);
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         $options = $this->shuffle ? Item::shuffled($this->options, $showing, $lock) : $this->options;

@@ -35,6 +35,11 @@ final readonly class Order implements Input
         return $order;
     }
 
+    public function ways(): float
+    {
+        return (float) array_product(range(1, max(1, count($this->items))));
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'order', 'items' => Item::shown(Item::shuffled($this->items, $showing, $lock), $showing)];

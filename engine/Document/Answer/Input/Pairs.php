@@ -44,6 +44,11 @@ final readonly class Pairs implements Input
         return count($pairs) === count($this->left) ? new Answer($pairs, $cleaning) : Refusal::incomplete();
     }
 
+    public function ways(): float
+    {
+        return (float) count($this->right) ** count($this->left);
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return [

@@ -39,6 +39,11 @@ final readonly class Point implements Input
         return new Answer($sent, $cleaning);
     }
 
+    public function ways(): ?float
+    {
+        return null;
+    }
+
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'point', 'asset' => $this->asset];

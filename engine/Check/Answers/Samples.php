@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Check;
+namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;

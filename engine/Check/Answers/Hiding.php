@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Answers;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Matcher\Equals;
+use Fravel\Document\Answer\Matcher\Matcher;
+use Fravel\Document\Answer\Matcher\Number;
+use Fravel\Document\Answer\Matcher\Options;
+use Fravel\Document\Answer\Matcher\Order;
+use Fravel\Document\Answer\Matcher\Pairs;
+use Fravel\Document\Thing\Lock;
+use Fravel\Document\Thing\Rule;
+
+/** Whether a rule ever gets a turn. Where that can't be decided it is said to. */
+final class Hiding
+{
+    /** Whether earlier rules take all that this one would. */
+    public static function isHidden(Lock $lock, int $index, string $language): bool
+    {
+        $match = $lock->rules[$index]->match;
+        $earlier = array_map(static fn (Rule $rule): Matcher => $rule->match, array_slice($lock->rules, 0, $index));
+        if ($earlier === []) {
+            return false;
+        }
+        foreach ($earlier as $one) {
+            if (Covering::takesAll($one, $match)) {
+                return true;
+            }
+        }
+        if (Span::takesAll($earlier, $match)) {
+            return true;
+        }
+        $taken = self::isLiteral($match) ? self::taken($lock, $index, $language) : self::takenOfAll($lock, $index, $language);
+
+        return $taken !== [] && ! in_array($index, $taken, true);
+    }
+
+    /** Whether no answer that the input can yield matches the rule. */
+    public static function isImpossible(Lock $lock, int $index, string $language): bool
+    {
+        $match = $lock->rules[$index]->match;
+        if (self::isLiteral($match)) {
+            return self::taken($lock, $index, $language) === [];
+        }
+
+        return (Span::of($match)?->isEmpty() ?? false) || (Enumeration::of($lock->input) !== null && self::takenOfAll($lock, $index, $language) === []);
+    }
+
+    /** @return list<int|null> for each answer of few that the rule matches, which rule catches it; none where there are too many */
+    private static function takenOfAll(Lock $lock, int $index, string $language): array
+    {
+        $taken = [];
+        foreach (Enumeration::of($lock->input) ?? [] as $sent) {
+            $answer = $lock->accept($sent, $language);
+            if ($answer instanceof Answer && $lock->rules[$index]->match->matches($answer)) {
+                $taken[] = $lock->ruleFor($answer);
+            }
+        }
+
+        return $taken;
+    }
+
+    /** Whether all that the rule takes is named in it. */
+    private static function isLiteral(Matcher $match): bool
+    {
+        return $match instanceof Equals || $match instanceof Options || $match instanceof Order || $match instanceof Pairs
+            || ($match instanceof Number && $match->within === null && $match->places === null);
+    }
+
+    /** @return list<int|null> for each answer the rule names, which rule catches it; those the input can't yield left out */
+    private static function taken(Lock $lock, int $index, string $language): array
+    {
+        $taken = [];
+        foreach (Samples::of($lock->rules[$index]->match) as $sent) {
+            $answer = $lock->accept($sent, $language);
+            if ($answer instanceof Answer) {
+                $taken[] = $lock->ruleFor($answer);
+            }
+        }
+
+        return $taken;
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Answers;
+
+use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Input\Arrows;
+use Fravel\Document\Answer\Input\Digits;
+use Fravel\Document\Answer\Input\Input;
+use Fravel\Document\Answer\Input\Long;
+use Fravel\Document\Answer\Input\Number;
+use Fravel\Document\Answer\Input\Text;
+use Fravel\Document\Thing\Lock;
+use Fravel\State\Verdict;
+
+/** Answers that are nearly right: for teachers to see what becomes of them, and for the check. The same answer gives the same ones. */
+final class NearMisses
+{
+    /** Units to mistake one for: symbol → another of the same quantity. */
+    private const OTHER_UNITS = [
+        'mm' => 'cm', 'cm' => 'mm', 'm' => 'cm', 'km' => 'm', 'g' => 'kg', 'kg' => 'g', 'mg' => 'g', 'ml' => 'l', 'l' => 'ml', 's' => 'min', 'min' => 's', 'h' => 'min',
+        'm2' => 'cm2', 'm²' => 'cm²', 'cm²' => 'm²', 'km/h' => 'm/s', 'm/s' => 'km/h', '°C' => '°F', 'W' => 'kW', 'kW' => 'W', 'J' => 'kJ', 'kJ' => 'J', 'Pa' => 'kPa', 'Hz' => 'kHz', 'B' => 'kB', 'kB' => 'B',
+    ];
+
+    /**
+     * Those of a lock's first accepted answer that can be named.
+     *
+     * @return list<NearMiss>
+     */
+    public static function to(Lock $lock, string $language): array
+    {
+        foreach ($lock->rules as $index => $rule) {
+            $right = $rule->verdict === Verdict::Open ? Samples::caughtBy($lock, $index, $language) : null;
+            if (is_string($right)) {
+                return self::of($right, $lock->input, $language);
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * Those of an answer, each kind of slip at most once or in a few forms.
+     *
+     * @return list<NearMiss>
+     */
+    public static function of(string $right, Input $input, string $language): array
+    {
+        $made = match (true) {
+            $input instanceof Digits, $input instanceof Arrows => self::ofCode($right),
+            $input instanceof Number => self::ofNumber($right, $input->unit),
+            preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [...self::ofNumber($right, null), ...self::ofWords($right, Tongue::of($language))],
+            $input instanceof Text, $input instanceof Long => self::ofWords($right, Tongue::of($language)),
+            default => [],
+        };
+        $seen = [$right => true];
+        $misses = [];
+        foreach ($made as [$slip, $text]) {
+            if ($text !== '' && ! isset($seen[$text])) {
+                $seen[$text] = true;
+                $misses[] = new NearMiss($slip, $text);
+            }
+        }
+
+        return $misses;
+    }
+
+    /**
+     * Those that the lock opens on although whoever gives them does not know the answer.
+     *
+     * @return list<string>
+     */
+    public static function openedOn(Lock $lock, string $language): array
+    {
+        $opened = [];
+        // What is written at length is read by the words in it; that a denial passes is no news there.
+        foreach ($lock->input instanceof Long ? [] : self::to($lock, $language) as $miss) {
+            $answer = $miss->slip->isPlainlyWrong() ? $lock->accept($miss->text, $language) : null;
+            $rule = $answer instanceof Answer ? $lock->ruleFor($answer) : null;
+            if ($rule !== null && $lock->rules[$rule]->verdict === Verdict::Open) {
+                $opened[] = $miss->text;
+            }
+        }
+
+        return $opened;
+    }
+
+    /** @return list<array{Slip, string}> */
+    private static function ofCode(string $code): array
+    {
+        $last = substr($code, -1);
+        $turn = ['U' => 'R', 'R' => 'D', 'D' => 'L', 'L' => 'U'];
+
+        return [
+            [Slip::OneStepOff, substr($code, 0, -1).($turn[$last] ?? (string) (((int) $last + 1) % 10))],
+            [Slip::OneStepOff, ($turn[$code[0]] ?? (string) (((int) $code[0] + 9) % 10)).substr($code, 1)],
+            [Slip::SwappedDigits, self::swapped($code)],
+            [Slip::SwappedDigits, strrev($code)],
+        ];
+    }
+
+    /** @return list<array{Slip, string}> */
+    private static function ofNumber(string $right, ?string $unit): array
+    {
+        if (preg_match('/^([+\-−]?)([\d.,]*\d)(.*)$/Dsu', $right, $part) !== 1) {
+            return [];
+        }
+        [, $sign, $figures, $behind] = $part;
+        $misses = [
+            [Slip::NeighbouringNumber, $sign.self::stepped($figures, 1).$behind],
+            [Slip::NeighbouringNumber, $sign.self::stepped($figures, -1).$behind],
+            [Slip::SwappedDigits, $sign.self::swapped($figures).$behind],
+            [Slip::DecimalMark, $sign.(str_contains($figures, '.') || str_contains($figures, ',') ? (string) preg_replace('/([.,])(\d)/', '$2$1', $figures) : "{$figures}0").$behind],
+            [Slip::Negation, ($sign === '' ? '-' : '').$figures.$behind],
+        ];
+        $named = trim($behind) !== '' ? trim($behind) : ($unit ?? '');
+        if (isset(self::OTHER_UNITS[$named])) {
+            $misses[] = [Slip::WrongUnit, "{$sign}{$figures} ".self::OTHER_UNITS[$named]];
+        }
+
+        return array_map(static fn (array $miss): array => [$miss[0], rtrim($miss[1], '.,')], $misses);
+    }
+
+    /** @return list<array{Slip, string}> */
+    private static function ofWords(string $right, Tongue $tongue): array
+    {
+        $words = preg_split('/\s+/u', trim($right)) ?: [];
+        $first = mb_substr($right, 0, 1);
+        $misses = [
+            [Slip::Typing, self::mistyped($right)],
+            [Slip::MissingLetter, mb_strlen($right) > 2 ? mb_substr($right, 0, -2).mb_substr($right, -1) : ''],
+            [Slip::DoubledLetter, $first.mb_substr($right, 1, 1).mb_substr($right, 1)],
+            [Slip::Number, str_ends_with($right, $tongue->plural) ? mb_substr($right, 0, -1) : $right.$tongue->plural],
+            [Slip::SwappedWords, count($words) > 1 ? implode(' ', [...array_slice($words, 1), $words[0]]) : ''],
+            [Slip::ExtraWord, "{$right} {$tongue->and} {$right}"],
+        ];
+
+        return [...$misses, ...array_map(static fn (string $denial): array => [Slip::Negation, sprintf($denial, $right)], $tongue->denials)];
+    }
+
+    /** The last two neighbours that differ, swapped. */
+    private static function swapped(string $text): string
+    {
+        $signs = mb_str_split($text);
+        for ($at = count($signs) - 1; $at > 0; $at--) {
+            if ($signs[$at] !== $signs[$at - 1]) {
+                [$signs[$at - 1], $signs[$at]] = [$signs[$at], $signs[$at - 1]];
+
+                return implode('', $signs);
+            }
+        }
+
+        return '';
+    }
+
+    private static function mistyped(string $text): string
+    {
+        $middle = intdiv(mb_strlen($text), 2);
+
+        return mb_strlen($text) < 3 ? '' : mb_substr($text, 0, $middle).self::swapped(mb_substr($text, $middle, 2)).mb_substr($text, $middle + 2);
+    }
+
+    /** The last figure one up or down, carried over. */
+    private static function stepped(string $figures, int $by): string
+    {
+        $digits = (string) preg_replace('/\D/', '', $figures);
+        if (strlen($digits) > 15) {
+            return '';
+        }
+        $next = (string) ((int) $digits + $by);
+        if ((int) $next < 0) {
+            return '';
+        }
+        $next = str_pad($next, strlen($digits), '0', STR_PAD_LEFT);
+        for ($at = strlen($figures) - 1; $at >= 0 && $next !== ''; $at--) {
+            if (ctype_digit($figures[$at])) {
+                $figures[$at] = substr($next, -1);
+                $next = substr($next, 0, -1);
+            }
+        }
+
+        return $next.$figures;
+    }
+}

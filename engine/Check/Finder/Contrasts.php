@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Layout;
+use Fravel\Document\Scene;
+use Fravel\Document\Thing\Cover;
+use Fravel\Document\Thing\Text;
+
+/** Words that are hard to read on the colour they stand on. */
+final class Contrasts implements Finder
+{
+    /** What WCAG 2.2 wants at least for text (1.4.3). */
+    private const LEAST = 4.5;
+
+    /** The colour words are shown in. */
+    private const INK = '#10222b';
+
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->game->scenes() as $scene) {
+            foreach (self::wordsOn($scene) as [$thing, $colour]) {
+                if (self::ratio(self::INK, $colour) < self::LEAST) {
+                    $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $scene->title, 'part' => $study->calls($thing), 'colour' => $colour]);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<array{string, string}> thing with words, and the plain colour behind them */
+    private static function wordsOn(Scene $scene): array
+    {
+        $found = [];
+        $behind = $scene->layout === Layout::Stage && $scene->backdrop->asset === null ? $scene->backdrop->colour : null;
+        foreach ($scene->things as $thing) {
+            if ($thing instanceof Text && $behind !== null && $thing->md !== '') {
+                $found[] = [$thing->id, $behind];
+            }
+            foreach ($thing instanceof Cover ? [$thing->front, $thing->back] : [] as $face) {
+                if ($face->md !== '' && $face->asset === null && $face->colour !== null) {
+                    $found[] = [$thing->id, $face->colour];
+                }
+            }
+        }
+
+        return array_values(array_filter($found, static fn (array $one): bool => preg_match('/^#[0-9a-f]{6}$/Di', $one[1]) === 1));
+    }
+
+    /** Contrast ratio of WCAG 2.2. */
+    private static function ratio(string $one, string $other): float
+    {
+        $lights = [self::luminance($one), self::luminance($other)];
+
+        return (max($lights) + 0.05) / (min($lights) + 0.05);
+    }
+
+    /** Relative luminance of WCAG 2.2. */
+    private static function luminance(string $colour): float
+    {
+        $parts = array_map(static function (string $hex): float {
+            $part = hexdec($hex) / 255;
+
+            return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
+        }, str_split(substr($colour, 1), 2));
+
+        return 0.2126 * $parts[0] + 0.7152 * $parts[1] + 0.0722 * $parts[2];
+    }
+}

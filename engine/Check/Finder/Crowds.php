@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Layout;
+use Fravel\Document\Scene;
+use Fravel\Document\Thing\Choice;
+use Fravel\Document\Thing\Cover;
+use Fravel\Document\Thing\Lock;
+use Fravel\Document\Thing\Text;
+use Fravel\Document\Thing\Thing;
+
+/** Scenes with more in them than a student takes in. */
+final class Crowds implements Finder
+{
+    /** Things to do something with, on a stage and on a page that scrolls. */
+    private const MOST_ACTIVE = [25, 60];
+
+    /** Characters to read. */
+    private const MOST_TEXT = [1500, 6000];
+
+    public static function find(Study $study): array
+    {
+        $crowded = array_filter($study->game->scenes(), self::isCrowded(...));
+
+        return array_values(array_map(static fn (Scene $scene): Finding => Finding::warning('scene.crowded', [$scene->id], ['scene' => $scene->title, 'things' => count($scene->things)]), $crowded));
+    }
+
+    private static function isCrowded(Scene $scene): bool
+    {
+        $at = $scene->layout === Layout::Stage ? 0 : 1;
+        $active = array_filter($scene->things, static fn (Thing $thing): bool => $thing instanceof Choice || $thing instanceof Lock || $thing instanceof Cover);
+        $text = array_sum(array_map(static fn (Thing $thing): int => $thing instanceof Text ? mb_strlen($thing->md) : 0, $scene->things));
+
+        return count($active) > self::MOST_ACTIVE[$at] || $text > self::MOST_TEXT[$at];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Thing\Clip;
+use Fravel\Document\Thing\Picture;
+
+/** Pictures and clips without a file. */
+final class Files implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        foreach ($study->files === null ? [] : $study->game->assets() as $asset) {
+            if (! in_array($asset->file, $study->files ?? [], true)) {
+                $findings[] = Finding::warning('asset.missing', [$asset->id], ['asset' => $asset->file]);
+            }
+        }
+        foreach ($study->game->scenes() as $scene) {
+            foreach ($scene->things as $thing) {
+                if (($thing instanceof Picture || $thing instanceof Clip) && ($thing->asset ?? '') === '') {
+                    $findings[] = Finding::warning('asset.missing', [$thing->id, $scene->id], ['asset' => "{$scene->title}: {$study->calls($thing->id)}"]);
+                }
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Answers\Guessing;
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Thing\Guard;
+use Fravel\Document\Thing\Lock;
+use Fravel\State\Verdict;
+
+/** Locks on something that can be had by trying one answer after the other in less than two minutes. */
+final class Guessability implements Finder
+{
+    private const SECONDS = 120;
+
+    /** The guard that is offered: after so many tries, and no longer than anybody would wait. */
+    private const TRIES = 3;
+
+    private const LONGEST_WAIT = 60;
+
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        $named = array_column($study->references, null, 'id');
+        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $study->game->language()) : null;
+            if ($guessing === null || $guessing->seconds($lock->guard) >= self::SECONDS) {
+                continue;
+            }
+            $words = $study->placeOf($lock, $scene) + ['guesses' => (int) ceil($guessing->guesses), 'seconds' => (int) ceil($guessing->seconds($lock->guard))];
+            $wait = self::waitFor($guessing);
+            $findings[] = Finding::warning('lock.guessable', [$lock->id, $scene->id], $words)->mendedBy($wait === null ? null : $study->mends->guard($lock->id, self::TRIES, $wait));
+        }
+
+        return $findings;
+    }
+
+    /** Whether something comes of opening it; a question that only says how right one was may be guessed at. */
+    private static function isWorthIt(Lock $lock): bool
+    {
+        foreach ($lock->rules as $rule) {
+            if ($rule->verdict === Verdict::Open && ($rule->reaction->effects !== [] || $rule->reaction->go !== null)) {
+                return true;
+            }
+        }
+
+        return $lock->opened !== [];
+    }
+
+    /** Seconds that make guessing too long; null when no fair wait does. */
+    private static function waitFor(Guessing $guessing): ?int
+    {
+        for ($wait = 10; $wait <= self::LONGEST_WAIT; $wait += 10) {
+            if ($guessing->seconds(new Guard(self::TRIES, $wait)) >= self::SECONDS) {
+                return $wait;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Answers\Accepted;
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+use Fravel\Document\Condition\Condition;
+use Fravel\Document\Reaction;
+use Fravel\Document\Thing\Lock;
+use Fravel\State\PlayState;
+use Fravel\State\Verdict;
+
+/** Feedback and hints that say the answer, to be had from the first try on. */
+final class Leaks implements Finder
+{
+    public static function find(Study $study): array
+    {
+        $findings = [];
+        $language = $study->game->language();
+        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language) !== null;
+            foreach (self::saidAtFirst($lock) as $field => $texts) {
+                $leaking = array_values(array_filter($texts, $tells));
+                if ($leaking !== []) {
+                    $words = $study->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language)];
+                    $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy($study->mends->hush($lock->id, $field, $tells));
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return array<string, list<string>> field of the lock → what it says to whoever tried at most once */
+    private static function saidAtFirst(Lock $lock): array
+    {
+        $said = ['rules' => [], 'otherwise' => [], 'hints' => []];
+        foreach ($lock->rules as $rule) {
+            if ($rule->verdict !== Verdict::Open && self::mayHold($rule->reaction->if, $lock)) {
+                $said['rules'][] = $rule->reaction->say;
+            }
+        }
+        $first = array_filter($lock->otherwise, static fn (Reaction $reaction): bool => self::mayHold($reaction->if, $lock));
+        $said['otherwise'] = array_values(array_map(static fn (Reaction $reaction): string => $reaction->say, $first));
+        foreach ($lock->hints as $hint) {
+            if (self::mayHold($hint->after, $lock)) {
+                $said['hints'][] = $hint->md;
+            }
+        }
+
+        return $said;
+    }
+
+    private static function mayHold(?Condition $condition, Lock $lock): bool
+    {
+        return $condition === null || $condition->holds(PlayState::begin([], 1, 0)->countTry($lock->id, Verdict::Wrong), 0);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Finder;
+
+use Fravel\Check\Finding;
+use Fravel\Check\Study;
+
+/** Tallies that nothing counts on, or that nobody sees and nothing asks for. */
+final class Tallies implements Finder
+{
+    public static function find(Study $study): array
+    {
+        if ($study->game->tallies() === []) {
+            return [];
+        }
+        [$changed, $asked] = [[], []];
+        foreach ($study->references as $reference) {
+            if ($reference->kind === 'tally') {
+                in_array($reference->field(), ['add', 'set'], true) ? $changed[$reference->id] = true : $asked[$reference->id] = true;
+            }
+        }
+        $texts = serialize($study->game->document['scenes'] ?? []);
+        $findings = [];
+        foreach ($study->game->tallies() as $tally) {
+            $isSeen = isset($asked[$tally->id]) || $tally->shown || str_contains($texts, "{={$tally->id}}");
+            if (! isset($changed[$tally->id]) || ! $isSeen) {
+                $isFree = ! isset($changed[$tally->id]) && ! isset($asked[$tally->id]);
+                $findings[] = Finding::warning('tally.unused', [$tally->id], ['tally' => $tally->name])->mendedBy($isFree ? $study->mends->remove($tally->id) : null);
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check;
+
+use Fravel\Check\Answers\Tongue;
+use Fravel\Document\Game;
+use Fravel\Document\Ids;
+use Fravel\Document\Reference;
+use Fravel\Document\Scene;
+use Fravel\Edit\Command;
+use Fravel\Edit\InsertPart;
+use Fravel\Edit\RemovePart;
+use Fravel\Edit\SetField;
+use Fravel\Edit\Tree;
+
+/** The edits that mend what the check finds. A mend is offered, never made by itself. */
+final readonly class Mends
+{
+    public function __construct(private Game $game)
+    {
+    }
+
+    /** Says something of the kind "not yet" to any other wrong answer. */
+    public function addFeedback(string $lock): SetField
+    {
+        return new SetField($lock, 'otherwise', [...$this->listIn($lock, 'otherwise'), ['say' => $this->notYet()]]);
+    }
+
+    /**
+     * Says "not yet" wherever one of these reactions would say more than it should.
+     *
+     * @param  callable(string): bool  $tells
+     */
+    public function hush(string $lock, string $field, callable $tells): SetField
+    {
+        $key = $field === 'hints' ? 'md' : 'say';
+        $list = array_map(fn (array $entry): array => is_string($entry[$key] ?? null) && $tells($entry[$key]) ? [...$entry, $key => $this->notYet()] : $entry, $this->listIn($lock, $field));
+
+        return new SetField($lock, $field, $list);
+    }
+
+    /** Takes the exact words where words anywhere in the answer were enough. */
+    public function takeExactly(string $lock): SetField
+    {
+        $rules = array_map(static function (array $rule): array {
+            $phrases = $rule['match']['has'] ?? null;
+
+            return $phrases !== null && ($rule['verdict'] ?? '') === 'open' ? [...$rule, 'match' => ['equals' => $phrases]] : $rule;
+        }, $this->listIn($lock, 'rules'));
+
+        return new SetField($lock, 'rules', $rules);
+    }
+
+    public function guard(string $lock, int $tries, int $wait): SetField
+    {
+        return new SetField($lock, 'guard', ['tries' => $tries, 'wait' => $wait]);
+    }
+
+    /** The rule before all that hide it; without it where it would only hide those then. */
+    public function moveRuleFirst(string $lock, int $index): SetField
+    {
+        $rules = $this->listIn($lock, 'rules');
+        $rule = $rules[$index];
+        $isRepeated = array_filter(array_slice($rules, 0, $index), static fn (array $earlier): bool => ($earlier['match'] ?? null) === ($rule['match'] ?? null)) !== [];
+        unset($rules[$index]);
+
+        return new SetField($lock, 'rules', $isRepeated ? array_values($rules) : [$rule, ...array_values($rules)]);
+    }
+
+    /** Gives it by the lock that stands before it is first asked for, else at the start. */
+    public function give(string $token, ?string $lock): SetField
+    {
+        $rules = $lock === null ? [] : $this->listIn($lock, 'rules');
+        foreach ($rules as $place => $rule) {
+            if (($rule['verdict'] ?? '') === 'open') {
+                $rules[$place]['do'] = [...(is_array($rule['do'] ?? null) ? $rule['do'] : []), ['give' => $token]];
+
+                return new SetField((string) $lock, 'rules', $rules);
+            }
+        }
+        $arrive = $this->listIn($this->game->start(), 'arrive');
+        $arrive = $arrive === [] ? [['do' => [['give' => $token]]]] : array_map(static fn (array $one): array => [...$one, 'do' => [...($one['do'] ?? []), ['give' => $token]]], $arrive);
+
+        return new SetField($this->game->start(), 'arrive', $arrive);
+    }
+
+    /** On to the scene that stands next in the document, or back to the start. */
+    public function leadOn(string $scene): ?SetField
+    {
+        $ids = $this->game->sceneIds();
+        $place = array_search($scene, $ids, true);
+        $next = $ids[(int) $place + 1] ?? $this->game->start();
+
+        return $next === $scene ? null : new SetField($scene, 'next', [['go' => $next]]);
+    }
+
+    /** A choice in the scene that stands before, or in the first one, which leads there. */
+    public function leadTo(Scene $scene): ?InsertPart
+    {
+        $ids = $this->game->sceneIds();
+        $from = $ids[(int) array_search($scene->id, $ids, true) - 1] ?? $this->game->start();
+        $from = ($this->game->scene($from)->ending ?? null) === null ? $from : $this->game->start();
+        if ($from === $scene->id || $this->game->scene($from) === null) {
+            return null;
+        }
+
+        return $this->choiceIn($from, $scene);
+    }
+
+    public function leadBackToStart(string $scene): ?InsertPart
+    {
+        $start = $this->game->scene($this->game->start());
+
+        return $start === null || $start->id === $scene ? null : $this->choiceIn($scene, $start);
+    }
+
+    public function makeEnding(string $scene): SetField
+    {
+        return new SetField($scene, 'ending', ['kind' => 'won', 'md' => '']);
+    }
+
+    public function leaveOut(string $part, string $field): SetField
+    {
+        return new SetField($part, $field, null, false);
+    }
+
+    public function remove(string $part): RemovePart
+    {
+        return new RemovePart($part);
+    }
+
+    /** A route to nowhere is taken away; another part that is missing is made, where its kind allows. */
+    public function supply(Reference $reference): ?Command
+    {
+        if ($reference->kind === 'scene' && $reference->path === ['start']) {
+            $first = $this->game->sceneIds()[0] ?? null;
+
+            return $first === null ? null : new SetField(Command::GAME, 'start', $first);
+        }
+        if ($reference->isRoute) {
+            return $this->without($reference);
+        }
+        $made = match ($reference->kind) {
+            'token' => ['tokens', ['id' => $reference->id, 'name' => $reference->id, 'kind' => 'item']],
+            'tally' => ['tallies', ['id' => $reference->id, 'name' => $reference->id, 'start' => 0, 'shown' => false]],
+            'chapter' => ['chapters', ['id' => $reference->id, 'title' => $reference->id]],
+            default => null,
+        };
+
+        return $made === null ? null : new InsertPart($made[0], Command::GAME, self::lastOf($this->game->document, $made[0]), $made[1]);
+    }
+
+    /** The field of the part that holds the reference, with the reference cut out. */
+    private function without(Reference $reference): ?SetField
+    {
+        $depth = ($reference->path[2] ?? null) === 'things' ? 4 : 2;
+        $owner = Tree::get($this->game->document, [...array_slice($reference->path, 0, $depth), 'id']);
+        $field = $reference->path[$depth] ?? null;
+        $list = Tree::get($this->game->document, array_slice($reference->path, 0, $depth + 1));
+        if (! is_string($owner) || ! is_string($field) || ! is_array($list)) {
+            return null;
+        }
+        $within = array_slice($reference->path, $depth + 1);
+        $holder = Tree::get($list, array_slice($within, 0, -1));
+
+        return new SetField($owner, $field, Tree::put($list, array_slice($within, 0, -1), is_array($holder) ? array_diff_key($holder, ['go' => 0]) : $holder));
+    }
+
+    /** A choice in one scene that leads to the other and is called after it. */
+    private function choiceIn(string $from, Scene $to): InsertPart
+    {
+        $last = array_column($this->listIn($from, 'things'), 'id');
+        $id = Ids::fresh("to-{$to->id}", Ids::in($this->game->document));
+        $choice = ['id' => $id, 'kind' => 'choice', 'look' => 'button', 'md' => $to->title, 'react' => [['go' => $to->id]]];
+
+        return new InsertPart('things', $from, $last === [] ? null : (string) end($last), $choice);
+    }
+
+    private function notYet(): string
+    {
+        return Tongue::of($this->game->language())->notYet;
+    }
+
+    /** @return list<array<array-key, mixed>> the entries of a list that a part holds; one that stands for itself is a list of one */
+    private function listIn(string $part, string $field): array
+    {
+        $path = Tree::path($this->game->document, $part);
+        $value = $path === null ? null : Tree::get($this->game->document, [...$path, $field]);
+        if (! is_array($value)) {
+            return [];
+        }
+
+        return array_values(array_filter(array_is_list($value) ? $value : [$value], is_array(...)));
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private static function lastOf(array $document, string $list): ?string
+    {
+        $ids = array_column(Tree::entries($document, $list), 'id');
+
+        return $ids === [] ? null : (string) end($ids);
+    }
+}
