@@ -96,17 +96,10 @@ final readonly class Mends
         return $next === $scene ? null : new SetField($scene, 'next', [['go' => $next]]);
     }
 
-    /** A choice in the scene that stands before, or in the first one, which leads there. */
-    public function leadTo(Scene $scene): ?InsertPart
+    /** A choice in a scene that students get to, which leads to one that they don't; none where that one would not let them in. */
+    public function leadTo(Scene $scene, ?string $from): ?InsertPart
     {
-        $ids = $this->game->sceneIds();
-        $from = $ids[(int) array_search($scene->id, $ids, true) - 1] ?? $this->game->start();
-        $from = ($this->game->scene($from)->ending ?? null) === null ? $from : $this->game->start();
-        if ($from === $scene->id || $this->game->scene($from) === null) {
-            return null;
-        }
-
-        return $this->choiceIn($from, $scene);
+        return $from === null || $scene->needs !== null ? null : $this->choiceIn($from, $scene);
     }
 
     public function leadBackToStart(string $scene): ?InsertPart

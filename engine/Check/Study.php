@@ -6,6 +6,7 @@ namespace Fravel\Check;
 
 use Fravel\Check\Search\Reach;
 use Fravel\Document\Game;
+use Fravel\Document\Reaction;
 use Fravel\Document\Reference;
 use Fravel\Document\References;
 use Fravel\Document\Scene;
@@ -59,6 +60,22 @@ final class Study
         }
 
         return ! isset($this->routed()[$scene->id]);
+    }
+
+    /** The nearest scene before this one in the document that students get to and stay in; else the start, if they stay there. */
+    public function sceneBefore(Scene $scene): ?string
+    {
+        $ids = $this->game->sceneIds();
+        $before = array_reverse(array_slice($ids, 0, (int) array_search($scene->id, $ids, true)));
+        foreach ([...$before, $this->game->start()] as $id) {
+            $other = $this->game->scene($id);
+            $leadsOn = array_filter($other->arrive ?? [], static fn (Reaction $reaction): bool => $reaction->go !== null);
+            if ($other !== null && $other !== $scene && $other->ending === null && $leadsOn === [] && ! $this->isOutOfReach($other)) {
+                return $id;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, true> scenes that routes lead to from the start, whatever their conditions */

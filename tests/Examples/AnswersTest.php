@@ -30,3 +30,5 @@ function expectVerdicts(array $case): void
 test('answers', fn (array $case) => expectVerdicts($case))->with(fn () => answerCases('answers.json'));
 
 test('more answers', fn (array $case) => expectVerdicts($case))->with(fn () => answerCases('more-answers.json'));
+
+test('every text matcher with every switch of cleaning', fn (array $case) => expectVerdicts($case))->with(fn () => answerCases('cleaning.json'));

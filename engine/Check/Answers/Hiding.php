@@ -67,7 +67,7 @@ final class Hiding
     private static function isLiteral(Matcher $match): bool
     {
         return $match instanceof Equals || $match instanceof Options || $match instanceof Order || $match instanceof Pairs
-            || ($match instanceof Number && $match->within === null && $match->places === null);
+            || ($match instanceof Number && $match->within === null && $match->places === null && $match->unit === null);
     }
 
     /** @return list<int|null> for each answer the rule names, which rule catches it; those the input can't yield left out */

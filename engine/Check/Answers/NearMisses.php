@@ -144,7 +144,7 @@ final class NearMisses
     {
         $signs = mb_str_split($text);
         for ($at = count($signs) - 1; $at > 0; $at--) {
-            if ($signs[$at] !== $signs[$at - 1]) {
+            if ($signs[$at] !== $signs[$at - 1] && ! in_array('.', [$signs[$at], $signs[$at - 1]], true) && ! in_array(',', [$signs[$at], $signs[$at - 1]], true)) {
                 [$signs[$at - 1], $signs[$at]] = [$signs[$at], $signs[$at - 1]];
 
                 return implode('', $signs);

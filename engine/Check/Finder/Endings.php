@@ -21,6 +21,6 @@ final class Endings implements Finder
         }
         $far = array_filter($endings, $study->isOutOfReach(...));
 
-        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene)), $far));
+        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene, $study->sceneBefore($scene))), $far));
     }
 }

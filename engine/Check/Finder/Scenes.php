@@ -24,7 +24,7 @@ final class Scenes implements Finder
         $findings = [];
         foreach ($study->game->scenes() as $scene) {
             if ($scene->ending === null && $study->isOutOfReach($scene)) {
-                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene));
+                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene, $study->sceneBefore($scene)));
             }
             if ($scene->ending === null && ! $scene->back && array_filter(self::reactions($scene), self::leadsOn(...)) === []) {
                 $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadOn($scene->id));

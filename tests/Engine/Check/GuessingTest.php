@@ -1,0 +1,54 @@
+<?php
+
+use Fravel\Check\Answers\Guessing;
+use Fravel\Check\Answers\NearMiss;
+use Fravel\Check\Answers\NearMisses;
+use Fravel\Document\Answer\Input\Inputs;
+use Fravel\Document\Thing\Guard;
+use Fravel\Support\Node;
+
+/** @return list<string> "slip: answer" */
+function missesOf(string $right, array $input = ['type' => 'text'], string $language = 'en'): array
+{
+    return array_map(static fn (NearMiss $miss): string => "{$miss->slip->value}: {$miss->text}", NearMisses::of($right, Inputs::read(Node::root($input)), $language));
+}
+
+it('misses an answer by little, in every way there is', function (): void {
+    expect(missesOf('herring gull'))->toBe([
+        'typing: herrin ggull', 'missing-letter: herring gul', 'doubled-letter: heerring gull', 'singular-plural: herring gulls', 'swapped-words: gull herring',
+        'extra-word: herring gull and herring gull', 'negation: not herring gull', 'negation: never herring gull', 'negation: anything but herring gull',
+    ])->and(missesOf('mouettes', language: 'fr'))->toContain('singular-plural: mouette')->toContain('negation: pas mouettes')
+        ->and(missesOf('12.5', ['type' => 'number', 'unit' => 'km']))->toBe([
+            'neighbouring-number: 12.6', 'neighbouring-number: 12.4', 'swapped-digits: 21.5', 'decimal-mark: 125', 'negation: -12.5', 'wrong-unit: 12.5 m',
+        ])
+        ->and(missesOf('999', ['type' => 'number']))->toContain('neighbouring-number: 1000')
+        ->and(missesOf('0917', ['type' => 'digits', 'length' => 4]))->toBe(['one-step-off: 0918', 'one-step-off: 9917', 'swapped-digits: 0971', 'swapped-digits: 7190'])
+        ->and(missesOf('UD', ['type' => 'arrows', 'length' => 2]))->toContain('one-step-off: UL');
+});
+
+it('counts what a guesser faces', function (array $match, array $input, ?float $guesses): void {
+    expect(Guessing::at(lockOf([$match], $input), 'en')?->guesses)->toBe($guesses);
+})->with([
+    'two digits' => [['equals' => '07'], ['type' => 'digits', 'length' => 2], 50.5],
+    'two right codes' => [['equals' => ['07', '70']], ['type' => 'digits', 'length' => 2], 101 / 3],
+    'a long code' => [['equals' => ['123456']], ['type' => 'digits', 'length' => 6], 500000.5],
+    'one of four' => [['options' => ['a']], ['type' => 'options', 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c'], ['id' => 'd']]], 2.5],
+    'an order of three' => [['order' => ['a', 'b', 'c']], ['type' => 'order', 'items' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 3.5],
+    'a number stepped up to' => [['number' => 12], ['type' => 'number'], 13.0],
+    'the nearest number of a range' => [['between' => [7.5, 100]], ['type' => 'number'], 9.0],
+    'a range around nothing' => [['between' => [-3, 3]], ['type' => 'number'], 1.0],
+    'a number below nothing' => [['number' => -4, 'within' => 1], ['type' => 'number'], 4.0],
+    'a number between the steps' => [['number' => 2.5], ['type' => 'number'], null],
+    'a quarter of a picture' => [['inside' => [[0, 0], [0.5, 0], [0.5, 0.5], [0, 0.5]]], ['type' => 'point'], 4.0],
+    'yes or no' => [['equals' => 'Yes'], ['type' => 'text'], 1.5],
+    'a letter' => [['equals' => ['word', 'k']], ['type' => 'text'], 13.5],
+    'a word' => [['equals' => 'word'], ['type' => 'text'], null],
+]);
+
+it('waits where a guard makes a guesser wait, and goes back where wrong answers lead away', function (): void {
+    $guessing = Guessing::at(lockOf([['equals' => '7']], ['type' => 'digits', 'length' => 1]), 'en');
+
+    expect($guessing->seconds(null))->toBe(16.5)
+        ->and($guessing->seconds(new Guard(2, 30)))->toBe(76.5)
+        ->and($guessing->seconds(new Guard(5, 30)))->toBe(16.5);
+});
