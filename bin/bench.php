@@ -2,12 +2,21 @@
 
 declare(strict_types=1);
 
-// Speed of a student's action against a bare route of the framework, behind nginx and php-fpm, in one run.
+// Speed of the engine, and of a student's action against a bare route of the framework, behind nginx and php-fpm, in one run.
 
 require __DIR__.'/../vendor/autoload.php';
 
+use App\Bench\EngineSpeed;
 use App\Bench\Measure;
 use App\Bench\Stage;
+
+ini_set('memory_limit', '512M');
+gc_disable();
+echo "The engine, in one process, without a framework\n\n", implode("\n", EngineSpeed::report(dirname(__DIR__))), "\n\n";
+gc_enable();
+if (($argv[1] ?? '') === 'engine') {
+    exit(0);
+}
 
 $seconds = (int) ($argv[1] ?? 10);
 $rounds = (int) ($argv[2] ?? 3);

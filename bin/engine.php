@@ -16,6 +16,9 @@ require __DIR__.'/autoload.php';
 
 const VERBS = ['check' => CheckGame::class, 'validate' => ValidateGame::class, 'answer' => TryAnswer::class, 'play' => PlayGame::class];
 
+// A process that lives for one question need not look for what it could free.
+gc_disable();
+
 $words = array_slice($argv, 1);
 $verb = VERBS[array_shift($words) ?? ''] ?? null;
 if ($verb === null) {

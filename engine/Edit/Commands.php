@@ -26,6 +26,7 @@ final class Commands
             'move' => self::move($sent),
             'drop' => is_string($sent['drop']) && is_string($sent['in'] ?? null) ? new DropEmptyList($sent['in'], $sent['drop']) : null,
             'together' => self::together($sent['together'], $game),
+            'duplicate' => $game === null ? null : Duplicate::read($sent, $game),
             'deleteScene' => $game === null ? null : DeleteScene::read($sent, $game),
             default => null,
         };

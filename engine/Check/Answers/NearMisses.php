@@ -11,7 +11,9 @@ use Fravel\Document\Answer\Input\Input;
 use Fravel\Document\Answer\Input\Long;
 use Fravel\Document\Answer\Input\Number;
 use Fravel\Document\Answer\Input\Text;
+use Fravel\Document\Answer\Matcher\Equals;
 use Fravel\Document\Thing\Lock;
+use Fravel\Document\Thing\Rule;
 use Fravel\State\Verdict;
 
 /** Answers that are nearly right: for teachers to see what becomes of them, and for the check. The same answer gives the same ones. */
@@ -73,6 +75,10 @@ final class NearMisses
      */
     public static function openedOn(Lock $lock, string $language): array
     {
+        $open = array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open && ! $rule->match instanceof Equals);
+        if ($open === []) {
+            return [];
+        }
         $opened = [];
         // What is written at length is read by the words in it; that a denial passes is no news there.
         foreach ($lock->input instanceof Long ? [] : self::to($lock, $language) as $miss) {

@@ -45,6 +45,9 @@ final readonly class Quantity
             return $this->number;
         }
 
-        return $this->unit->measures === $unit->measures ? $unit->fromBase($this->unit->toBase($this->number)) : null;
+        // Whoever is asked for a difference answers in degrees like anybody else.
+        $own = $this->unit->measures === $unit->measures ? $this->unit : $this->unit->ofDifferences();
+
+        return $own->measures === $unit->measures ? $unit->fromBase($own->toBase($this->number)) : null;
     }
 }

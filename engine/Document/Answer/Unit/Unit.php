@@ -13,6 +13,12 @@ final readonly class Unit
     {
     }
 
+    /** The unit of differences between two points on this scale: 20 °C lie 20 K apart, and are not 20 K. */
+    public function ofDifferences(): self
+    {
+        return new self("{$this->measures} difference", $this->factor, BigRational::zero());
+    }
+
     public function toBase(BigRational $number): BigRational
     {
         return $number->multipliedBy($this->factor)->plus($this->zero);

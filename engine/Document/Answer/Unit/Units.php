@@ -88,6 +88,10 @@ final class Units
             return null;
         }
 
+        if (str_starts_with($text, 'Δ')) {
+            return self::simple(trim(mb_substr($text, 1)))?->ofDifferences();
+        }
+
         return self::simple($text) ?? self::power($text) ?? self::ratio($text);
     }
 

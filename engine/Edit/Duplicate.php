@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Edit;
+
+use Fravel\Document\Game;
+use Fravel\Document\Ids;
+use Fravel\Document\Reference;
+use Fravel\Document\References;
+
+/**
+ * `{"duplicate": [scenes or things], "times": 1}`: copies of them behind the last of them, with ids of their own.
+ *
+ * What leads from one of them to another leads from copy to copy; what leads elsewhere leads there still. A title or label that
+ * ends in a number goes on counting.
+ */
+final class Duplicate
+{
+    /** Copies at most in one gesture. */
+    private const MOST = 100;
+
+    /** @param  array<array-key, mixed>  $sent */
+    public static function read(array $sent, Game $game): ?Together
+    {
+        $ids = $sent['duplicate'];
+        $times = $sent['times'] ?? 1;
+        if (! is_array($ids) || ! array_is_list($ids) || $ids === [] || array_filter($ids, is_string(...)) !== $ids || ! is_int($times) || $times < 1 || $times > self::MOST) {
+            return null;
+        }
+
+        return self::of($game, $ids, $times);
+    }
+
+    /**
+     * @param  non-empty-list<string>  $ids  scenes, or things of one scene
+     * @return Together|null  null when one of them is not there
+     */
+    public static function of(Game $game, array $ids, int $times = 1): ?Together
+    {
+        $paths = array_map(static fn (string $id): ?array => Tree::path($game->document, $id), $ids);
+        $found = array_values(array_filter($paths));
+        usort($found, static fn (array $a, array $b): int => $a <=> $b);
+        if (count($found) !== count($ids) || count(array_unique(array_map(static fn (array $path): string => implode('/', array_slice($path, 0, -1)), $found))) !== 1) {
+            return null;
+        }
+        $holder = array_slice($found[0], 0, -2);
+        $list = $found[0][count($holder)];
+        $in = $holder === [] ? Command::GAME : Tree::get($game->document, [...$holder, 'id']);
+        $after = Tree::get($game->document, [...$found[count($found) - 1], 'id']);
+        $taken = Ids::in($game->document);
+        $names = self::names($game->document);
+        $inserts = [];
+        for ($time = 0; $time < $times; $time++) {
+            foreach (self::copies($game, $found, $taken, $names) as $copy) {
+                $inserts[] = new InsertPart((string) $list, is_string($in) ? $in : Command::GAME, is_string($after) ? $after : null, $copy);
+                $after = $copy['id'];
+            }
+        }
+
+        return new Together($inserts);
+    }
+
+    /**
+     * @param  list<list<string|int>>  $paths
+     * @param  array<string, mixed>  $taken  ids that are not free
+     * @param  array<string, true>  $names  titles and labels that are not free
+     * @return list<array<array-key, mixed>>
+     */
+    private static function copies(Game $game, array $paths, array &$taken, array &$names): array
+    {
+        $parts = array_map(static fn (array $path): mixed => Tree::get($game->document, $path), $paths);
+        $renamed = [];
+        foreach ($parts as $part) {
+            foreach (array_keys(Ids::in(is_array($part) ? $part : [])) as $id) {
+                $renamed[$id] = Ids::fresh((string) preg_replace('/-?\d+$/', '', (string) $id), $taken);
+                $taken[$renamed[$id]] = true;
+            }
+        }
+        $document = $game->document;
+        foreach (References::in($document) as $reference) {
+            if (isset($renamed[$reference->id]) && self::isWithin($reference, $paths)) {
+                $document = Tree::put($document, $reference->path, $renamed[$reference->id]);
+            }
+        }
+        $copies = [];
+        foreach ($paths as $path) {
+            $copy = Tree::get($document, $path);
+            $copies[] = self::counted(self::renamed(is_array($copy) ? $copy : [], $renamed), $names);
+        }
+
+        return $copies;
+    }
+
+    /** @param  list<list<string|int>>  $paths */
+    private static function isWithin(Reference $reference, array $paths): bool
+    {
+        foreach ($paths as $path) {
+            if (array_slice($reference->path, 0, count($path)) === $path) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The part with its own ids renamed, and what its matchers name of them.
+     *
+     * @param  array<array-key, mixed>  $part
+     * @param  array<array-key, string>  $renamed
+     * @return array<array-key, mixed>
+     */
+    private static function renamed(array $part, array $renamed): array
+    {
+        foreach ($part as $key => $value) {
+            if ($key === 'id' && is_string($value)) {
+                $part[$key] = $renamed[$value] ?? $value;
+            } elseif (is_array($value)) {
+                $part[$key] = $key === 'match' ? self::matching($value, $renamed) : self::renamed($value, $renamed);
+            }
+        }
+
+        return $part;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $matcher
+     * @param  array<array-key, string>  $renamed
+     * @return array<array-key, mixed>
+     */
+    private static function matching(array $matcher, array $renamed): array
+    {
+        $next = [];
+        foreach ($matcher as $key => $value) {
+            $inner = match (true) {
+                in_array($key, ['options', 'order'], true) && is_array($value) => array_map(static fn (mixed $id): mixed => is_string($id) ? $renamed[$id] ?? $id : $id, $value),
+                $key === 'pairs' && is_array($value) => self::pairs($value, $renamed),
+                is_array($value) => self::matching($value, $renamed),
+                default => $value,
+            };
+            $next[$key] = $inner;
+        }
+
+        return $next;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $pairs
+     * @param  array<array-key, string>  $renamed
+     * @return array<array-key, mixed>
+     */
+    private static function pairs(array $pairs, array $renamed): array
+    {
+        $next = [];
+        foreach ($pairs as $left => $right) {
+            $next[$renamed[$left] ?? $left] = is_string($right) ? $renamed[$right] ?? $right : $right;
+        }
+
+        return $next;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $part
+     * @param  array<string, true>  $names
+     * @return array<array-key, mixed>
+     */
+    private static function counted(array $part, array &$names): array
+    {
+        foreach (['title', 'label'] as $key) {
+            $name = $part[$key] ?? null;
+            if (is_string($name) && $name !== '') {
+                $part[$key] = self::nextName($name, $names);
+                $names[$part[$key]] = true;
+            }
+        }
+
+        return $part;
+    }
+
+    /** @param  array<string, true>  $taken */
+    private static function nextName(string $name, array $taken): string
+    {
+        preg_match('/^(.*?)\s*(\d{0,6})$/Dsu', $name, $part);
+        [, $stem, $number] = $part + ['', $name, ''];
+        for ($next = (int) ($number === '' ? 1 : $number) + 1; isset($taken["{$stem} {$next}"]); $next++) {
+        }
+
+        return "{$stem} {$next}";
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<string, true>
+     */
+    private static function names(array $document): array
+    {
+        $names = [];
+        foreach (Tree::entries($document, 'scenes') as $scene) {
+            foreach ([$scene['title'] ?? '', ...array_column(Tree::entries($scene, 'things'), 'label')] as $name) {
+                $names[is_string($name) ? $name : ''] = true;
+            }
+        }
+
+        return $names;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+use Fravel\Document\Game;
+use Fravel\Document\Validation;
+use Fravel\Edit\Commands;
+use Fravel\Support\Json;
+use Tests\Support\Games;
+use Tests\Support\RandomGames;
+
+it('gives back the document when the copy is deleted', function (int $seed): void {
+    $dice = new RandomGames($seed);
+    $game = Game::of($dice->document());
+    $command = Commands::read(['duplicate' => $dice->pick([['s0'], ['s1', 's3'], ['s2-lock'], ['s2-go', 's2-lid', 's2-lock']]), 'times' => $dice->pick([1, 3])], $game);
+    $copied = $command->apply($game);
+    $made = array_column(array_column($command->toArray()['together'], 'value'), 'id');
+    $deleted = edited($copied->game, ['together' => array_map(static fn (string $id): array => ['remove' => $id], $made)]);
+
+    expect(Json::write($deleted->game->document))->toBe(Json::write($game->document))
+        ->and(Json::write($copied->inverse->apply($copied->game)->game->document))->toBe(Json::write($game->document))
+        ->and(Validation::ofShape($copied->game->document))->toBe([])
+        ->and(Validation::ofReferences($copied->game->document))->toHaveCount(count(Validation::ofReferences($game->document)));
+})->with(range(1, 30));
+
+it('keeps what leads from one to another inside the copy', function (): void {
+    $game = Games::of([
+        ['id' => 'a', 'title' => 'Room 1', 'things' => [Games::choice('on', ['go' => 'b']), Games::lock('door-1', 'x', [], ['go' => 'end', 'do' => [['give' => 'key']]])]],
+        ['id' => 'b', 'title' => 'Cellar', 'things' => [['if' => ['open' => 'door-1']] + Games::choice('up', ['go' => 'a'])]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
+    $copied = edited($game, ['duplicate' => ['a', 'b']])->game;
+    $scenes = $copied->document['scenes'];
+
+    expect($copied->sceneIds())->toBe(['a', 'b', 'a-2', 'b-2', 'end'])
+        ->and(array_column($scenes, 'title'))->toBe(['Room 1', 'Cellar', 'Room 2', 'Cellar 2', 'End'])
+        ->and($scenes[2]['things'][0]['react']['go'] ?? $scenes[2]['things'][0]['react'][0]['go'])->toBe('b-2')
+        ->and($scenes[2]['things'][1]['id'])->toBe('door')
+        ->and($scenes[2]['things'][1]['rules'][0]['go'])->toBe('end')
+        ->and($scenes[2]['things'][1]['rules'][0]['do'])->toBe([['give' => 'key']])
+        ->and($scenes[3]['things'][0]['if'])->toBe(['open' => 'door']);
+});
+
+it('renames what matchers name of the copy', function (array $input, array $match, array $expected): void {
+    $game = Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('q', '')]]]);
+    $copy = edited($game, ['duplicate' => ['q'], 'times' => 2])->game->document['scenes'][0]['things'];
+
+    expect($copy[1]['rules'][0]['match'])->toBe($expected)->and($copy[2]['rules'][0]['match'])->not->toBe($expected);
+})->with([
+    'options' => [['type' => 'options', 'options' => [['id' => 'x'], ['id' => 'y']]], ['any' => [['options' => ['y']]]], ['any' => [['options' => ['y-2']]]]],
+    'an order' => [['type' => 'order', 'items' => [['id' => 'x'], ['id' => 'y']]], ['right' => ['of' => ['order' => ['y', 'x']], 'atLeast' => 1]], ['right' => ['of' => ['order' => ['y-2', 'x-2']], 'atLeast' => 1]]],
+    'pairs' => [['type' => 'pairs', 'left' => [['id' => 'x']], 'right' => [['id' => 'y']]], ['pairs' => ['x' => 'y']], ['pairs' => ['x-2' => 'y-2']]],
+]);
+
+it('is no command for what is not there or not together', function (mixed $sent): void {
+    expect(Commands::read($sent, Game::of(Games::twoRooms())))->toBeNull();
+})->with([[['duplicate' => ['attic']]], [['duplicate' => ['hall', 'door']]], [['duplicate' => []]], [['duplicate' => ['hall'], 'times' => 1000]], [['duplicate' => 'hall']]]);
