@@ -19,4 +19,15 @@ final class GameFiles
 
         return 'assets/'.$name;
     }
+
+    /**
+     * Those of the names that are kept.
+     *
+     * @param  list<string>  $names  as assets say them
+     * @return list<string>
+     */
+    public static function among(array $names): array
+    {
+        return array_values(array_filter($names, static fn (string $name): bool => is_file(config()->string('fravel.files').'/'.basename($name))));
+    }
 }

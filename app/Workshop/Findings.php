@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use App\Models\Game;
+use App\Storage\GameFiles;
 use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
+use Fravel\Document\Asset;
 use Illuminate\Support\Facades\Cache;
 
 /** What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same. */
@@ -37,7 +39,9 @@ final readonly class Findings
     /** @return array{list<string>, list<string>, bool} */
     private static function look(Game $game): array
     {
-        $verdicts = Check::of($game->read(), self::BUDGET);
+        $read = $game->read();
+        $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
+        $verdicts = Check::of($read, self::BUDGET, $files);
         $words = static fn (Severity $severity): array => array_values(array_map(
             static fn (Finding $finding): string => Words::ofFinding($finding),
             array_filter($verdicts->findings, static fn (Finding $finding): bool => $finding->severity === $severity),

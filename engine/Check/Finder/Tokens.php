@@ -23,8 +23,8 @@ final class Tokens implements Finder
         foreach ($study->game->tokens() as $token) {
             if (isset($asked[$token->id]) && ! isset($given[$token->id])) {
                 $findings[] = Finding::error('token.never-given', [$token->id], ['token' => $token->name])->mendedBy($study->mends->give($token->id, self::lockBefore($study, $token->id)));
-            } elseif (! isset($given[$token->id])) {
-                $findings[] = Finding::warning('token.unused', [$token->id], ['token' => $token->name])->mendedBy($study->mends->remove($token->id));
+            } elseif (! isset($given[$token->id]) || (! $token->isShown() && ! isset($asked[$token->id]))) {
+                $findings[] = Finding::warning('token.unused', [$token->id], ['token' => $token->name])->mendedBy(isset($given[$token->id]) ? null : $study->mends->remove($token->id));
             }
         }
 
