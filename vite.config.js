@@ -3,11 +3,13 @@ import { resolve } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
+import { pictureCollection } from './bin/build/pictures.js';
 
 const ICONS = [
     'arrow-down', 'arrow-left', 'arrow-right', 'arrow-up', 'backpack', 'check', 'clipboard-paste', 'copy', 'delete', 'download',
     'flag', 'footprints', 'key-round', 'lightbulb', 'list', 'lock', 'lock-open', 'log-out', 'map', 'maximize', 'pencil-line',
     'plus', 'redo-2', 'sailboat', 'search', 'signpost', 'table', 'timer', 'trash-2', 'type', 'undo-2', 'x', 'zoom-in', 'zoom-out', 'sparkles', 'external-link', 'image',
+    'square-dashed-mouse-pointer', 'layers', 'eye', 'eye-off', 'pin', 'pin-off', 'group', 'ungroup', 'align-center-horizontal', 'align-start-vertical', 'align-horizontal-distribute-center', 'align-vertical-distribute-center', 'bring-to-front', 'send-to-back', 'rotate-cw', 'upload', 'palette', 'link', 'wand-sparkles', 'monitor', 'file-text', 'eraser', 'align-start-horizontal', 'align-center-vertical', 'circle', 'square', 'pentagon',
 ];
 
 /** One sprite of the icons that are used, from the icon package. */
@@ -30,6 +32,6 @@ function iconSprite() {
 }
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.js'], refresh: true }), tailwindcss(), iconSprite()],
+    plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.js'], refresh: true }), tailwindcss(), iconSprite(), pictureCollection()],
     build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 2000 },
 });

@@ -7,6 +7,7 @@ use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\OutboxController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\WorksheetController;
@@ -30,6 +31,8 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('logout');
 
+    Route::get('/settings/{kind}/{tone}.svg', [PictureController::class, 'setting'])->name('settings.show');
+
     Route::get('/games', [GameController::class, 'index'])->name('games.index');
     Route::get('/games/new', [GameController::class, 'create'])->name('games.create');
     Route::post('/games', [GameController::class, 'store'])->name('games.store');
@@ -45,6 +48,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/edits', [EditController::class, 'store'])->name('edits.store');
         Route::post('/games/{game}/undo', [EditController::class, 'undo'])->name('edits.undo');
         Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
+        Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->name('pictures.store');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

@@ -78,7 +78,8 @@ final class Reply
             $changed[$isInPlace ? 'fields' : 'whole'][$id] = $thing;
         }
 
-        return $changed;
+        // A stage is drawn as one; a lock's fields change in its panel alone.
+        return $after->isStage() && $changed['whole'] !== [] ? null : $changed;
     }
 
     /** @return array<string, array<string, mixed>> the lock whose guard refused, so that its countdown can begin */

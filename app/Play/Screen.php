@@ -39,6 +39,11 @@ final readonly class Screen
         return trim(html_entity_decode(strip_tags($this->html($text)), ENT_QUOTES));
     }
 
+    public function isStage(): bool
+    {
+        return ($this->view->scene['layout'] ?? '') === 'stage';
+    }
+
     /**
      * The same view, thing by thing.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use ErrorException;
+
 /** Files of games, each kept once under the hash of its content. */
 final class GameFiles
 {
@@ -14,7 +16,9 @@ final class GameFiles
         $path = config()->string('fravel.files').'/'.$name;
         if (! is_file($path)) {
             is_dir(dirname($path)) || mkdir(dirname($path), 0o755, true);
-            file_put_contents($path, $bytes);
+            // A full disk leaves half a file: it must not stand under the name of a whole one.
+            $part = "{$path}.".bin2hex(random_bytes(4));
+            file_put_contents($part, $bytes) === strlen($bytes) && rename($part, $path) || throw new ErrorException('The file could not be written.');
         }
 
         return 'assets/'.$name;

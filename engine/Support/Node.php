@@ -194,6 +194,18 @@ final readonly class Node
     }
 
     /**
+     * Like oneOf(), for fields that came later: what another program may have kept there is no problem, and means the default.
+     *
+     * @param  list<string>  $known
+     */
+    public function known(string $key, array $known, string $default): string
+    {
+        $value = $this->value($key);
+
+        return is_string($value) && in_array($value, $known, true) ? $value : $default;
+    }
+
+    /**
      * The one key of the family that this object carries, as its reader.
      *
      * @template T of object

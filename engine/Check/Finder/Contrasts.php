@@ -17,15 +17,12 @@ final class Contrasts implements Finder
     /** What WCAG 2.2 wants at least for text (1.4.3). */
     private const LEAST = 4.5;
 
-    /** The colour words are shown in. */
-    private const INK = '#10222b';
-
     public static function find(Study $study): array
     {
         $findings = [];
         foreach ($study->game->scenes() as $scene) {
-            foreach (self::wordsOn($scene) as [$thing, $colour]) {
-                if (self::ratio(self::INK, $colour) < self::LEAST) {
+            foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
+                if (self::ratio($words, $colour) < self::LEAST) {
                     $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $scene->title, 'part' => $study->calls($thing), 'colour' => $colour]);
                 }
             }
@@ -34,18 +31,19 @@ final class Contrasts implements Finder
         return $findings;
     }
 
-    /** @return list<array{string, string}> thing with words, and the plain colour behind them */
+    /** @return list<array{string, string, string}> thing with words, the plain colour behind them, and their own */
     private static function wordsOn(Scene $scene): array
     {
         $found = [];
         $behind = $scene->layout === Layout::Stage && $scene->backdrop->asset === null ? $scene->backdrop->colour : null;
         foreach ($scene->things as $thing) {
-            if ($thing instanceof Text && $behind !== null && $thing->md !== '') {
-                $found[] = [$thing->id, $behind];
+            $plate = $thing instanceof Text && $thing->plate ? Text::COLOURS['paper'] : $behind;
+            if ($thing instanceof Text && $plate !== null && $thing->md !== '') {
+                $found[] = [$thing->id, $plate, Text::COLOURS[$thing->colour]];
             }
             foreach ($thing instanceof Cover ? [$thing->front, $thing->back] : [] as $face) {
                 if ($face->md !== '' && $face->asset === null && $face->colour !== null) {
-                    $found[] = [$thing->id, $face->colour];
+                    $found[] = [$thing->id, $face->colour, Text::COLOURS['ink']];
                 }
             }
         }

@@ -20,7 +20,10 @@ use Fravel\Support\Node;
 /** Asks for an answer and opens on the right one. */
 final readonly class Lock extends Thing
 {
+    public const REFERS = ['asset' => 'asset'];
+
     /**
+     * @param  string  $look  how it stands on a stage: plate, picture or clear
      * @param  list<Rule>  $rules
      * @param  list<Reaction>  $otherwise
      * @param  list<Reaction>  $opened
@@ -37,6 +40,8 @@ final readonly class Lock extends Thing
         public array $opened,
         public array $hints,
         public ?Guard $guard,
+        public string $look,
+        public ?string $asset,
     ) {
         parent::__construct($common);
     }
@@ -54,6 +59,8 @@ final readonly class Lock extends Thing
             Reaction::listed($node, 'opened'),
             array_map(Hint::read(...), $node->list('hints')),
             Guard::maybe($node->at('guard')),
+            $node->known('look', ['plate', 'picture', 'clear'], 'plate'),
+            $node->maybeText('asset'),
         );
     }
 
@@ -102,6 +109,8 @@ final readonly class Lock extends Thing
         $opened = $open ? Reaction::firing($this->opened, $state, $showing->now) : null;
 
         return [
+            'look' => $this->look,
+            'asset' => $this->asset,
             'ask' => $showing->fill($this->ask),
             'state' => $open ? 'open' : ($state->verdicts[$this->id] ?? 'untouched'),
             'input' => $this->input->shown($showing, $this->id),

@@ -2,11 +2,13 @@ import { el, html, icon, mark } from '../lib/dom.js';
 import { pause, submit } from '../lib/http.js';
 import { startGuards } from './guard.js';
 import { offerRejoin } from './rejoin.js';
+import { dressStage, startStage } from './stage.js';
 
 /** Sends actions without leaving the page. Every form works without this too. */
 function begin() {
     const play = document.getElementById('play');
     startGuards(play);
+    startStage(play);
     play.addEventListener('submit', (event) => {
         const form = event.target.closest('form.act');
         if (!form) return;
@@ -82,6 +84,7 @@ function feedbackOf(reply) {
 
 function showScene(markup) {
     html(document.getElementById('scene'), markup);
+    dressStage();
     document.title = `${document.querySelector('.scene-head h1').textContent} · Fravel`;
 }
 

@@ -1,5 +1,6 @@
 @php($view = $screen->view)
-<main class="scene" id="scene-main" data-scene="{{ $view->scene['id'] ?? '' }}">
+@php($isStage = ($view->scene['layout'] ?? '') === 'stage')
+<main class="scene {{ $isStage ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $view->scene['id'] ?? '' }}">
     <header class="scene-head">
         <h1 tabindex="-1">{{ $view->scene['title'] ?? '' }}</h1>
         @if (count($view->chapters) > 1)
@@ -12,7 +13,9 @@
     </header>
     @if ($turn)@include('play.happened')@endif
     <div class="happened-live" id="happened"></div>
-    @if ($screen->edition->url($view->scene['backdrop']['asset'] ?? null))
+    @if ($isStage)
+        @include('play.stage')
+    @elseif ($screen->edition->url($view->scene['backdrop']['asset'] ?? null))
         <img class="backdrop" src="{{ $screen->edition->url($view->scene['backdrop']['asset']) }}" alt="{{ $view->scene['backdrop']['alt'] ?: $screen->edition->alt($view->scene['backdrop']['asset']) }}">
     @endif
     <div class="things">

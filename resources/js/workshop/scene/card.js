@@ -1,5 +1,8 @@
 import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
+import { backdropFields } from '../stage/backdrop.js';
+import { called } from '../stage/draw.js';
+import { laidOut } from '../stage/geometry.js';
 import { waysIn } from '../ways.js';
 import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 
@@ -12,14 +15,41 @@ function sceneCard(scene, desk) {
         el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, 'This scene')),
         el('div', { class: 'card-body', 'data-key': `${scene.id}.card` },
             line({ key: 'scene.title', label: 'Title', value: scene.title, take: set('title', 'title of the scene') }),
+            layoutField(scene, desk),
+            scene.layout === 'stage' ? backdropFields(scene, desk) : null,
             chapters(scene, desk),
             tick({ key: 'scene.start', label: 'The game starts here', value: game.start === scene.id, take: (on) => on && desk.store.edit({ set: '@game', field: 'start', to: scene.id }, 'start of the game') }),
             tick({ key: 'scene.back', label: 'Students may go back from here', value: Boolean(scene.back), take: set('back', 'going back') }),
             endings(scene, desk),
             goingOn(scene, desk),
+            spoken(scene, desk),
             removal(scene, desk),
         ),
     ];
+}
+
+/** A page flows; a stage is arranged. What flowed gets a place of its own. */
+function layoutField(scene, desk) {
+    const take = (layout) => {
+        const bare = layout === 'stage' ? (scene.things ?? []).filter((thing) => !thing.box) : [];
+        const boxes = laidOut(bare.length);
+        desk.store.edit([{ set: scene.id, field: 'layout', to: layout }, ...bare.map((thing, place) => ({ set: thing.id, field: 'box', to: boxes[place] }))], layout === 'stage' ? 'a stage' : 'a page');
+    };
+
+    return pick({ key: 'scene.layout', label: 'Layout', value: scene.layout ?? 'page', options: Object.entries(desk.words.layouts), take });
+}
+
+/** The order in which things are read out and, on a stage, lie over each other. */
+function spoken(scene, desk) {
+    const things = scene.things ?? [];
+    if (scene.layout !== 'stage' || things.length === 0) return null;
+    const move = (place, after) => desk.store.edit({ move: things[place].id, in: scene.id, after }, 'spoken order');
+
+    return el('details', { class: 'card-more' }, el('summary', {}, icon('list'), 'Things in spoken order'),
+        el('ol', { class: 'spoken-list' }, things.map((thing, place) => el('li', {},
+            el('button', { class: 'link', 'data-key': `spoken.${thing.id}`, onclick: () => { desk.thing = thing.id; desk.draw(); } }, called(thing, desk)),
+            el('button', { class: 'mover', 'data-key': `spoken.up.${thing.id}`, 'aria-label': `Read ${called(thing, desk)} earlier`, disabled: place === 0, onclick: () => move(place, things[place - 2]?.id ?? null) }, icon('arrow-up')),
+            el('button', { class: 'mover', 'data-key': `spoken.down.${thing.id}`, 'aria-label': `Read ${called(thing, desk)} later`, disabled: place === things.length - 1, onclick: () => move(place, things[place + 1].id) }, icon('arrow-down'))))));
 }
 
 function chapters(scene, desk) {

@@ -91,7 +91,7 @@ function sceneName(game, scene) {
 /** The command that puts a new scene right after the present one. */
 function newScene(game, desk) {
     const here = game.scenes.find((scene) => scene.id === desk.scene);
-    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: desk.words.newScene, layout: 'page', things: [] };
+    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: desk.words.newScene, layout: here?.layout ?? 'page', ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}), things: [] };
 
     return { insert: 'scenes', in: '@game', after: here?.id ?? null, value };
 }

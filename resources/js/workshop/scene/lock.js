@@ -7,6 +7,7 @@ import { otherwiseLines, ruleLines } from './rules.js';
 /** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
 function lockCard(lock, desk) {
     return [
+        lock.box ? area({ key: `${lock.id}.card-ask`, label: 'What it asks', shown: true, rows: 2, value: lock.ask ?? '', take: (ask) => desk.store.edit({ set: lock.id, field: 'ask', to: ask }, 'what the lock asks') }) : null,
         line({ key: `${lock.id}.label`, label: 'Name', value: lock.label, hint: 'a name students see, if you like', take: (label) => desk.store.edit({ set: lock.id, field: 'label', to: label }, 'name of the lock') }),
         inputFields(lock, desk),
         el('h3', { class: 'caps' }, 'Rules, first that fits'),

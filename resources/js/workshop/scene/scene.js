@@ -1,35 +1,79 @@
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
+import { rounded } from '../stage/geometry.js';
+import { picturePicker, takeFile } from '../stage/pictures.js';
+import { severalCard } from '../stage/several.js';
+import { openStage } from '../stage/stage.js';
 import { sceneCard } from './card.js';
-import { thingCard } from './thing.js';
 import { thingOnPage } from './page.js';
+import { thingCard } from './thing.js';
 import { waybill } from './waybill.js';
 
 const TRAY = [
     ['text', 'type', 'Text'],
+    ['picture', 'image', 'Picture'],
+    ['area', 'square-dashed-mouse-pointer', 'Area'],
     ['choice', 'signpost', 'Choice'],
     ['lock', 'lock', 'Lock'],
+    ['cover', 'layers', 'Cover'],
+    ['link', 'external-link', 'Link'],
 ];
 
-/** The scene face: the page in the middle, the tray under it, the card beside it, the waybill along the lower edge. */
+/** How large a new thing stands on a stage. */
+const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [260, 200], link: [320, 88] };
+
+/** The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge. */
 function openScene(holder, desk) {
     const page = el('div', { class: 'page', 'aria-label': 'What students see, in order' });
-    const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': 'Add a thing' }, TRAY.map(([kind, sign, name]) => el('button', { class: 'tray-button', 'data-add': kind, onclick: () => add(desk, kind) }, icon(sign), name)));
+    const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': 'Add a thing' });
     const card = el('aside', { class: 'card', 'aria-label': 'Card' });
     const bill = el('nav', { class: 'waybill', 'aria-label': 'Waybill' });
-    holder.append(el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, tray), card), bill);
+    desk.stage = openStage(desk);
+    desk.pickPicture = (take) => {
+        desk.picking = take;
+        draw();
+    };
+    holder.append(el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, desk.stage.node, tray), card), bill);
+    takeDropped(desk);
 
     function draw() {
-        const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
+        const scene = sceneOf(desk);
+        const isStage = scene.layout === 'stage';
         const thing = (scene.things ?? []).find((one) => one.id === desk.thing) ?? null;
-        redraw(page, [pageHead(scene, desk), ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)), ending(scene), hollow(scene, desk)]);
-        redraw(card, thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk));
+        page.hidden = isStage;
+        desk.stage.node.hidden = !isStage;
+        if (isStage) desk.stage.view.draw(scene);
+        else redraw(page, [pageHead(scene, desk), ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)), ending(scene), hollow(scene, desk)]);
+        redraw(tray, TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign, name]) => el('button', { class: 'tray-button', 'data-key': `tray.${kind}`, 'data-add': kind, onpointerdown: (event) => isStage && carry(event, kind, desk), onclick: () => add(desk, kind) }, icon(sign), name)));
+        redraw(card, cardFor(scene, thing, desk));
         redraw(bill, waybill(scene, desk));
         focusNew(page, desk);
     }
 
     return { draw };
+}
+
+function cardFor(scene, thing, desk) {
+    if (desk.picking) return picturePicker(desk, (found) => take(desk, found), () => stopPicking(desk));
+    if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
+
+    return thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk);
+}
+
+function take(desk, found) {
+    const picked = desk.picking;
+    desk.picking = null;
+    picked(found);
+}
+
+function stopPicking(desk) {
+    desk.picking = null;
+    desk.draw();
+}
+
+function sceneOf(desk) {
+    return desk.store.game.scenes.find((one) => one.id === desk.scene);
 }
 
 function pageHead(scene, desk) {
@@ -57,13 +101,67 @@ function select(desk, id) {
     desk.draw();
 }
 
-function add(desk, kind) {
-    const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
-    const value = { id: freshId(kind), kind, ...fresh(kind, desk.words) };
-    const last = desk.thing ?? scene.things?.at(-1)?.id ?? null;
-    desk.thing = value.id;
-    desk.begun = value.id;
-    desk.store.edit({ insert: 'things', in: scene.id, after: last, value }, `new ${kind}`);
+/** A thing drawn from the tray onto the stage lands where it is let go. */
+function carry(event, kind, desk) {
+    const from = event;
+    const drop = (up) => {
+        document.removeEventListener('pointerup', drop);
+        const isOver = Math.hypot(up.clientX - from.clientX, up.clientY - from.clientY) > 30 && document.elementFromPoint(up.clientX, up.clientY)?.closest('.stage');
+        if (isOver) add(desk, kind, desk.stage.view.point(up));
+    };
+    document.addEventListener('pointerup', drop);
+}
+
+function add(desk, kind, at = null) {
+    if (kind === 'area') return desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], 'new area') });
+    if (kind === 'picture') return desk.pickPicture((found) => putPicture(desk, found, at));
+    put(desk, { id: freshId(kind), kind, ...fresh(kind, desk.words) }, [], `new ${kind}`, at, SIZES[kind]);
+}
+
+function putPicture(desk, found, at) {
+    const scale = Math.min(1, 260 / Math.max(found.width, found.height)) || 1;
+    const size = found.width <= 64 ? [180, (180 * found.height) / found.width] : [found.width * scale, found.height * scale];
+    put(desk, { id: freshId('picture'), kind: 'picture', asset: found.id }, found.edits, 'new picture', at, size);
+}
+
+/** Puts a new thing into the scene: after the one taken up on a page, on top on a stage. */
+function put(desk, value, edits, label, at = null, size = null) {
+    const scene = sceneOf(desk);
+    const isStage = scene.layout === 'stage';
+    const placed = isStage && !value.box ? { ...value, box: freeBox(scene, size ?? [300, 200], at) } : value;
+    const last = (isStage ? null : desk.thing) ?? scene.things?.at(-1)?.id ?? null;
+    desk.thing = placed.id;
+    desk.begun = isStage ? null : placed.id;
+    desk.store.edit([...edits, { insert: 'things', in: scene.id, after: last, value: placed }], label);
+    if (isStage) requestAnimationFrame(() => document.querySelector('.card [data-key$=".card-md"], .card [data-key$=".card-ask"], .card [data-key$=".card-label"]')?.select());
+}
+
+/** Around the point, or in the middle and a step further where something stands right there. */
+function freeBox(scene, [width, height], at) {
+    const [x, y] = at ?? [800, 430];
+    let box = rounded([x - width / 2, y - height / 2, width, height]);
+    const isTaken = () => scene.things?.some((thing) => thing.box && Math.abs(thing.box[0] - box[0]) < 12 && Math.abs(thing.box[1] - box[1]) < 12);
+    while (!at && isTaken() && box[1] < 800) box = [box[0] + 34, box[1] + 34, width, height].map(Math.round);
+
+    return box;
+}
+
+/** Files dropped on the stage, and pictures pasted. */
+function takeDropped(desk) {
+    const stage = desk.stage.node;
+    const file = (items) => [...(items ?? [])].find((one) => one.type.startsWith('image/'));
+    stage.addEventListener('dragover', (event) => event.preventDefault());
+    stage.addEventListener('drop', (event) => {
+        event.preventDefault();
+        const dropped = file(event.dataTransfer.files);
+        if (dropped) takeFile(dropped, desk, (found) => putPicture(desk, found, desk.stage.view.point(event)));
+    });
+    document.addEventListener('paste', (event) => {
+        const pasted = file(event.clipboardData?.files);
+        if (!pasted || event.target.matches('input, textarea') || desk.face !== 'scene') return;
+        event.preventDefault();
+        takeFile(pasted, desk, (found) => putPicture(desk, found, null));
+    });
 }
 
 /** A new thing is written in at once. */
@@ -78,6 +176,8 @@ function focusNew(page, desk) {
 function fresh(kind, words) {
     if (kind === 'text') return { md: words.newText };
     if (kind === 'choice') return { look: 'button', md: words.newChoice, react: [] };
+    if (kind === 'cover') return { label: '', front: { md: words.newFront }, back: { md: words.newBack }, opens: 'tap' };
+    if (kind === 'link') return { label: words.newLink, url: '', md: '' };
 
     return { label: '', ask: words.newAsk, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
 }

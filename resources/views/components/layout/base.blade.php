@@ -6,6 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Fravel</title>
     <link rel="icon" href="/lamp.svg" type="image/svg+xml">
+    <noscript><link rel="stylesheet" href="/without-scripts.css"></noscript>
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body class="{{ $body ?? '' }}" data-page="{{ $page ?? '' }}">

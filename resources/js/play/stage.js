@@ -1,0 +1,69 @@
+import { el, icon } from '../lib/dom.js';
+
+/**
+ * What a stage needs beside its drawing: things that open in a panel over it, its list, and on small screens a view of the
+ * whole. Without scripts the list stands under the stage and everything in it works.
+ */
+function startStage(play) {
+    play.addEventListener('click', (event) => {
+        const opener = event.target.closest('[data-panel]');
+        if (opener) {
+            event.preventDefault();
+            openPanel(opener.dataset.panel, opener);
+        }
+        if (event.target.closest('[data-stage-fit]')) toggleWhole(event.target.closest('[data-stage-fit]'));
+        if (event.target.closest('[data-stage-list]')) toggleList(event.target.closest('[data-stage-list]'));
+    });
+    play.addEventListener('keydown', (event) => {
+        const opener = event.target.closest('[data-panel]');
+        if (opener && event.key === ' ') {
+            event.preventDefault();
+            opener.click();
+        }
+    });
+    dressStage();
+    window.addEventListener('resize', dressStage);
+}
+
+/** Outlines that a style sheet can't know, and the tools that only a small screen needs. */
+function dressStage() {
+    for (const area of document.querySelectorAll('.stage [data-points]')) {
+        area.style.clipPath = `polygon(${JSON.parse(area.dataset.points).map(([x, y]) => `${100 * x}% ${100 * y}%`).join(',')})`;
+    }
+    const frame = document.querySelector('[data-stage-frame]');
+    const fit = document.querySelector('[data-stage-fit]');
+    if (!frame || !fit) return;
+    fit.hidden = frame.scrollWidth <= frame.clientWidth + 1 && !frame.classList.contains('is-whole');
+}
+
+/** The thing as it stands in the list, taken out of it and put over the stage until it is closed. */
+function openPanel(id, opener) {
+    const thing = document.getElementById(`thing-${id}`);
+    if (!thing || thing.closest('dialog')) return;
+    const place = document.createComment('');
+    thing.before(place);
+    const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': 'Close', onclick: () => panel.close() }, icon('x'));
+    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, thing);
+    panel.addEventListener('click', (event) => event.target === panel && panel.close());
+    panel.addEventListener('close', () => {
+        if (place.isConnected) place.replaceWith(thing);
+        panel.remove();
+        opener.focus();
+    });
+    document.getElementById('scene-main').append(panel);
+    panel.showModal();
+    (thing.querySelector('input:not([type=hidden]), textarea, select, button:not(.link)') ?? close).focus();
+}
+
+function toggleWhole(button) {
+    const isWhole = document.querySelector('[data-stage-frame]').classList.toggle('is-whole');
+    const words = button.querySelector('[data-whole]');
+    words.textContent = isWhole ? words.dataset.near : words.dataset.whole;
+}
+
+function toggleList(button) {
+    const isList = document.getElementById('scene-main').classList.toggle('as-list');
+    button.setAttribute('aria-expanded', isList);
+}
+
+export { dressStage, startStage };

@@ -1,0 +1,91 @@
+import { el, icon, svg } from '../../lib/dom.js';
+import { list, plain } from '../ways.js';
+
+/** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
+function drawThing(thing, desk, isPicked) {
+    const [, , width, height] = thing.box;
+    const name = called(thing, desk);
+
+    return svg('g', {
+        class: `placed placed-${thing.kind}${isPicked ? ' picked' : ''}${thing.fixed ? ' placed-fixed' : ''}`, 'data-thing': thing.id, 'data-key': `placed.${thing.id}`, transform: placing(thing.box, thing.turn),
+        tabindex: 0, role: 'button', 'aria-label': `${desk.words.kinds[thing.kind] ?? thing.kind}: ${name}`, 'aria-pressed': String(isPicked),
+    }, face(thing, desk, width, height, name));
+}
+
+function placing([x, y, width, height], turn = 0) {
+    return `translate(${x} ${y})${turn ? ` rotate(${turn} ${width / 2} ${height / 2})` : ''}`;
+}
+
+function face(thing, desk, width, height, name) {
+    if (thing.kind === 'text') return inside(width, height, el('div', { class: `stage-text stage-${thing.size ?? 'body'} stage-${thing.colour ?? 'ink'}${thing.plate ? ' stage-plate' : ''} stage-words` }, bare(thing.md ?? '')));
+    if (thing.kind === 'picture') return picture(thing.asset, desk, width, height);
+    if (thing.kind === 'cover') return coverFace(thing, desk, width, height);
+    if (thing.look === 'picture' && address(thing.asset, desk)) return [picture(thing.asset, desk, width, height), thing.kind === 'lock' ? badge(width, height) : null];
+    if (thing.look === 'clear') return clearArea(thing, desk, width, height);
+    if (thing.kind === 'choice') return inside(width, height, el('div', { class: 'stage-choice' }, el('span', {}, name)));
+
+    return inside(width, height, el('div', { class: 'stage-lock-plate' }, icon(thing.kind === 'lock' ? 'lock' : 'list'), el('span', {}, name)));
+}
+
+function inside(width, height, child) {
+    return svg('foreignObject', { width, height }, child);
+}
+
+function picture(asset, desk, width, height) {
+    const href = address(asset, desk);
+
+    return href ? svg('image', { href, width, height }) : svg('rect', { class: 'placed-missing', width, height });
+}
+
+function address(id, desk) {
+    const file = desk.store.game.assets?.find((asset) => asset.id === id)?.file;
+
+    return file ? `/files/${file.split('/').pop()}` : null;
+}
+
+function coverFace(thing, desk, width, height) {
+    const front = thing.front ?? {};
+
+    return [
+        svg('rect', { width, height, rx: 5, class: 'placed-cover', fill: front.colour ?? '#17414d' }),
+        address(front.asset, desk) ? picture(front.asset, desk, width, height) : null,
+        front.md ? inside(width, height, el('div', { class: 'placed-cover-words' }, plain(front.md))) : null,
+    ];
+}
+
+function clearArea(thing, desk, width, height) {
+    const way = [...list(thing.react), ...list(thing.rules)].map((reaction) => reaction.go).find(Boolean);
+    const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? desk.words.routes[way] : null;
+
+    return [
+        outline(thing, width, height),
+        svg('text', { x: 4, y: -8, class: 'placed-note' }, `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`),
+    ];
+}
+
+function outline(thing, width, height) {
+    if (thing.shape === 'ellipse') return svg('ellipse', { cx: width / 2, cy: height / 2, rx: width / 2, ry: height / 2, class: 'placed-clear' });
+    if (thing.shape === 'polygon' && thing.points?.length > 2) return svg('polygon', { points: thing.points.map(([x, y]) => `${x * width},${y * height}`).join(' '), class: 'placed-clear' });
+
+    return svg('rect', { width, height, class: 'placed-clear' });
+}
+
+/** A picture that is a lock says so while it is built. */
+function badge(width, height) {
+    return svg('g', { transform: `translate(${width - 44} ${height - 44})` }, svg('circle', { cx: 20, cy: 20, r: 20, class: 'placed-badge' }), svg('g', { transform: 'translate(8 8)', class: 'placed-badge-sign' }, icon('lock')));
+}
+
+/** The words without their marks, line by line. */
+function bare(md) {
+    return md.replace(/^#+ /gm, '').replace(/[*_`]/g, '');
+}
+
+/** What a teacher knows a thing by. */
+function called(thing, desk) {
+    const asset = desk.store.game.assets?.find((one) => one.id === (thing.asset ?? thing.front?.asset));
+    const words = thing.label || plain(thing.md ?? thing.ask ?? thing.front?.md ?? '') || asset?.alt || desk.words.kinds[thing.kind] || thing.kind;
+
+    return words.length > 60 ? `${words.slice(0, 57)}…` : words;
+}
+
+export { address, called, drawThing, placing };

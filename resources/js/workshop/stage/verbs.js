@@ -1,0 +1,115 @@
+import { GAME, freshId } from '../document.js';
+import { aligned, moved, rounded, spread } from './geometry.js';
+
+/** What can be done with the things that are picked. Each is one edit. */
+
+function places(things, boxes, label) {
+    const edits = things.flatMap((thing, place) => (rounded(boxes[place]).join() === thing.box.join() ? [] : [{ set: thing.id, field: 'box', to: rounded(boxes[place]) }]));
+
+    return edits.length === 0 ? null : [edits, `${label} ${things.length === 1 ? 'a thing' : `${things.length} things`}`];
+}
+
+function place(desk, things, boxes, label) {
+    const edit = places(things, boxes, label);
+    if (edit) desk.store.edit(...edit);
+    else desk.draw();
+}
+
+function nudge(desk, things, dx, dy) {
+    place(desk, things, things.map((thing) => moved(thing.box, dx, dy)), 'nudged');
+}
+
+function align(desk, things, by) {
+    place(desk, things, aligned(things.map((thing) => thing.box), by), 'aligned');
+}
+
+function space(desk, things, axis) {
+    place(desk, things, spread(things.map((thing) => thing.box), axis), 'spaced');
+}
+
+/** In front of everything or behind it; by one step when asked. */
+function order(desk, scene, things, way) {
+    const rest = scene.things.filter((thing) => !things.includes(thing));
+    const first = scene.things.indexOf(things[0]);
+    const after = {
+        front: rest.at(-1)?.id ?? null,
+        back: null,
+        forward: scene.things.slice(first + 1).find((thing) => !things.includes(thing))?.id ?? rest.at(-1)?.id ?? null,
+        backward: rest[rest.indexOf(scene.things.slice(0, first).findLast((thing) => !things.includes(thing))) - 1]?.id ?? null,
+    }[way];
+    const edits = things.map((thing, at) => ({ move: thing.id, in: scene.id, after: at === 0 ? after : things[at - 1].id }));
+    desk.store.edit(edits, { front: 'brought to the front', back: 'sent to the back', forward: 'brought forward', backward: 'sent backward' }[way]);
+}
+
+function group(desk, things) {
+    const name = freshId('group');
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: name })), `grouped ${things.length} things`);
+}
+
+function ungroup(desk, things) {
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: undefined })), 'ungrouped');
+}
+
+function fix(desk, things, isFixed) {
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'fixed', to: isFixed ? true : undefined })), isFixed ? 'fixed in place' : 'loosened');
+}
+
+function remove(desk, things) {
+    desk.store.edit(things.map((thing) => ({ remove: thing.id })), `deleted ${things.length === 1 ? 'a thing' : `${things.length} things`}`);
+}
+
+/** Kept by the browser, so that it goes from scene to scene and from game to game. */
+const BOARD = 'fravel.copied';
+
+function copy(desk, things) {
+    const assets = (desk.store.game.assets ?? []).filter((asset) => JSON.stringify(things).includes(`"${asset.id}"`));
+    localStorage.setItem(BOARD, JSON.stringify({ things, assets }));
+}
+
+/** Copies with ids of their own, a step aside where something like it stands already; their pictures come along. */
+function paste(desk, scene) {
+    const { things = [], assets = [] } = JSON.parse(localStorage.getItem(BOARD) ?? '{}');
+    if (things.length === 0) return [];
+    const renamed = new Map();
+    const edits = assets.flatMap((asset) => broughtAlong(asset, desk, renamed));
+    for (const id of idsIn(things)) renamed.set(id, freshId(id.replace(/-[a-z0-9]{6}$/, '')));
+    let after = scene.things?.at(-1)?.id ?? null;
+    const made = things.map((thing) => {
+        const value = JSON.parse(JSON.stringify(thing), (key, inner) => (typeof inner === 'string' && renamed.has(inner) ? renamed.get(inner) : inner));
+        const isTaken = scene.things?.some((other) => other.box?.join() === thing.box?.join());
+
+        return { ...value, ...(value.box ? { box: isTaken ? moved(value.box, 30, 30) : value.box } : {}) };
+    });
+    for (const value of made) {
+        edits.push({ insert: 'things', in: scene.id, after, value });
+        after = value.id;
+    }
+    desk.store.edit(edits, `pasted ${made.length === 1 ? 'a thing' : `${made.length} things`}`);
+
+    return made.map((thing) => thing.id);
+}
+
+/** The same file is one asset; another game's asset of the same name gets another. */
+function broughtAlong(asset, desk, renamed) {
+    const held = desk.store.game.assets ?? [];
+    const same = held.find((one) => one.file === asset.file);
+    if (same) {
+        renamed.set(asset.id, same.id);
+
+        return [];
+    }
+    const id = held.some((one) => one.id === asset.id) ? freshId('picture') : asset.id;
+    renamed.set(asset.id, id);
+
+    return [{ insert: 'assets', in: GAME, after: null, value: { ...asset, id } }];
+}
+
+/** Ids that a thing gives to itself and to its parts: options, keys, cues. */
+function idsIn(part) {
+    if (Array.isArray(part)) return part.flatMap(idsIn);
+    if (part === null || typeof part !== 'object') return [];
+
+    return [...(typeof part.id === 'string' ? [part.id] : []), ...Object.values(part).flatMap(idsIn)];
+}
+
+export { align, copy, fix, group, nudge, order, paste, place, remove, space, ungroup };
