@@ -38,6 +38,7 @@ return [
     'place' => 'A place to look at',
     'look' => 'Look',
     'cover' => 'Something covered',
+    'delete' => 'Take the last digit away',
     'continue' => 'Go on',
     'back' => 'Go back',
     'colours' => [],

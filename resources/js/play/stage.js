@@ -11,6 +11,7 @@ function startStage(play) {
             event.preventDefault();
             openPanel(opener.dataset.panel, opener);
         }
+        if (event.target.closest('[data-digit]')) press(event.target.closest('[data-digit]'));
         if (event.target.closest('[data-stage-fit]')) toggleWhole(event.target.closest('[data-stage-fit]'));
         if (event.target.closest('[data-stage-list]')) toggleList(event.target.closest('[data-stage-list]'));
     });
@@ -25,11 +26,18 @@ function startStage(play) {
     window.addEventListener('resize', dressStage);
 }
 
+/** A key of the pad: a digit more, or the last one away. */
+function press(key) {
+    const field = key.closest('form').querySelector('[data-digits]');
+    field.value = key.dataset.digit === '' ? field.value.slice(0, -1) : (field.value + key.dataset.digit).slice(0, Number(field.dataset.digits));
+}
+
 /** Outlines that a style sheet can't know, and the tools that only a small screen needs. */
 function dressStage() {
     for (const area of document.querySelectorAll('.stage [data-points]')) {
         area.style.clipPath = `polygon(${JSON.parse(area.dataset.points).map(([x, y]) => `${100 * x}% ${100 * y}%`).join(',')})`;
     }
+    document.querySelectorAll('[data-pad]').forEach((pad) => { pad.hidden = false; });
     const frame = document.querySelector('[data-stage-frame]');
     const fit = document.querySelector('[data-stage-fit]');
     if (!frame || !fit) return;

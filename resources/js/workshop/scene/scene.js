@@ -56,9 +56,27 @@ function openScene(holder, desk) {
 
 function cardFor(scene, thing, desk) {
     if (desk.picking) return picturePicker(desk, (found) => take(desk, found), () => stopPicking(desk));
+    if (scene.layout === 'stage' && desk.stage.view.tool) return areaCard(desk);
     if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
 
     return thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk);
+}
+
+/** While an area is being drawn: in which shape. */
+function areaCard(desk) {
+    const { view } = desk.stage;
+    const shapes = { rect: ['square', 'A rectangle: drag over it'], ellipse: ['circle', 'An ellipse: drag over it'], polygon: ['pentagon', 'Any shape: press at each corner, then Enter'] };
+    const use = (kind) => {
+        view.use({ ...view.tool, kind });
+        desk.draw();
+    };
+
+    return [
+        el('header', { class: 'card-head' }, icon('square-dashed-mouse-pointer'), el('h2', {}, 'A clear area'), el('button', { class: 'link card-back', 'data-key': 'area.stop', onclick: () => { view.use(null); desk.draw(); } }, 'not now')),
+        el('div', { class: 'card-body', 'data-key': 'area.card' }, el('p', {}, 'Any part of the picture can do something. In play the area is not seen.'),
+            Object.entries(shapes).map(([kind, [sign, name]]) => el('button', { class: `button area-shape${view.tool.kind === kind ? ' chosen' : ''}`, 'data-key': `area.${kind}`, 'aria-pressed': String(view.tool.kind === kind), onclick: () => use(kind) }, icon(sign), name)),
+            view.tool.kind === 'polygon' ? el('button', { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) }, 'Close the shape') : null),
+    ];
 }
 
 function take(desk, found) {
@@ -113,7 +131,11 @@ function carry(event, kind, desk) {
 }
 
 function add(desk, kind, at = null) {
-    if (kind === 'area') return desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], 'new area') });
+    if (kind === 'area') {
+        desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], 'new area') });
+
+        return desk.draw();
+    }
     if (kind === 'picture') return desk.pickPicture((found) => putPicture(desk, found, at));
     put(desk, { id: freshId(kind), kind, ...fresh(kind, desk.words) }, [], `new ${kind}`, at, SIZES[kind]);
 }

@@ -37,10 +37,18 @@ function choiceBody(thing, desk) {
         thing.box && (thing.look ?? 'button') === 'button' ? area({ key: `${thing.id}.card-md`, label: 'Words on it', shown: true, value: thing.md ?? '', take: (md) => desk.store.edit({ set: thing.id, field: 'md', to: md }, 'words of the choice') }) : null,
         destination({ key: `${thing.id}.go`, value: reaction.go ?? '', desk, take: (go, made) => set({ go }, made, 'where the choice leads') }),
         area({ key: `${thing.id}.say`, label: 'What students read then', shown: true, value: reaction.say ?? '', hint: 'nothing', take: (say) => set({ say }, [], 'what the choice says') }),
+        thing.box ? el('button', { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) }, icon('lock'), 'it asks for an answer instead') : null,
         giving(reaction, set, desk, thing.id),
         gifts(reaction, desk),
         thing.md || thing.box ? null : line({ key: `${thing.id}.label`, label: 'Name, for those who can’t see it', value: thing.label, take: (label) => desk.store.edit({ set: thing.id, field: 'label', to: label }, 'name of the choice') }),
     ];
+}
+
+/** The same place and look, with a question before it; where it led, the right answer leads. */
+function becomeLock(thing, desk) {
+    const go = list(thing.react)[0]?.go ?? '';
+    const fields = { kind: 'lock', look: thing.look === 'button' ? undefined : thing.look, label: thing.label || thing.md || '', md: undefined, react: undefined, ask: desk.words.newAsk, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }], otherwise: [] };
+    desk.store.edit(Object.entries(fields).filter(([field, to]) => to !== undefined || field in thing).map(([field, to]) => (to === undefined ? { set: thing.id, field } : { set: thing.id, field, to })), 'a lock instead of a choice');
 }
 
 /** Giving a token, one that is there or a new one. */

@@ -55,11 +55,12 @@ function coverFace(thing, desk, width, height) {
 
 function clearArea(thing, desk, width, height) {
     const way = [...list(thing.react), ...list(thing.rules)].map((reaction) => reaction.go).find(Boolean);
+    const isFarRight = thing.box[0] + width / 2 > 800;
     const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? desk.words.routes[way] : null;
 
     return [
         outline(thing, width, height),
-        svg('text', { x: 4, y: -8, class: 'placed-note' }, `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`),
+        svg('text', { x: isFarRight ? width - 4 : 4, y: thing.box[1] < 40 ? height + 30 : -8, 'text-anchor': isFarRight ? 'end' : 'start', class: 'placed-note' }, `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`),
     ];
 }
 
