@@ -12,4 +12,4 @@ test('plays', function (string $file): void {
 
     expect(Plays::events($game, $example['actions'], $example['seed']))->toBe($example['events'])
         ->and(array_intersect_key($state, $expected))->toEqual($expected);
-})->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(basename(...), $files = glob(__DIR__.'/plays/*.json')), $files)));
+})->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(__DIR__.'/plays/*.json')), $files)));

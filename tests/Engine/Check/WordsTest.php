@@ -1,0 +1,57 @@
+<?php
+
+use App\CommandLine\Words;
+use Fravel\Check\Check;
+use Fravel\Check\Finding;
+use Fravel\Document\Game;
+use Fravel\Support\Json;
+use Tests\Support\Games;
+
+/** @param  array<string, mixed>  $extra */
+function findingOf(string $code, array $scenes, array $extra = []): Finding
+{
+    $findings = Check::of(Games::of([...$scenes, ['id' => 'end', 'title' => 'The end', 'ending' => ['kind' => 'won', 'md' => '']]], $extra), 2000)->findings;
+
+    return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->code === $code))[0];
+}
+
+test('every finding is a sentence with nothing left to fill in, and all it knows is in it', function (string $file): void {
+    $example = Json::readObject((string) file_get_contents($file));
+    foreach (Check::of(Game::of($example['game']))->findings as $finding) {
+        $words = Words::of('findings', $finding->code, $finding->arguments);
+        expect($words)->not->toMatch('/:[a-z]+/')->toMatch('/[.…]$/')->not->toBe($finding->code);
+    }
+    expect(true)->toBeTrue();
+})->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(dirname(__DIR__, 2).'/Examples/checks/*.json')), $files)));
+
+it('says it in these words', function (string $words, string $code, array $scenes, array $extra = []): void {
+    $finding = findingOf($code, $scenes, $extra);
+
+    expect(Words::of('findings', $finding->code, $finding->arguments))->toBe($words);
+})->with([
+    'guessable' => ['“The bolt” in “The hall” can be opened by guessing: about 6 tries, 17 seconds.', 'lock.guessable', [['id' => 'a', 'title' => 'The hall', 'things' => [['label' => 'The bolt', 'input' => ['type' => 'digits', 'length' => 1]] + Games::lock('l', '7', [], ['go' => 'end'])]]]],
+    'loose' => ['“Which bird dives?” in “The hall” opens on wrong answers too, such as “not gull”, “never gull”, “anything but gull”.', 'answer.loose', [['id' => 'a', 'title' => 'The hall', 'things' => [['label' => '', 'ask' => 'Which bird dives?', 'rules' => [['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]],
+    'contrast' => ['In “The hall” the words of “Deep” are hard to read on #17414d.', 'contrast.low', [['id' => 'a', 'title' => 'The hall', 'layout' => 'stage', 'backdrop' => ['colour' => '#17414d'], 'things' => [['id' => 't', 'kind' => 'text', 'md' => 'Deep', 'box' => [0, 0, 9, 9]], Games::choice('on', ['go' => 'end'])]]]],
+    'crowded' => ['“The hall” has more in it than a student takes in; some of it could go to a scene of its own.', 'scene.crowded', [['id' => 'a', 'title' => 'The hall', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('word ', 1300)], Games::choice('on', ['go' => 'end'])]]]],
+    'constant' => ['In “The hall”, what “On” depends on never holds.', 'condition.constant', [['id' => 'a', 'title' => 'The hall', 'things' => [['if' => ['hasOf' => ['k'], 'atLeast' => 2]] + Games::choice('on', ['go' => 'end']), Games::choice('out', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'missing' => ['In “The hall” something leads to a scene that is not there (attic).', 'route.missing', [['id' => 'a', 'title' => 'The hall', 'things' => [Games::choice('on', ['go' => 'attic']), Games::choice('out', ['go' => 'end'])]]]],
+]);
+
+it('offers this mend', function (array $mend, string $code, array $scenes, array $extra = []): void {
+    expect(findingOf($code, $scenes, $extra)->mend?->toArray())->toBe($mend);
+})->with([
+    'feedback in the language of the game' => [['set' => 'l', 'field' => 'otherwise', 'to' => [['if' => ['tries' => 'l', 'is' => '>=', 'value' => 3], 'say' => ''], ['say' => 'Pas encore. Regarde de nouveau.']]], 'feedback.missing', [['id' => 'a', 'things' => [['otherwise' => [['if' => ['tries' => 'l', 'is' => '>=', 'value' => 3], 'say' => '']]] + Games::lock('l', 'mouette', [], ['go' => 'end'])]]], ['language' => 'fr']],
+    'a guard' => [['set' => 'l', 'field' => 'guard', 'to' => ['tries' => 3, 'wait' => 30]], 'lock.guessable', [['id' => 'a', 'things' => [['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 9], 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]],
+    'the exact words' => [['set' => 'l', 'field' => 'rules', 'to' => [['match' => ['equals' => ['gull', 'mew']], 'verdict' => 'open', 'go' => 'end'], ['match' => ['has' => ['tern']], 'verdict' => 'almost']]], 'answer.loose', [['id' => 'a', 'things' => [['rules' => [['match' => ['has' => ['gull', 'mew']], 'verdict' => 'open', 'go' => 'end'], ['match' => ['has' => ['tern']], 'verdict' => 'almost']]] + Games::lock('l', '')]]]],
+    'a way on' => [['set' => 'b', 'field' => 'next', 'to' => [['go' => 'end']]], 'scene.stuck', [['id' => 'a', 'things' => [Games::choice('on', ['go' => 'b'])]], ['id' => 'b']]],
+    'a way there' => [['insert' => 'things', 'in' => 'a', 'after' => 'on', 'value' => ['id' => 'to-b', 'kind' => 'choice', 'look' => 'button', 'md' => 'The attic', 'react' => [['go' => 'b']]]], 'scene.unreachable', [['id' => 'a', 'things' => [Games::choice('on', ['go' => 'end'])]], ['id' => 'b', 'title' => 'The attic', 'next' => ['go' => 'end']]]],
+    'a token by the lock before' => [['set' => 'l', 'field' => 'rules', 'to' => [['match' => ['equals' => ['x']], 'verdict' => 'open', 'say' => '', 'go' => 'b', 'do' => [['give' => 'k']]]]], 'token.never-given', [['id' => 'a', 'things' => [['rules' => [['match' => ['equals' => ['x']], 'verdict' => 'open', 'say' => '', 'go' => 'b']]] + Games::lock('l', '')]], ['id' => 'b', 'things' => [['if' => ['has' => 'k']] + Games::choice('c', ['say' => 'Aha.']), Games::choice('o', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'a token at the start' => [['set' => 'a', 'field' => 'arrive', 'to' => [['do' => [['give' => 'k']]]]], 'token.never-given', [['id' => 'a', 'things' => [['if' => ['has' => 'k']] + Games::choice('c', ['say' => 'Aha.']), Games::choice('o', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'the rule first' => [['set' => 'l', 'field' => 'rules', 'to' => [['match' => ['equals' => ['gull']], 'verdict' => 'almost'], ['match' => ['anything' => true], 'verdict' => 'open', 'go' => 'end']]], 'rule.hidden', [['id' => 'a', 'things' => [['rules' => [['match' => ['anything' => true], 'verdict' => 'open', 'go' => 'end'], ['match' => ['equals' => ['gull']], 'verdict' => 'almost']]] + Games::lock('l', '')]]]],
+    'without the repeated rule' => [['set' => 'l', 'field' => 'rules', 'to' => [['match' => ['equals' => ['gull']], 'verdict' => 'open', 'go' => 'end']]], 'rule.hidden', [['id' => 'a', 'things' => [['rules' => [['match' => ['equals' => ['gull']], 'verdict' => 'open', 'go' => 'end'], ['match' => ['equals' => ['gull']], 'verdict' => 'almost']]] + Games::lock('l', '')]]]],
+    'the route cut out' => [['set' => 'on', 'field' => 'react', 'to' => [['say' => 'Up.']]], 'route.missing', [['id' => 'a', 'things' => [['react' => [['say' => 'Up.', 'go' => 'attic']]] + Games::choice('on', []), Games::choice('o', ['go' => 'end'])]]]],
+    'the token that is named' => [['insert' => 'tokens', 'in' => '@game', 'after' => 'k', 'value' => ['id' => 'gone', 'name' => 'gone', 'kind' => 'item']], 'reference.missing', [['id' => 'a', 'things' => [Games::choice('c', ['do' => [['give' => 'gone'], ['give' => 'k']]]), Games::choice('o', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'without what it never needs' => [['set' => 'o', 'field' => 'if'], 'condition.constant', [['id' => 'a', 'things' => [['if' => ['all' => []]] + Games::choice('o', ['go' => 'end'])]]]],
+    'words that give nothing away' => [['set' => 'l', 'field' => 'otherwise', 'to' => [['say' => 'That is not it yet. Look again.']]], 'answer.leaked', [['id' => 'a', 'things' => [['otherwise' => [['say' => 'Think of a gannet.']]] + Games::lock('l', 'gannet', [], ['go' => 'end'])]]]],
+    'a way out of the trap' => [['insert' => 'things', 'in' => 'b', 'after' => null, 'value' => ['id' => 'to-a', 'kind' => 'choice', 'look' => 'button', 'md' => 'A', 'react' => [['go' => 'a']]]], 'play.trap', [['id' => 'a', 'title' => 'A', 'things' => [Games::choice('in', ['go' => 'b']), Games::choice('o', ['go' => 'end'])]], ['id' => 'b', 'arrive' => ['say' => 'Shut.']]]],
+]);
