@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use App\Play\Maths\Formula;
+use App\Play\Maths\FormulaParser;
+use App\Play\Maths\FormulaRenderer;
 use League\CommonMark\Environment\Environment;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Extension\ExternalLink\ExternalLinkExtension;
 use League\CommonMark\Extension\Table\TableExtension;
 use League\CommonMark\MarkdownConverter;
 
-/** The texts of a game as HTML: CommonMark with tables; raw HTML is shown as text, links open apart. */
+/** The texts of a game as HTML: CommonMark with tables and formulas; raw HTML is shown as text, links open apart. */
 final class Markdown
 {
     private const KEYS = ['md', 'say', 'ask'];
@@ -63,6 +66,8 @@ final class Markdown
         $environment->addExtension(new CommonMarkCoreExtension);
         $environment->addExtension(new TableExtension);
         $environment->addExtension(new ExternalLinkExtension);
+        $environment->addInlineParser(new FormulaParser, 100);
+        $environment->addRenderer(Formula::class, new FormulaRenderer);
 
         return self::$converter = new MarkdownConverter($environment);
     }

@@ -30,6 +30,7 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
         ->and($student->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
     $student->press('Climb the path to the keeper’s door')
         ->see('worn keys')
+        ->click('.stage-lock')
         ->press('A hint, please')
         ->see('leave out the dots');
     foreach (['2142', '1111', '2222', '3333'] as $wrong) {
@@ -48,14 +49,16 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
 
 it('plays with the keyboard alone, and speaks what happens', function (): void {
     $student = joined(Screens::open(), openDemo(), 'Kay');
-    $student->script('document.querySelectorAll(".choice-button")[1].focus()');
+    $student->script('document.querySelector(".stage-choice").focus()');
     $student->keys(WebDriverKeys::ENTER)->see('worn keys');
     expect($student->script('return document.activeElement.tagName'))->toBe('H1');
-    while ($student->script('return document.activeElement.name') !== 'with') {
+    while (! $student->script('return document.activeElement.matches(".stage-lock")')) {
         $student->keys(WebDriverKeys::TAB);
     }
+    $student->keys(WebDriverKeys::ENTER)->find('dialog .digits-input');
+    expect($student->script('return document.activeElement.name'))->toBe('with');
     $student->keys('9999', WebDriverKeys::ENTER)->see('The bolt does not move');
-    expect($student->script('return document.getElementById("announce").textContent'))->toContain('Not yet.')
+    expect($student->script('return document.querySelector("dialog .hidden-words[role=status]").textContent'))->toContain('Not yet.')
         ->and($student->script('return document.activeElement.name'))->toBe('with');
     $student->type('.digits-input', '0917')->keys(WebDriverKeys::ENTER)->see('By the hearth');
 });
@@ -77,7 +80,7 @@ it('plays with scripts switched off', function (): void {
 it('goes on after a reload and on another device', function (): void {
     $code = openDemo();
     $student = joined(Screens::open(390, 844), $code, 'Rea');
-    $student->press('Read the notice board')
+    $student->click('[aria-label="The notice board"]')
         ->see('The paper is damp')
         ->press('Copy the table and walk on to the door')
         ->see('Tide table');
@@ -89,8 +92,8 @@ it('goes on after a reload and on another device', function (): void {
         ->press('Go on where I was')
         ->see('worn keys')
         ->see('Tide table');
-    $other->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
-    $student->type('.digits-input', '1111')->press('Try it')->see('By the hearth');
+    $other->click('.stage-lock')->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
+    $student->click('.stage-lock')->type('.digits-input', '1111')->press('Try it')->see('By the hearth');
     expect($student->has('.digits-input'))->toBeFalse();
 });
 
@@ -100,8 +103,8 @@ it('keeps a typed answer when the device has lost its place, and sends it after'
     $words = $student->find('.two-words strong')->getText();
     $student->press('Climb the path to the keeper’s door')->see('worn keys');
     $student->driver->manage()->deleteAllCookies();
-    $student->type('.digits-input', '0917')->press('Try it')->see('lost its place');
-    expect($student->find('.digits-input')->getAttribute('value'))->toBe('0917');
+    $student->click('.stage-lock')->type('.digits-input', '0917')->press('Try it')->see('lost its place');
+    expect($student->script('return document.querySelector(".digits-input").value'))->toBe('0917');
     $student->type('.rejoin input[name="name"]', 'Lou')
         ->type('.rejoin input[name="words"]', $words)
         ->click('.rejoin button')
@@ -112,6 +115,7 @@ it('sends an answer once however often it is pressed', function (): void {
     $student = joined(Screens::open(), openDemo(), 'Zoe');
     $student->press('Climb the path to the keeper’s door')
         ->see('worn keys')
+        ->click('.stage-lock')
         ->type('.digits-input', '1234');
     $student->script('const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) form.requestSubmit()');
     $student->see('The bolt does not move');

@@ -1,14 +1,16 @@
 import { el, html, icon, mark } from '../lib/dom.js';
 import { pause, submit } from '../lib/http.js';
+import { drawMaths } from '../lib/maths.js';
 import { startGuards } from './guard.js';
 import { offerRejoin } from './rejoin.js';
-import { dressStage, startStage } from './stage.js';
+import { closePanel, dressStage, startStage } from './stage.js';
 
 /** Sends actions without leaving the page. Every form works without this too. */
 function begin() {
     const play = document.getElementById('play');
     startGuards(play);
     startStage(play);
+    drawMaths(play);
     play.addEventListener('submit', (event) => {
         const form = event.target.closest('form.act');
         if (!form) return;
@@ -32,6 +34,7 @@ async function act(play, form, submitter) {
     fields.set('key', crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`);
     const reply = await deliver(play, form, fields);
     delete form.dataset.busy;
+    if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (reply.body) show(play, form, reply.body);
     else location.reload();
@@ -110,8 +113,9 @@ function note(form, words) {
     place.replaceChildren(el('p', { class: 'said said-refused' }, words));
 }
 
+/** Where a panel lies over the page, only what is in it is read out. */
 function announce(words) {
-    document.getElementById('announce').textContent = words;
+    (document.querySelector('dialog.panel [role=status].hidden-words') ?? document.getElementById('announce')).textContent = words;
 }
 
 /** What stands inside the outermost element of some markup. */

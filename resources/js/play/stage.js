@@ -51,7 +51,7 @@ function openPanel(id, opener) {
     const place = document.createComment('');
     thing.before(place);
     const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': 'Close', onclick: () => panel.close() }, icon('x'));
-    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, thing);
+    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, thing, el('p', { class: 'hidden-words', role: 'status' }));
     panel.addEventListener('click', (event) => event.target === panel && panel.close());
     panel.addEventListener('close', () => {
         if (place.isConnected) place.replaceWith(thing);
@@ -61,6 +61,10 @@ function openPanel(id, opener) {
     document.getElementById('scene-main').append(panel);
     panel.showModal();
     (thing.querySelector('input:not([type=hidden]), textarea, select, button:not(.link)') ?? close).focus();
+}
+
+function closePanel() {
+    document.querySelector('dialog.panel')?.close();
 }
 
 function toggleWhole(button) {
@@ -74,4 +78,4 @@ function toggleList(button) {
     button.setAttribute('aria-expanded', isList);
 }
 
-export { dressStage, startStage };
+export { closePanel, dressStage, startStage };

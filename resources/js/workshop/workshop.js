@@ -1,3 +1,4 @@
+import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
 import { openMap } from './map/map.js';
 import { openScene } from './scene/scene.js';
@@ -42,6 +43,7 @@ async function begin() {
     store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
     store.news.addEventListener('refused', ({ detail }) => alarm(detail));
     listen(desk);
+    drawMaths(faces);
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
     frame(desk);
 }

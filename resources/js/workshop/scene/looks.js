@@ -11,12 +11,20 @@ function textBody(thing, desk) {
 
     return [
         isStage ? area({ key: `${thing.id}.card-md`, label: 'Words', shown: true, rows: 3, value: thing.md ?? '', take: (md) => put('md', md) }) : null,
+        formulas(thing.md ?? ''),
         el('p', { class: 'help' }, '*Stars* make italics, **two** make bold; a line with “- ” begins a list, “# ” a heading; $x^2$ is drawn as mathematics.'),
         isStage ? el('div', { class: 'card-row' },
             pick({ key: `${thing.id}.size`, label: 'Size', value: thing.size ?? 'body', options: Object.entries(desk.words.sizes), take: (size) => put('size', size) }),
             pick({ key: `${thing.id}.colour`, label: 'Colour', value: thing.colour ?? 'ink', options: Object.entries(desk.words.colours), take: (colour) => put('colour', colour) })) : null,
         isStage ? tick({ key: `${thing.id}.plate`, label: 'on a plate of paper', value: Boolean(thing.plate), take: (on) => put('plate', on || undefined) }) : null,
     ];
+}
+
+/** The formulas of a text as students will see them. */
+function formulas(md) {
+    const found = [...md.matchAll(/\$\$([^$]+)\$\$|\$(?![\s$])((?:[^$\n\\]|\\.)+?)(?<!\s)\$(?!\d)/g)];
+
+    return found.length === 0 ? null : el('ul', { class: 'formulas', 'aria-label': 'Formulas as they are drawn' }, found.map(([, shown, inline]) => el('li', { 'data-own': true, 'data-key': `formula.${shown ?? inline}` }, el('span', { class: `math${shown ? ' math-display' : ''}` }, shown ?? inline))));
 }
 
 function pictureBody(thing, desk) {
