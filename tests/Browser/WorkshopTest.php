@@ -190,7 +190,7 @@ it('has no barriers on any teacher’s page', function (): void {
     }
     $teacher->go('/games')->press('The Dark Lamp')->find('.station-place');
     expect($teacher->barriers())->toBe([]);
-    $teacher->click('[data-scene="keepers-door"]')->click('.on-page-lock textarea')->see('Bench');
+    $teacher->click('[data-scene="keepers-door"]')->click('.placed-lock')->see('Bench');
     expect($teacher->barriers())->toBe([]);
     $teacher->go('/games')->click('.strip-runs .code')->see('joined');
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);

@@ -1,0 +1,95 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Builder;
+
+/** A stage with a setting behind it, and nothing on it but the first words. */
+function stageOf(string $title, string $setting = 'hearth'): Builder
+{
+    $builder = Builder::ofNewGame($title);
+    $builder->choose('[data-key="scene.layout"]', 'a stage: things stand where you put them')->click("[data-key=\"setting.{$setting}\"]");
+    $builder->browser->find('.stage-back image');
+
+    return $builder;
+}
+
+it('builds a keypad door in at most ten actions, and plays it', function (): void {
+    $builder = stageOf('A keypad');
+    $builder->click('[data-add="area"]')->drag(1226, 216, 1464, 652)->press('it asks for an answer instead');
+    $id = $builder->thing()['id'];
+    $builder->choose("[data-key='{$id}.type']", 'code of digits')
+        ->type("[data-key='{$id}.rule.0.equals']", '0917')
+        ->type("[data-key='{$id}.rule.0.say']", 'The bolt slides back. Well done!')
+        ->choose("[data-key='{$id}.rule.0.go']", '＋ a new scene')
+        ->type("[data-key='{$id}.otherwise']", 'The bolt does not move.');
+    expect($builder->actions)->toBeLessThanOrEqual(10);
+    $teacher = $builder->kept()->click('#rehearse')->click('.stage-lock');
+    $teacher->type('dialog .digits-input', '1111')->click('dialog .try')->see('The bolt does not move.');
+    foreach (['0', '9', '1', '7'] as $place => $digit) {
+        $place > 0 ?: $teacher->script('document.querySelector("dialog .digits-input").value = ""');
+        $teacher->click("dialog [data-digit='{$digit}']");
+    }
+    $teacher->click('dialog .try')->see('Well done!')->see('New scene');
+    expect($teacher->complaints())->toBe([]);
+});
+
+it('moves, resizes, turns and nudges what is picked, and undoes each', function (): void {
+    $builder = stageOf('By hand');
+    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'teapot')->click('.picture-choice[title="teapot"]');
+    $teacher = $builder->browser;
+    $teacher->see('When it is tapped');
+    expect($builder->thing()['box'])->toBe([710, 340, 180, 180]);
+    $builder->drag(800, 430, 500, 300);
+    expect($builder->thing()['box'][0])->toBeBetween(395, 425)->and($builder->thing()['box'][1])->toBeBetween(200, 220);
+    [$x, $y] = $builder->thing()['box'];
+    $builder->drag($x + 180, $y + 180, $x + 360, $y + 300);
+    [, , $width, $height] = $builder->thing()['box'];
+    expect($width)->toBeGreaterThan(300)->and(abs($width - $height))->toBeLessThan(3);
+    $teacher->script('document.querySelector(".stage").focus()');
+    $before = $builder->thing()['box'];
+    $teacher->keys(WebDriverKeys::ARROW_RIGHT)->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::NULL);
+    expect($builder->thing()['box'])->toBe([$before[0] + 1, $before[1] + 10, $before[2], $before[3]]);
+    $teacher->click('#undo')->click('#undo');
+    expect($builder->thing()['box'])->toBe($before);
+    $teacher->script('document.querySelector(".stage").focus()');
+    $teacher->keys(WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL);
+    expect($builder->thing()['kind'])->toBe('picture')->and($builder->thing()['id'])->not->toBe($builder->thing(-2)['id'])->and($builder->thing()['asset'])->toBe($builder->thing(-2)['asset']);
+    $teacher->keys(WebDriverKeys::DELETE);
+    expect($builder->document()['scenes'][0]['things'])->toHaveCount(2)->and($teacher->complaints())->toBe([]);
+});
+
+it('picks several with a frame and lines them up; what is fixed stays', function (): void {
+    $builder = stageOf('Several');
+    foreach ([[300, 300], [700, 420], [1100, 350]] as [$x, $y]) {
+        $builder->click('[data-add="choice"]')->drag(800, 430, $x, $y);
+    }
+    $builder->click('[aria-label="Fix in place"]')->drag(30, 330, 1500, 560);
+    $teacher = $builder->browser->see('2 things');
+    $builder->click('[data-key="place.Upper edges in line"]');
+    $boxes = array_column(array_slice($builder->document()['scenes'][0]['things'], 1), 'box');
+    expect($boxes[0][1])->toBe($boxes[1][1])->and($boxes[2][1])->not->toBe($boxes[0][1]);
+    $builder->click('[data-key="place.Group (Ctrl+G)"]');
+    $groups = array_column(array_slice($builder->document()['scenes'][0]['things'], 1), 'group');
+    expect($groups)->toHaveCount(2)->and($groups[0])->toBe($groups[1]);
+});
+
+it('gives a clear area any shape, which plays as that shape and shows nothing', function (): void {
+    $builder = stageOf('Areas');
+    $builder->click('[data-add="area"]')->press('Any shape: press at each corner, then Enter');
+    foreach ([[600, 200], [900, 200], [750, 500]] as [$x, $y]) {
+        $builder->drag($x, $y, $x, $y);
+    }
+    $builder->press('Close the shape');
+    $teacher = $builder->browser->see('leads to');
+    $area = $builder->thing();
+    expect($area['shape'])->toBe('polygon')->and($area['box'])->toEqualWithDelta([600, 200, 300, 300], 4)->and($area['points'])->toHaveCount(3);
+    $builder->type("[data-key='{$area['id']}.say']", 'You found the spot.');
+    $builder->kept()->click('#rehearse')->find('.stage-clear');
+    $inPlay = new Builder($teacher);
+    $inPlay->drag(620, 480, 620, 480);
+    expect($teacher->script('return getComputedStyle(document.querySelector(".stage-clear")).cursor'))->toBe('default');
+    usleep(300_000);
+    expect($teacher->script('return document.getElementById("happened").textContent'))->toBe('');
+    $inPlay->drag(750, 300, 750, 300);
+    $teacher->see('You found the spot.');
+});

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** A person building on a stage, whose every action is counted. */
+final class Builder
+{
+    public int $actions = 0;
+
+    public function __construct(public readonly Browser $browser)
+    {
+    }
+
+    /** Before the workshop of a new game of one scene. */
+    public static function ofNewGame(string $title): self
+    {
+        return new self(Screens::teacher()->go('/games/new')->type('#title', $title)->press('Begin')->see('This scene'));
+    }
+
+    /** When all that was done has arrived. */
+    public function kept(): Browser
+    {
+        return $this->browser->see('all changes kept');
+    }
+
+    /** @return array<string, mixed> the document as it is kept */
+    public function document(): array
+    {
+        return $this->kept()->script('return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)');
+    }
+
+    public function click(string $selector): self
+    {
+        $this->browser->click($selector);
+
+        return $this->counted();
+    }
+
+    public function press(string $words): self
+    {
+        $this->browser->press($words);
+
+        return $this->counted();
+    }
+
+    public function type(string $selector, string $text): self
+    {
+        $this->browser->type($selector, $text);
+
+        return $this->counted();
+    }
+
+    public function choose(string $selector, string $option): self
+    {
+        $this->browser->choose($selector, $option);
+
+        return $this->counted();
+    }
+
+    /** From one point of the stage to another, in its units. */
+    public function drag(int $x, int $y, int $toX, int $toY): self
+    {
+        [$left, $top, $scale] = $this->browser->script('const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, box.width / 1600]');
+        $at = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 40, 'x' => (int) round($left + $x * $scale), 'y' => (int) round($top + $y * $scale)];
+        $moves = [$at($x, $y), ['type' => 'pointerDown', 'button' => 0], $at(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $at($toX, $toY), ['type' => 'pointerUp', 'button' => 0]];
+        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => $moves]]]);
+
+        return $this->counted();
+    }
+
+    /** @return array<string, mixed> the thing of the first scene at this place, the last for -1 */
+    public function thing(int $place = -1): array
+    {
+        return array_slice($this->document()['scenes'][0]['things'], $place, 1)[0];
+    }
+
+    private function counted(): self
+    {
+        $this->actions++;
+
+        return $this;
+    }
+}
