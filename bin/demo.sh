@@ -27,7 +27,7 @@ else
 fi
 
 php artisan config:clear --quiet
-PHP_CLI_SERVER_WORKERS=4 php -d max_input_vars=50000 -d post_max_size=16M -d upload_max_filesize=16M -d variables_order=EGPCS \
+PHP_CLI_SERVER_WORKERS=4 php -d max_input_vars=50000 -d post_max_size=60M -d upload_max_filesize=50M -d memory_limit=512M -d variables_order=EGPCS \
     -S "127.0.0.1:$port" -t public bin/router.php 2>> storage/logs/server.log &
 server=$!
 # The workers are children of the server and don't end with it.

@@ -20,6 +20,9 @@ final class Duplicate
     /** Copies at most in one gesture. */
     private const MOST = 100;
 
+    /** Units of the stage between a thing and its copy. */
+    private const STEP = 30;
+
     /** @param  array<array-key, mixed>  $sent */
     public static function read(array $sent, Game $game): ?Together
     {
@@ -53,6 +56,7 @@ final class Duplicate
         $inserts = [];
         for ($time = 0; $time < $times; $time++) {
             foreach (self::copies($game, $found, $taken, $names) as $copy) {
+                $copy = self::aside($copy, $time + 1);
                 $inserts[] = new InsertPart((string) $list, is_string($in) ? $in : Command::GAME, is_string($after) ? $after : null, $copy);
                 $after = $copy['id'];
             }
@@ -173,6 +177,22 @@ final class Duplicate
                 $part[$key] = self::nextName($name, $names);
                 $names[$part[$key]] = true;
             }
+        }
+
+        return $part;
+    }
+
+    /**
+     * A thing on a stage a few steps aside, so that it is seen.
+     *
+     * @param  array<array-key, mixed>  $part
+     * @return array<array-key, mixed>
+     */
+    private static function aside(array $part, int $steps): array
+    {
+        $box = $part['box'] ?? null;
+        if (is_array($box) && count($box) === 4 && is_numeric($box[0]) && is_numeric($box[1])) {
+            $part['box'] = [$box[0] + self::STEP * $steps, $box[1] + self::STEP * $steps, $box[2], $box[3]];
         }
 
         return $part;

@@ -93,3 +93,18 @@ it('gives a clear area any shape, which plays as that shape and shows nothing', 
     $inPlay->drag(750, 300, 750, 300);
     $teacher->see('You found the spot.');
 });
+
+it('makes a series of a scene, with routes and numbers that follow', function (): void {
+    $builder = stageOf('A series');
+    $builder->type('[data-key="scene.title"]', 'Room 1')->click('[data-add="lock"]');
+    $builder->choose("[data-key='{$builder->thing()['id']}.rule.0.go']", '＋ a new scene');
+    $builder->kept()->click('[data-key="card-back"]');
+    $id = $builder->document()['scenes'][0]['id'];
+    $builder->type("[data-key='{$id}.times']", '3')->press('more like it');
+    $builder->browser->see('all changes kept');
+    usleep(300_000);
+    $scenes = $builder->document()['scenes'];
+
+    expect(array_column($scenes, 'title'))->toBe(['Room 1', 'Room 2', 'Room 3', 'Room 4', 'New scene'])
+        ->and($scenes[3]['things'][1]['rules'][0]['go'])->toBe($scenes[4]['id']);
+});

@@ -20,7 +20,7 @@ function openStore(address) {
     /** One gesture: a command, or several that count as one. */
     function edit(commands, label) {
         const command = Array.isArray(commands) ? { together: commands } : commands;
-        if (!command.deleteScene) {
+        if (!isTheServers(command)) {
             store.game = apply(store.game, command);
             tell('change');
         }
@@ -65,14 +65,14 @@ function openStore(address) {
         store.revision = body.revision;
         if (body.refusal) tell('refused', body.refusal);
         if (body.document) return takeUnderPending(body.document);
-        if (path === 'edits' && !sent.command.deleteScene) return tell('kept');
+        if (path === 'edits' && !isTheServers(sent.command)) return tell('kept');
         store.game = apply(store.game, body.applied);
         tell('change');
     }
 
     /** The server's document, with what is still on its way on top. */
     function takeUnderPending(document) {
-        const pending = queue.filter((entry) => entry.path === 'edits' && !entry.body.command.deleteScene);
+        const pending = queue.filter((entry) => entry.path === 'edits' && !isTheServers(entry.body.command));
         take(pending.reduce((game, entry) => apply(game, entry.body.command), document), store.revision);
     }
 
@@ -96,6 +96,11 @@ function openStore(address) {
     });
 
     return store;
+}
+
+/** Commands whose edits only the server works out: what leads to a scene, and ids for copies. */
+function isTheServers(command) {
+    return 'deleteScene' in command || 'duplicate' in command;
 }
 
 export { openStore };

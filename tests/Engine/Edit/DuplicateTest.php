@@ -50,6 +50,13 @@ it('renames what matchers name of the copy', function (array $input, array $matc
     'pairs' => [['type' => 'pairs', 'left' => [['id' => 'x']], 'right' => [['id' => 'y']]], ['pairs' => ['x' => 'y']], ['pairs' => ['x-2' => 'y-2']]],
 ]);
 
+it('puts copies on a stage a step aside each', function (): void {
+    $game = Games::of([['id' => 'a', 'layout' => 'stage', 'things' => [['box' => [100, 200, 300, 80]] + Games::choice('on', ['go' => 'a'])]]]);
+
+    expect(array_column(edited($game, ['duplicate' => ['on'], 'times' => 2])->game->document['scenes'][0]['things'], 'box'))
+        ->toBe([[100, 200, 300, 80], [130, 230, 300, 80], [160, 260, 300, 80]]);
+});
+
 it('is no command for what is not there or not together', function (mixed $sent): void {
     expect(Commands::read($sent, Game::of(Games::twoRooms())))->toBeNull();
 })->with([[['duplicate' => ['attic']]], [['duplicate' => ['hall', 'door']]], [['duplicate' => []]], [['duplicate' => ['hall'], 'times' => 1000]], [['duplicate' => 'hall']]]);

@@ -23,6 +23,7 @@ function sceneCard(scene, desk) {
             endings(scene, desk),
             goingOn(scene, desk),
             spoken(scene, desk),
+            series(desk, scene.id, `copied “${scene.title}”`),
             removal(scene, desk),
         ),
     ];
@@ -37,6 +38,14 @@ function layoutField(scene, desk) {
     };
 
     return pick({ key: 'scene.layout', label: 'Layout', value: scene.layout ?? 'page', options: Object.entries(desk.words.layouts), take });
+}
+
+/** Scenes or things like this one; a number in the title goes on counting. */
+function series(desk, id, label) {
+    let times = 1;
+
+    return el('div', { class: 'small-line series' }, icon('copy'), 'Make', el('input', { class: 'tiny', type: 'number', min: 1, max: 100, value: 1, 'data-key': `${id}.times`, 'aria-label': 'how many copies', oninput: ({ target }) => { times = Math.min(100, Math.max(1, Number(target.value) || 1)); } }),
+        el('button', { class: 'link', 'data-key': `${id}.series`, onclick: () => desk.store.edit({ duplicate: [id], times }, label) }, 'more like it'));
 }
 
 /** The order in which things are read out and, on a stage, lie over each other. */
@@ -101,4 +110,4 @@ function removal(scene, desk) {
     );
 }
 
-export { sceneCard };
+export { sceneCard, series };

@@ -4,6 +4,7 @@ import { bench } from './bench.js';
 import { freshId } from '../document.js';
 import { area, destination, line, now, pick } from './fields.js';
 import { lockCard } from './lock.js';
+import { series } from './card.js';
 import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
 import { placeTools } from '../stage/several.js';
 
@@ -18,7 +19,7 @@ function thingCard(thing, scene, desk) {
 
     return [
         el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), back(desk)),
-        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null),
+        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, series(desk, thing.id, `copied a ${thing.kind}`)),
         thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
 }
