@@ -41,6 +41,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/games/new/worksheet/build', [WorksheetController::class, 'store'])->name('worksheet.store');
 
     Route::get('/games/{game}', [GameController::class, 'show'])->can('view', 'game')->name('games.show');
+    Route::get('/games/{game}/findings', [EditController::class, 'findings'])->can('view', 'game')->name('games.findings');
     Route::get('/games/{game}/document', [GameController::class, 'document'])->can('view', 'game')->name('games.document');
     Route::post('/games/{game}/away', [GameController::class, 'away'])->can('update', 'game')->name('games.away');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use Fravel\Document\Asset;
 use Fravel\Document\Game;
 
 /** A game ready to be played, with its texts already made into HTML. */
@@ -37,6 +38,14 @@ final readonly class CompiledEdition
         $file = $this->game->assets()[$asset ?? '']->file ?? '';
 
         return $file === '' ? null : '/files/'.basename($file);
+    }
+
+    /** @return list<string> to whom pictures are owed, each once, without saying which */
+    public function credits(): array
+    {
+        $lines = array_map(static fn (Asset $asset): string => trim("{$asset->credit} · {$asset->licence}", ' ·'), $this->game->assets());
+
+        return array_values(array_unique(array_filter($lines, static fn (string $line): bool => $line !== '')));
     }
 
     public function alt(?string $asset): string

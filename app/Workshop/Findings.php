@@ -12,7 +12,11 @@ use Fravel\Check\Severity;
 use Fravel\Document\Asset;
 use Illuminate\Support\Facades\Cache;
 
-/** What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same. */
+/**
+ * What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same.
+ *
+ * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string, mixed>|null, actions: list<array<string, mixed>>}
+ */
 final readonly class Findings
 {
     /** States the check may look at while a page waits for it. */
@@ -20,33 +24,45 @@ final readonly class Findings
 
     private const KEPT = 30 * 24 * 3600;
 
-    /**
-     * @param  list<string>  $errors
-     * @param  list<string>  $warnings
-     */
-    private function __construct(public array $errors, public array $warnings, public bool $isProved)
+    /** Changes when what is kept has another shape. */
+    private const SHAPE = 2;
+
+    /** @var list<string> */
+    public array $errors;
+
+    /** @var list<string> */
+    public array $warnings;
+
+    /** @param  list<Told>  $all */
+    private function __construct(public array $all, public bool $isProved)
     {
+        $words = static fn (Severity $severity): array => array_column(array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value), 'words');
+        $this->errors = $words(Severity::Error);
+        $this->warnings = $words(Severity::Warning);
     }
 
     public static function of(Game $game): self
     {
-        /** @var array{list<string>, list<string>, bool} $kept */
-        $kept = Cache::remember('findings.'.hash('sha256', $game->document), self::KEPT, static fn (): array => self::look($game));
+        /** @var array{list<Told>, bool} $kept */
+        $kept = Cache::remember('findings.'.self::SHAPE.'.'.hash('sha256', $game->document), self::KEPT, static fn (): array => self::look($game));
 
         return new self(...$kept);
     }
 
-    /** @return array{list<string>, list<string>, bool} */
+    /** @return array{list<Told>, bool} */
     private static function look(Game $game): array
     {
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
         $verdicts = Check::of($read, self::BUDGET, $files);
-        $words = static fn (Severity $severity): array => array_values(array_map(
-            static fn (Finding $finding): string => Words::ofFinding($finding),
-            array_filter($verdicts->findings, static fn (Finding $finding): bool => $finding->severity === $severity),
-        ));
 
-        return [$words(Severity::Error), $words(Severity::Warning), $verdicts->isProved];
+        return [array_map(static fn (Finding $finding): array => [
+            'code' => $finding->code,
+            'severity' => $finding->severity->value,
+            'words' => Words::ofFinding($finding),
+            'where' => $finding->where,
+            'mend' => $finding->mend?->toArray(),
+            'actions' => $finding->actions,
+        ], $verdicts->findings), $verdicts->isProved];
     }
 }

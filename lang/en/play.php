@@ -39,6 +39,7 @@ return [
     'look' => 'Look',
     'cover' => 'Something covered',
     'delete' => 'Take the last digit away',
+    'credits' => 'Who made the pictures',
     'continue' => 'Go on',
     'back' => 'Go back',
     'colours' => [],

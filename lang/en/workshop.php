@@ -15,6 +15,21 @@ return [
     'newText' => 'Write here what students read.',
     'newAsk' => 'What do you ask?',
     'newOption' => 'Option',
+    'findings' => [
+        'title' => 'What there is to mend', 'toMend' => 'to mend', 'none' => 'Nothing to mend', 'sound' => 'nothing to mend', 'proved' => 'sound',
+        'covered' => 'Every way through was gone through.', 'notCovered' => 'There are too many ways to go through them all; what was seen is listed.',
+        'goThere' => 'go there', 'mend' => 'mend it', 'mended' => 'mended',
+        'mends' => [
+            'feedback.missing' => 'say “not yet” there', 'answer.loose' => 'take the exact words only', 'lock.guessable' => 'put a pause after three tries', 'token.unused' => 'take the token away', 'tally.unused' => 'take the tally away',
+            'token.never-given' => 'give it on the way there', 'scene.stuck' => 'lead on to the next scene', 'scene.unreachable' => 'make a way there', 'ending.unreachable' => 'make a way there', 'ending.none' => 'end at the last scene',
+            'route.missing' => 'take the way out', 'reference.missing' => 'make what is missing', 'rule.hidden' => 'put the rule first', 'lock.never-opens' => 'take an answer always', 'play.trap' => 'lead back to the start', 'answer.leaked' => 'say less', 'condition.constant' => 'drop the condition',
+        ],
+    ],
+    'conditions' => [
+        'kinds' => ['' => 'everybody', 'hold' => 'those who hold …', 'lack' => 'those who don’t hold …', 'open' => 'those who opened …', 'visited' => 'those who were at …', 'other' => 'those of whom more is asked'],
+        'many' => 'How many of them', 'allOf' => 'all of them', 'anyOf' => 'any of them', 'someOf' => 'of them',
+        'nothing' => ['hold' => 'There is no token yet. A choice or a lock can give one.', 'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.', 'visited' => 'There is no other scene yet.', 'other' => ''],
+    ],
     'newToken' => 'New token',
     'newFront' => 'Lift me',
     'newBack' => 'What is hidden here',

@@ -11,6 +11,7 @@ use App\Http\Field;
 use App\Http\Requests\EditRequest;
 use App\Models\Game;
 use App\Workshop\Bench;
+use App\Workshop\Findings;
 use App\Workshop\Words;
 use Fravel\Document\Game as Document;
 use Fravel\Edit\Command;
@@ -38,6 +39,13 @@ final class EditController extends Controller
     public function redo(Request $request, Game $game, StepHistory $history): Response
     {
         return self::answer($history->redo($game->id, $request->integer('base')));
+    }
+
+    public function findings(Game $game): JsonResponse
+    {
+        $findings = Findings::of($game);
+
+        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'findings' => $findings->all]);
     }
 
     public function bench(Request $request, Game $game): JsonResponse

@@ -13,6 +13,8 @@ function startStage(play) {
         }
         if (event.target.closest('[data-digit]')) press(event.target.closest('[data-digit]'));
         if (event.target.closest('[data-stage-fit]')) toggleWhole(event.target.closest('[data-stage-fit]'));
+        const areas = event.target.closest('[data-stage-areas]');
+        if (areas) areas.setAttribute('aria-pressed', document.body.classList.toggle('show-areas'));
         if (event.target.closest('[data-stage-list]')) toggleList(event.target.closest('[data-stage-list]'));
     });
     play.addEventListener('keydown', (event) => {

@@ -1,5 +1,6 @@
 import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
+import { openFindings } from './findings.js';
 import { openMap } from './map/map.js';
 import { openScene } from './scene/scene.js';
 import { openStore } from './store.js';
@@ -46,6 +47,7 @@ async function begin() {
     drawMaths(faces);
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
     frame(desk);
+    openFindings(desk, faces.dataset.address);
 }
 
 function listen(desk) {

@@ -20,3 +20,6 @@
         @foreach ($screen->view->tallies as $tally)<li><span>{{ $tally['name'] }}</span> <strong>{{ $tally['value'] }}</strong></li>@endforeach
     </ul>
 @endif
+@if ($screen->edition->credits() !== [])
+    <details class="credits"><summary>{{ __('play.credits') }}</summary><ul>@foreach ($screen->edition->credits() as $credit)<li>{{ $credit }}</li>@endforeach</ul></details>
+@endif

@@ -1,9 +1,14 @@
 <?php
 
+use Fravel\Document\Answer\Input\Inputs;
 use Fravel\Document\Game;
+use Fravel\Document\Showing;
 use Fravel\Document\Validation;
 use Fravel\Exception\UnableToReadJson;
+use Fravel\State\PlayState;
+use Fravel\State\Verdict;
 use Fravel\Support\Json;
+use Fravel\Support\Node;
 use Fravel\Support\Problem;
 use Tests\Support\Games;
 
@@ -75,3 +80,33 @@ it('takes conditions only as deep as it can follow them', function (): void {
 
     expect(array_column($problems, 'code'))->toContain('condition.deep');
 });
+
+it('draws an order from the seed, the lock and its tries, and from nothing else', function (): void {
+    $items = array_map(static fn (int $number): array => ['id' => "i{$number}", 'md' => (string) $number], range(1, 8));
+    $game = Games::of([['id' => 'a', 'things' => array_map(static fn (string $id): array => ['input' => ['type' => 'order', 'items' => array_map(static fn (array $item): array => ['id' => "{$id}-{$item['id']}"] + $item, $items)]] + Games::lock($id, ''), ['one', 'two'])]]);
+    $order = static function (string $lock, int $seed, int $tries) use ($game): array {
+        $state = PlayState::begin([], $seed, 0);
+        for ($try = 0; $try < $tries; $try++) {
+            $state = $state->countTry($lock, Verdict::Wrong);
+        }
+
+        return array_column($game->lock($lock)->input->shown(new Showing($game, $state, 0), $lock)['items'], 'md');
+    };
+    $drawn = $order('one', 1, 0);
+
+    expect($order('one', 1, 0))->toBe($drawn)
+        ->and($order('one', 2, 0))->not->toBe($drawn)
+        ->and($order('one', 1, 1))->not->toBe($drawn)
+        ->and($order('two', 1, 0))->not->toBe($drawn)
+        ->and($drawn)->toEqualCanonicalizing(array_column($items, 'md'))->not->toBe(array_column($items, 'md'));
+});
+
+it('counts the answers of an input', function (array $input, ?float $ways): void {
+    expect(Inputs::read(Node::root($input))->ways())->toBe($ways);
+})->with([
+    [['type' => 'digits', 'length' => 3], 1000.0], [['type' => 'arrows', 'length' => 3], 64.0], [['type' => 'colours', 'palette' => ['red', 'blue', 'green'], 'length' => 2], 9.0],
+    [['type' => 'keys', 'keys' => [['id' => 'a'], ['id' => 'b']], 'length' => 5], 32.0], [['type' => 'options', 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 3.0],
+    [['type' => 'options', 'many' => true, 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 7.0], [['type' => 'order', 'items' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 6.0],
+    [['type' => 'pairs', 'left' => [['id' => 'a'], ['id' => 'b']], 'right' => [['id' => 'c'], ['id' => 'd'], ['id' => 'e']]], 9.0], [['type' => 'gaps', 'md' => '{g} {h}', 'bank' => ['x', 'y', 'z']], 9.0],
+    [['type' => 'gaps', 'md' => '{g}'], null], [['type' => 'text'], null], [['type' => 'long'], null], [['type' => 'number'], null], [['type' => 'point'], null],
+]);

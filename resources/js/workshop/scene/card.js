@@ -3,7 +3,8 @@ import { freshId } from '../document.js';
 import { backdropFields } from '../stage/backdrop.js';
 import { called } from '../stage/draw.js';
 import { laidOut } from '../stage/geometry.js';
-import { waysIn } from '../ways.js';
+import { list, waysIn } from '../ways.js';
+import { conditionField } from './condition.js';
 import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 
 /** The card of the scene itself. */
@@ -22,11 +23,22 @@ function sceneCard(scene, desk) {
             tick({ key: 'scene.back', label: 'Students may go back from here', value: Boolean(scene.back), take: set('back', 'going back') }),
             endings(scene, desk),
             goingOn(scene, desk),
+            gate(scene, desk),
             spoken(scene, desk),
             series(desk, scene.id, `copied “${scene.title}”`),
             removal(scene, desk),
         ),
     ];
+}
+
+/** Who may come in, and what the others are told. */
+function gate(scene, desk) {
+    const refused = list(scene.refused);
+    const words = refused.length === 1 && !refused[0].if ? refused[0] : null;
+
+    return el('div', { class: 'card-part' },
+        conditionField({ key: 'scene.needs', label: 'Lets in', value: scene.needs, desk, take: (needs) => desk.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, 'who may come in') }),
+        scene.needs && (words || refused.length === 0) ? area({ key: 'scene.refused', label: 'What the others are told', shown: true, rows: 2, value: words?.say ?? '', take: (say) => desk.store.edit({ set: scene.id, field: 'refused', to: [{ ...words, say }] }, 'what the others are told') }) : null);
 }
 
 /** A page flows; a stage is arranged. What flowed gets a place of its own. */

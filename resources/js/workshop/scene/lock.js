@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
 import { list } from '../ways.js';
 import { area, line, now, pick, tick } from './fields.js';
+import { conditionField } from './condition.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 
 /** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
@@ -15,6 +16,7 @@ function lockCard(lock, desk) {
         otherwiseLines(lock, desk),
         hints(lock, desk),
         guard(lock, desk),
+        el('div', { class: 'card-part' }, conditionField({ key: `${lock.id}.needs`, label: 'Takes an answer from', value: lock.needs, desk, take: (needs) => desk.store.edit({ set: lock.id, field: 'needs', to: needs }, 'who may answer') })),
     ];
 }
 

@@ -34,6 +34,7 @@ function pictureBody(thing, desk) {
     return [
         altField(asset, desk),
         el('button', { class: 'link', 'data-key': `${thing.id}.change`, onclick: () => desk.pickPicture((found) => set(desk, thing, 'picture')('asset', found.id, found.edits)) }, icon('image'), 'another picture'),
+        asset && asset.type !== 'image/svg+xml' ? el('button', { class: 'link', 'data-key': `${thing.id}.clear`, onclick: () => { desk.clearing = thing.id; desk.draw(); } }, icon('eraser'), 'make its background clear') : null,
         el('div', { class: 'card-part' }, el('h3', { class: 'caps' }, 'When it is tapped'),
             el('button', { class: 'button', 'data-key': `${thing.id}.acts`, onclick: () => become({ kind: 'choice', look: 'picture', md: '', react: [{ go: '' }] }, 'a picture that does something') }, icon('signpost'), 'it leads somewhere or says something'),
             el('button', { class: 'button', 'data-key': `${thing.id}.asks`, onclick: () => become({ kind: 'lock', look: 'picture', label: asset?.alt ?? '', ask: desk.words.newAsk, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] }, 'a picture that is a lock') }, icon('lock'), 'it asks for an answer')),

@@ -1,7 +1,7 @@
 import { el, icon, mark } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { area, destination, line, now, pick, tick } from './fields.js';
-import { gifts } from './thing.js';
+import { gifts, giving } from './giving.js';
 
 /** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
 const MATCHES = {
@@ -55,6 +55,7 @@ function ruleLine(lock, rule, place, set, kinds, desk) {
         known ? matchFields(lock, rule.match, kind, key, (match) => change({ match }, 'right answer')) : null,
         area({ key: `${key}.say`, label: 'What students read then', hint: 'feedback, if you like', value: rule.say ?? '', take: (say) => change({ say }, 'feedback') }),
         destination({ key: `${key}.go`, value: rule.go ?? '', desk, take: (go, made) => change({ go }, 'where the lock leads', made) }),
+        rule.verdict === 'open' ? giving(rule, (fields, made, label) => change(fields, label, made), desk, key) : null,
         gifts(rule, desk),
     );
 }

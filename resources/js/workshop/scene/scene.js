@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
 import { rounded } from '../stage/geometry.js';
+import { clearingCard } from '../stage/clearing-card.js';
 import { picturePicker, takeFile } from '../stage/pictures.js';
 import { severalCard } from '../stage/several.js';
 import { openStage } from '../stage/stage.js';
@@ -56,10 +57,27 @@ function openScene(holder, desk) {
 
 function cardFor(scene, thing, desk) {
     if (desk.picking) return picturePicker(desk, (found) => take(desk, found), () => stopPicking(desk));
-    if (scene.layout === 'stage' && desk.stage.view.tool) return areaCard(desk);
+    if (scene.layout === 'stage' && desk.stage.view.tool && !thing) return areaCard(desk);
     if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
 
+    if (thing && desk.clearing === thing.id) return clearing(thing, desk);
+    desk.clearing = null;
+
     return thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk);
+}
+
+/** One board for as long as the background of a thing is worked on. */
+function clearing(thing, desk) {
+    if (desk.board?.id !== thing.id) {
+        const take = (found) => desk.store.edit([...found.edits, { set: thing.id, field: 'asset', to: found.id }], 'clear background');
+        const close = () => {
+            desk.clearing = desk.board = null;
+            desk.draw();
+        };
+        desk.board = { id: thing.id, card: clearingCard(thing, desk, take, close) };
+    }
+
+    return desk.board.card;
 }
 
 /** While an area is being drawn: in which shape. */
@@ -132,6 +150,7 @@ function carry(event, kind, desk) {
 
 function add(desk, kind, at = null) {
     if (kind === 'area') {
+        desk.thing = null;
         desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], 'new area') });
 
         return desk.draw();

@@ -1,8 +1,9 @@
 import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { bench } from './bench.js';
-import { freshId } from '../document.js';
-import { area, destination, line, now, pick } from './fields.js';
+import { area, destination, line, now } from './fields.js';
+import { gifts, giving } from './giving.js';
+import { conditionField } from './condition.js';
 import { lockCard } from './lock.js';
 import { series } from './card.js';
 import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
@@ -19,7 +20,7 @@ function thingCard(thing, scene, desk) {
 
     return [
         el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), back(desk)),
-        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, series(desk, thing.id, `copied a ${thing.kind}`)),
+        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: 'Shown to', value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, 'who sees it') }), series(desk, thing.id, `copied a ${thing.kind}`)),
         thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
 }
@@ -52,37 +53,4 @@ function becomeLock(thing, desk) {
     desk.store.edit(Object.entries(fields).filter(([field, to]) => to !== undefined || field in thing).map(([field, to]) => (to === undefined ? { set: thing.id, field } : { set: thing.id, field, to })), 'a lock instead of a choice');
 }
 
-/** Giving a token, one that is there or a new one. */
-function giving(reaction, set, desk, key) {
-    const { game } = desk.store;
-    const given = list(reaction.do).find((effect) => effect.give)?.give ?? '';
-    const rest = list(reaction.do).filter((effect) => !effect.give);
-    const take = (id) => {
-        if (id !== '+') return set({ do: id === '' ? rest : [...rest, { give: id }] }, [], 'what it gives');
-        const token = { id: freshId('token'), name: desk.words.newToken, kind: 'item' };
-        set({ do: [...rest, { give: token.id }] }, [{ insert: 'tokens', in: '@game', after: game.tokens?.at(-1)?.id ?? null, value: token }], 'a new token');
-    };
-    const token = game.tokens?.find((one) => one.id === given);
-
-    return [
-        pick({ key: `${key}.gives`, label: 'Gives', value: given, options: [['', 'nothing'], ...(game.tokens ?? []).map((one) => [one.id, one.name]), ['+', '＋ a new token']], take }),
-        token ? line({ key: `${token.id}.name`, label: 'Name of the token', value: token.name, take: (name) => desk.store.edit({ set: token.id, field: 'name', to: name }, 'name of a token') }) : null,
-    ];
-}
-
-/** What a reaction changes, in words. */
-function gifts(reaction, desk) {
-    const { game } = desk.store;
-    const named = (lists, id) => game[lists]?.find((one) => one.id === id)?.name ?? id;
-    const words = list(reaction.do).map((effect) => {
-        if (effect.give) return `gives ${named('tokens', effect.give)}`;
-        if (effect.take) return `takes ${named('tokens', effect.take)}`;
-        if (effect.add) return `${named('tallies', effect.add)} ${effect.by < 0 ? '−' : '+'}${Math.abs(effect.by ?? 1)}`;
-
-        return Object.keys(effect)[0];
-    });
-
-    return words.length > 0 ? el('p', { class: 'gifts' }, words.join(' · ')) : null;
-}
-
-export { gifts, thingCard };
+export { thingCard };

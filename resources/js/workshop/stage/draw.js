@@ -8,8 +8,16 @@ function drawThing(thing, desk, isPicked) {
 
     return svg('g', {
         class: `placed placed-${thing.kind}${isPicked ? ' picked' : ''}${thing.fixed ? ' placed-fixed' : ''}`, 'data-thing': thing.id, 'data-key': `placed.${thing.id}`, transform: placing(thing.box, thing.turn),
-        tabindex: 0, role: 'button', 'aria-label': `${desk.words.kinds[thing.kind] ?? thing.kind}: ${name}`, 'aria-pressed': String(isPicked),
+        tabindex: 0, role: 'button', 'aria-label': spokenName(thing, desk, name), 'aria-pressed': String(isPicked),
     }, face(thing, desk, width, height, name));
+}
+
+/** What is read out contains all that is to be read on it. */
+function spokenName(thing, desk, name) {
+    if (thing.look === 'clear') return note(thing, desk);
+    const words = thing.kind === 'text' ? bare(thing.md ?? '') : thing.kind === 'cover' ? `${name} ${bare(thing.front?.md ?? '')}` : name;
+
+    return `${desk.words.kinds[thing.kind] ?? thing.kind}: ${words}`;
 }
 
 function placing([x, y, width, height], turn = 0) {
@@ -54,14 +62,20 @@ function coverFace(thing, desk, width, height) {
 }
 
 function clearArea(thing, desk, width, height) {
-    const way = [...list(thing.react), ...list(thing.rules)].map((reaction) => reaction.go).find(Boolean);
     const isFarRight = thing.box[0] + width / 2 > 800;
-    const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? desk.words.routes[way] : null;
 
     return [
         outline(thing, width, height),
-        svg('text', { x: isFarRight ? width - 4 : 4, y: thing.box[1] < 40 ? height + 30 : -8, 'text-anchor': isFarRight ? 'end' : 'start', class: 'placed-note' }, `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`),
+        svg('text', { x: isFarRight ? width - 4 : 4, y: thing.box[1] < 40 ? height + 30 : -8, 'text-anchor': isFarRight ? 'end' : 'start', class: 'placed-note' }, note(thing, desk)),
     ];
+}
+
+/** What a clear area is, and where it leads. */
+function note(thing, desk) {
+    const way = [...list(thing.react), ...list(thing.rules)].map((reaction) => reaction.go).find(Boolean);
+    const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? desk.words.routes[way] : null;
+
+    return `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`;
 }
 
 function outline(thing, width, height) {

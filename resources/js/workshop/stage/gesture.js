@@ -48,7 +48,7 @@ function follow(stage, first, gesture, view) {
 
 function begin(event, start, desk, view) {
     const grip = event.target.closest?.('[data-grip]')?.dataset.grip;
-    if (view.tool) return drawing(start, view);
+    if (view.tool) return drawing(start, event, view);
     if (grip === 'turn') return turning(desk, view);
     if (grip) return resizing(grip, desk, view);
     const pressed = event.altKey ? beneath(event, view) : event.target.closest?.('[data-thing]')?.dataset.thing;
@@ -138,8 +138,8 @@ function lasso(start, event, desk, view) {
     };
 }
 
-/** A clear area drawn over the backdrop. */
-function drawing(start, view) {
+/** Clear areas drawn over the backdrop, one after the other; a press that draws nothing ends it. */
+function drawing(start, event, view) {
     const { kind } = view.tool;
     if (kind === 'polygon') {
         view.corner(start);
@@ -159,7 +159,9 @@ function drawing(start, view) {
         },
         end(isDone) {
             shape.remove();
-            view.drawn(isDone && box && box[2] > 12 && box[3] > 12 ? { box, shape: kind } : null);
+            if (isDone && box && box[2] > 12 && box[3] > 12) return view.drawn({ box, shape: kind });
+            view.use(null);
+            view.pick([event.target.closest?.('[data-thing]')?.dataset.thing].filter(Boolean));
         },
     };
 }

@@ -1,4 +1,6 @@
 import { el, icon } from '../../lib/dom.js';
+import { area } from '../scene/fields.js';
+import { list } from '../ways.js';
 import * as verbs from './verbs.js';
 
 /** What can be done with a thing's place, and with several things at once. */
@@ -35,10 +37,19 @@ function placeTools(desk, view) {
     );
 }
 
+/** What several choices say, set for all of them at once. */
+function together(desk, things) {
+    if (!things.every((thing) => thing.kind === 'choice')) return null;
+    const said = new Set(things.map((thing) => list(thing.react)[0]?.say ?? ''));
+
+    return area({ key: 'several.say', label: 'What each of them says', shown: true, rows: 2, value: said.size === 1 ? [...said][0] : '', hint: said.size === 1 ? 'nothing' : 'different words', take: (say) => desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'react', to: [{ ...list(thing.react)[0], say }] })), `what ${things.length} things say`) });
+}
+
 function severalCard(desk, view) {
     return [
         el('header', { class: 'card-head' }, icon('layers'), el('h2', {}, `${view.picked().length} things`)),
         el('div', { class: 'card-body', 'data-key': 'several.card' }, placeTools(desk, view),
+            together(desk, view.picked()),
             el('p', { class: 'help' }, 'Drag moves them together. Arrow keys nudge by 1, with Shift by 10.'),
             el('ul', { class: 'several-list' }, view.picked().map((thing) => el('li', {}, el('button', { class: 'link', 'data-key': `several.${thing.id}`, onclick: () => view.pick([thing.id]) }, thing.label || thing.md || thing.ask || desk.words.kinds[thing.kind] || thing.kind))))),
     ];

@@ -91,7 +91,7 @@ function openStage(desk) {
         view.tool = tool;
         view.corners = [];
         stage.classList.toggle('drawing', tool !== null);
-        status.textContent = tool === null ? '' : tool.kind === 'polygon' ? 'Press at each corner; Enter closes the area.' : 'Drag over the part that shall do something.';
+        status.textContent = tool === null ? '' : tool.kind === 'polygon' ? 'Press at each corner; Enter closes the area.' : 'Drag over each part that shall do something; a press beside them ends it.';
         if (tool) stage.focus();
     }
 
@@ -102,11 +102,13 @@ function openStage(desk) {
 
     function drawn(area) {
         const { make } = view.tool ?? {};
-        if (!area && view.corners?.length > 2) {
-            const box = around(view.corners.map(([x, y]) => [x, y, 0, 0]));
-            area = { box: box.map(Math.round), shape: 'polygon', points: view.corners.map(([x, y]) => [(x - box[0]) / box[2], (y - box[1]) / box[3]].map((part) => Math.round(1000 * part) / 1000)) };
+        const corners = view.corners ?? [];
+        view.corners = [];
+        if (!area && corners.length > 2) {
+            const box = around(corners.map(([x, y]) => [x, y, 0, 0]));
+            area = { box: box.map(Math.round), shape: 'polygon', points: corners.map(([x, y]) => [(x - box[0]) / box[2], (y - box[1]) / box[3]].map((part) => Math.round(1000 * part) / 1000)) };
         }
-        use(null);
+        if (!area || area.shape === 'polygon') use(null);
         if (area && make) make({ id: freshId('area'), kind: 'choice', look: 'clear', label: '', react: [], box: area.box, ...(area.shape === 'rect' ? {} : { shape: area.shape }), ...(area.points ? { points: area.points } : {}) });
         else desk.draw();
     }
@@ -121,7 +123,7 @@ function openStage(desk) {
         const href = address(scene.backdrop?.asset, desk);
         redraw(back, [svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? '#eadfc8' }), href ? svg('image', { href, width: 1600, height: 900, preserveAspectRatio: 'xMidYMid slice' }) : null]);
         redraw(placed, view.things().map((thing) => drawThing(thing, desk, picked.has(thing.id))));
-        if (!view.tool) frame(view.picked().map((thing) => thing.box), view.picked());
+        if (!view.corners?.length) frame(view.picked().map((thing) => thing.box), view.picked());
         if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? 'The stage is bare: choose a setting beside it, then put things on it from the tray.' : '';
     }
 

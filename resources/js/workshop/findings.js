@@ -1,0 +1,77 @@
+import { el, icon } from '../lib/dom.js';
+import { get } from '../lib/http.js';
+import { redraw } from '../lib/redraw.js';
+
+/** How long after the last change the game is looked over, in milliseconds. */
+const REST = 500;
+
+/**
+ * What the check finds, kept up with every edit: a count in the bar, and a list in which each finding has its place and,
+ * where there is one, its mend.
+ */
+function openFindings(desk, address) {
+    const button = document.getElementById('findings-count');
+    const list = el('section', { class: 'findings-list', id: 'findings-list', 'aria-label': desk.words.findings.title, hidden: true });
+    document.getElementById('faces').before(list);
+    let [found, asked, resting] = [null, 0, null];
+    const close = () => {
+        list.hidden = true;
+        button.setAttribute('aria-expanded', 'false');
+    };
+
+    button.addEventListener('click', () => {
+        list.hidden = !list.hidden;
+        button.setAttribute('aria-expanded', String(!list.hidden));
+        if (!list.hidden) list.querySelector('button, a')?.focus();
+    });
+    list.addEventListener('keydown', (event) => {
+        if (event.key !== 'Escape') return;
+        close();
+        button.focus();
+    });
+    desk.store.news.addEventListener('kept', soon);
+    desk.store.news.addEventListener('change', soon);
+    look();
+
+    function soon() {
+        clearTimeout(resting);
+        resting = setTimeout(look, REST);
+    }
+
+    async function look() {
+        const turn = ++asked;
+        await desk.store.flushed();
+        const { body } = await get(`${address}/findings`);
+        if (turn !== asked || !body) return;
+        found = body;
+        desk.findings = body.findings;
+        draw();
+    }
+
+    function draw() {
+        const errors = found.findings.filter((one) => one.severity === 'error').length;
+        const words = desk.words.findings;
+        const count = found.findings.length;
+        button.hidden = false;
+        button.dataset.state = errors > 0 ? 'errors' : count > 0 ? 'warnings' : 'sound';
+        button.querySelector('span').textContent = count === 0 ? (found.proved ? words.proved : words.sound) : `${count} ${words.toMend}`;
+        redraw(list, [
+            el('header', { class: 'findings-head' }, el('h2', {}, count === 0 ? words.none : `${count} ${words.toMend}`), el('p', { class: 'help' }, found.proved ? words.covered : words.notCovered), el('button', { class: 'mover', 'data-key': 'findings.close', 'aria-label': 'Close', onclick: close }, icon('x'))),
+            el('ul', {}, found.findings.map((finding, place) => item(finding, place))),
+        ]);
+    }
+
+    function item(finding, place) {
+        const scene = finding.where.find((id) => desk.store.game.scenes.some((one) => one.id === id));
+        const thing = finding.where.find((id) => id !== scene && desk.store.game.scenes.find((one) => one.id === scene)?.things?.some((one) => one.id === id));
+
+        return el('li', { class: `finding finding-${finding.severity}`, 'data-key': `finding.${finding.code}.${finding.where.join('.')}.${place}` },
+            el('p', {}, finding.words),
+            el('div', { class: 'finding-ways' },
+                scene ? el('button', { class: 'link', onclick: () => { close(); desk.walkTo(scene, thing ?? null); } }, icon('arrow-right'), desk.words.findings.goThere) : null,
+                finding.mend ? el('button', { class: 'link', onclick: () => desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.code] ?? desk.words.findings.mend) : null,
+            ));
+    }
+}
+
+export { openFindings };
