@@ -108,3 +108,87 @@ it('makes a series of a scene, with routes and numbers that follow', function ()
     expect(array_column($scenes, 'title'))->toBe(['Room 1', 'Room 2', 'Room 3', 'Room 4', 'New scene'])
         ->and($scenes[3]['things'][1]['rules'][0]['go'])->toBe($scenes[4]['id']);
 });
+
+it('builds a room with three clues and a door in at most sixty actions, and plays it', function (): void {
+    $builder = stageOf('Three clues');
+    $objects = [['teapot', 'Tea'], ['candle', 'Wax'], ['compass', 'North'], ['cat', null], ['framed-picture', null], ['potted-plant', null]];
+    foreach ($objects as $place => [$name, $answer]) {
+        $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', str_replace('-', ' ', $name))->click('.picture-choice[title="'.str_replace('-', ' ', $name).'"]');
+        $builder->browser->see('When it is tapped');
+        $builder->drag(800, 430, 180 + 170 * $place, 700);
+        if ($answer === null) {
+            continue;
+        }
+        $id = $builder->thing()['id'];
+        $builder->press('it asks for an answer')
+            ->type("[data-key='{$id}.card-ask']", "What belongs to the {$name}?")
+            ->type("[data-key='{$id}.rule.0.equals']", $answer)
+            ->choose("[data-key='{$id}.rule.0.gives']", '＋ a new token');
+        $builder->kept();
+        $builder->type('[data-key="'.$builder->document()['tokens'][$place]['id'].'.name"]', "Clue {$answer}");
+    }
+    $builder->click('[data-add="area"]')->drag(1226, 216, 1464, 600)->press('it asks for an answer instead');
+    $door = $builder->thing()['id'];
+    $tokens = array_column($builder->document()['tokens'], 'id');
+    $builder->type("[data-key='{$door}.card-ask']", 'All three clues in one word?')
+        ->type("[data-key='{$door}.rule.0.equals']", 'home')
+        ->choose("[data-key='{$door}.rule.0.go']", '＋ a new scene')
+        ->choose("[data-key='{$door}.needs.kind']", 'those who hold …')
+        ->click("[data-key='{$door}.needs.{$tokens[1]}']")
+        ->click("[data-key='{$door}.needs.{$tokens[2]}']");
+    expect($builder->actions)->toBeLessThanOrEqual(60)
+        ->and($builder->thing()['needs'])->toEqual(['hasOf' => $tokens, 'atLeast' => 3]);
+    $student = $builder->kept()->click('#rehearse');
+    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')->see('Something is missing')->click('.panel-close');
+    foreach (['teapot' => 'Tea', 'candle' => 'Wax', 'compass' => 'North'] as $name => $answer) {
+        $student->click("[aria-label='{$name}']")->type('dialog input[name=with]', $answer)->click('dialog .try')->see("Clue {$answer}");
+    }
+    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')->see('New scene');
+});
+
+it('builds ten self-checking questions over one picture in at most eighty actions', function (): void {
+    $builder = stageOf('Self-checking', 'desk');
+    $builder->click('[data-add="area"]');
+    $at = static fn (int $question, int $answer): array => [120 + 500 * $answer, 340 + 52 * $question];
+    for ($question = 0; $question < 10; $question++) {
+        for ($answer = 0; $answer < 3; $answer++) {
+            [$x, $y] = $at($question, $answer);
+            $builder->drag($x, $y, $x + 300, $y + 40);
+        }
+    }
+    $builder->drag(1590, 20, 1590, 20)->drag(20, 330, 1590, 890);
+    $teacher = $builder->browser->see('30 things');
+    $builder->type('[data-key="several.say"]', 'Not this one. Look once more.');
+    $builder->kept()->script('document.querySelector(".stage").focus()');
+    $teacher->keys(WebDriverKeys::ESCAPE);
+    $builder->actions++;
+    for ($question = 0; $question < 10; $question++) {
+        [$x, $y] = $at($question, $question % 3);
+        $question === 0 ? $builder->drag($x + 20, $y + 20, $x + 20, $y + 20) : $builder->pickToo($x + 20, $y + 20);
+    }
+    $teacher->see('10 things');
+    $builder->type('[data-key="several.say"]', 'Right!');
+    $builder->kept();
+    $said = array_count_values(array_map(static fn (array $thing): string => $thing['react'][0]['say'], array_slice($builder->document()['scenes'][0]['things'], 1)));
+    expect($builder->actions)->toBeLessThanOrEqual(80)->and($said)->toEqual(['Right!' => 10, 'Not this one. Look once more.' => 20]);
+    $teacher->click('#rehearse')->find('.stage-clear');
+    (new Builder($teacher))->drag(...[...array_map(static fn (int $side): int => $side + 15, $at(4, 1)), ...array_map(static fn (int $side): int => $side + 15, $at(4, 1))]);
+    $teacher->see('Right!');
+});
+
+it('keeps what there is to mend in view, and mends it with one press', function (): void {
+    $builder = stageOf('To mend');
+    $builder->click('[data-add="lock"]');
+    $lock = $builder->thing()['id'];
+    $builder->type("[data-key='{$lock}.rule.0.equals']", 'gannet')->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
+    $teacher = $builder->kept()->click('#findings-count');
+    $teacher->find('.findings-list:not([data-stale])');
+    $teacher->see('The game has no ending')->press('end at the last scene');
+    $builder->kept()->find('.findings-list:not([data-stale])');
+    $teacher->press('say “not yet” there');
+    $builder->kept()->find('.findings-list:not([data-stale])');
+    expect($builder->document()['scenes'][1]['ending']['kind'])->toBe('won')
+        ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])->toBe([['say' => 'That is not it yet. Look again.']])
+        ->and($teacher->barriers())->toBe([]);
+    $teacher->see('sound');
+});

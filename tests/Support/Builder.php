@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** A person building on a stage, whose every action is counted. */
 final class Builder
 {
@@ -22,6 +24,9 @@ final class Builder
     /** When all that was done has arrived. */
     public function kept(): Browser
     {
+        $this->browser->script('document.activeElement?.blur()');
+        usleep(150_000);
+
         return $this->browser->see('all changes kept');
     }
 
@@ -66,6 +71,20 @@ final class Builder
         $at = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 40, 'x' => (int) round($left + $x * $scale), 'y' => (int) round($top + $y * $scale)];
         $moves = [$at($x, $y), ['type' => 'pointerDown', 'button' => 0], $at(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $at($toX, $toY), ['type' => 'pointerUp', 'button' => 0]];
         $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => $moves]]]);
+
+        return $this->counted();
+    }
+
+    /** One more thing picked, at a point of the stage. */
+    public function pickToo(int $x, int $y): self
+    {
+        [$left, $top, $scale] = $this->browser->script('const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, box.width / 1600]');
+        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [
+            ['type' => 'key', 'id' => 'keys', 'actions' => [['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT], ['type' => 'pause'], ['type' => 'pause'], ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT]]],
+            ['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
+                ['type' => 'pointerMove', 'duration' => 0, 'x' => (int) round($left + $x * $scale), 'y' => (int) round($top + $y * $scale)], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0],
+            ]],
+        ]]);
 
         return $this->counted();
     }

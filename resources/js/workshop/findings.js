@@ -33,7 +33,9 @@ function openFindings(desk, address) {
     desk.store.news.addEventListener('change', soon);
     look();
 
+    /** What was found of an older game is not mended in a newer one. */
     function soon() {
+        list.toggleAttribute('data-stale', true);
         clearTimeout(resting);
         resting = setTimeout(look, REST);
     }
@@ -44,6 +46,7 @@ function openFindings(desk, address) {
         const { body } = await get(`${address}/findings`);
         if (turn !== asked || !body) return;
         found = body;
+        list.toggleAttribute('data-stale', body.revision !== desk.store.revision);
         desk.findings = body.findings;
         draw();
     }
@@ -69,7 +72,7 @@ function openFindings(desk, address) {
             el('p', {}, finding.words),
             el('div', { class: 'finding-ways' },
                 scene ? el('button', { class: 'link', onclick: () => { close(); desk.walkTo(scene, thing ?? null); } }, icon('arrow-right'), desk.words.findings.goThere) : null,
-                finding.mend ? el('button', { class: 'link', onclick: () => desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.code] ?? desk.words.findings.mend) : null,
+                finding.mend ? el('button', { class: 'link', onclick: () => !list.hasAttribute('data-stale') && desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.code] ?? desk.words.findings.mend) : null,
             ));
     }
 }

@@ -9,6 +9,9 @@ import { place } from './verbs.js';
 
 const GRIPS = { nw: [0, 0], n: [0.5, 0], ne: [1, 0], e: [1, 0.5], se: [1, 1], s: [0.5, 1], sw: [0, 1], w: [0, 0.5] };
 
+/** With more clear areas than this, only that under the pointer says what it is. */
+const DENSE = 6;
+
 /** The stage of a scene: what stands on it, what is picked, and all that can be done to it by hand. */
 function openStage(desk) {
     const back = svg('g', { class: 'stage-back' });
@@ -122,6 +125,7 @@ function openStage(desk) {
         } else if (!desk.thing && picked.size === 1) picked.clear();
         const href = address(scene.backdrop?.asset, desk);
         redraw(back, [svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? '#eadfc8' }), href ? svg('image', { href, width: 1600, height: 900, preserveAspectRatio: 'xMidYMid slice' }) : null]);
+        stage.classList.toggle('dense', view.things().filter((thing) => thing.look === 'clear').length > DENSE);
         redraw(placed, view.things().map((thing) => drawThing(thing, desk, picked.has(thing.id))));
         if (!view.corners?.length) frame(view.picked().map((thing) => thing.box), view.picked());
         if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? 'The stage is bare: choose a setting beside it, then put things on it from the tray.' : '';
