@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use App\Play\Markdown;
+use Fravel\Check\Answers\NearMiss;
+use Fravel\Check\Answers\NearMisses;
 use Fravel\Document\Answer\Refusal;
 use Fravel\Document\Game;
 use Fravel\Play\Trial;
@@ -12,6 +14,19 @@ use Fravel\Play\Trial;
 /** Tries an answer on a lock of the draft: which rule catches it, what the student would read, where they would go. */
 final class Bench
 {
+    /** @return list<array{slip: string, text: string, verdict: string|null, words: string}> answers that are nearly right, and what becomes of each */
+    public static function nearMisses(Game $game, string $lockId): array
+    {
+        $lock = $game->lock($lockId);
+
+        return $lock === null ? [] : array_map(static function (NearMiss $miss) use ($lock, $game): array {
+            $answer = $lock->accept($miss->text, $game->language());
+            $verdict = $answer instanceof Refusal ? null : Trial::of($lock, $answer)->verdict->value;
+
+            return ['slip' => $miss->slip->value, 'text' => $miss->text, 'verdict' => $verdict, 'words' => (string) __("workshop.slips.{$miss->slip->value}")];
+        }, NearMisses::to($lock, $game->language()));
+    }
+
     /** @return array<string, mixed> */
     public static function of(Game $game, string $lockId, mixed $with): array
     {

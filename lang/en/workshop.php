@@ -30,6 +30,10 @@ return [
         'many' => 'How many of them', 'allOf' => 'all of them', 'anyOf' => 'any of them', 'someOf' => 'of them',
         'nothing' => ['hold' => 'There is no token yet. A choice or a lock can give one.', 'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.', 'visited' => 'There is no other scene yet.', 'other' => ''],
     ],
+    'slips' => [
+        'typing' => 'a slip of the pen', 'missing-letter' => 'a letter missing', 'doubled-letter' => 'a letter twice', 'singular-plural' => 'one or many', 'swapped-words' => 'words the other way round', 'extra-word' => 'said twice',
+        'negation' => 'the opposite', 'neighbouring-number' => 'the number beside it', 'wrong-unit' => 'the wrong unit', 'decimal-mark' => 'the decimal mark elsewhere', 'swapped-digits' => 'digits the other way round', 'one-step-off' => 'one step off',
+    ],
     'newToken' => 'New token',
     'newFront' => 'Lift me',
     'newBack' => 'What is hidden here',

@@ -50,6 +50,10 @@ final class EditController extends Controller
 
     public function bench(Request $request, Game $game): JsonResponse
     {
+        if (! $request->has('with')) {
+            return new JsonResponse(['misses' => Bench::nearMisses($game->read(), Field::text($request, 'lock'))]);
+        }
+
         return new JsonResponse(Bench::of($game->read(), Field::text($request, 'lock'), $request->input('with')));
     }
 

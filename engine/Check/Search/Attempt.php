@@ -25,7 +25,7 @@ final readonly class Attempt
 
     /**
      * @param  bool  $countTries  whether a wrong try is told from none
-     * @return list<self> those that make a difference; a rule that earlier ones hide is none
+     * @return list<self> those that make a difference; a rule that earlier ones hide, or that nothing matches, is none
      */
     public static function at(Lock $lock, string $language, bool $countTries): array
     {
@@ -34,7 +34,7 @@ final readonly class Attempt
         }
         $attempts = [];
         foreach ([...array_keys($lock->rules), null] as $index) {
-            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && Hiding::isHidden($lock, $index, $language))) {
+            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && self::isIdle($lock, $index, $language))) {
                 continue;
             }
             $sent = Samples::caughtBy($lock, $index, $language);
@@ -44,9 +44,25 @@ final readonly class Attempt
         return $attempts;
     }
 
-    public function opens(Lock $lock): bool
+    /**
+     * The first rule that opens the lock, without an answer to show for it; for games in which all that open do the same.
+     *
+     * @return list<self> none where nothing opens it
+     */
+    public static function opening(Lock $lock, string $language): array
     {
-        return $this->rule !== null && $lock->rules[$this->rule]->verdict === Verdict::Open;
+        foreach ($lock->rules as $index => $rule) {
+            if ($rule->verdict === Verdict::Open && ! self::isIdle($lock, $index, $language)) {
+                return [new self($index, null, [])];
+            }
+        }
+
+        return [];
+    }
+
+    private static function isIdle(Lock $lock, int $index, string $language): bool
+    {
+        return Hiding::isHidden($lock, $index, $language) || Hiding::isImpossible($lock, $index, $language);
     }
 
     private static function matters(Lock $lock, ?int $index): bool

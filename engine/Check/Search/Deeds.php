@@ -105,14 +105,19 @@ final class Deeds
             return $deeds;
         }
         $this->notes->ready[$lock->id] = true;
-        foreach ($this->attempts[$lock->id] ??= Attempt::at($lock, $this->game->language(), isset($this->tries[$lock->id])) as $attempt) {
-            if ($this->isMonotone && ! $attempt->opens($lock)) {
-                continue;
-            }
+        foreach ($this->attempts[$lock->id] ??= $this->attemptsAt($lock) as $attempt) {
             $deeds[] = [['answer' => $lock->id, 'with' => $attempt->sent], Play::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now)];
         }
 
         return $deeds;
+    }
+
+    /** @return list<Attempt> */
+    private function attemptsAt(Lock $lock): array
+    {
+        $language = $this->game->language();
+
+        return $this->isMonotone ? Attempt::opening($lock, $language) : Attempt::at($lock, $language, isset($this->tries[$lock->id]));
     }
 
     /**

@@ -19,11 +19,27 @@ function bench(lock, desk) {
     } });
     field.kept = '';
     if (typed.has(lock.id)) soon(lock, desk);
+    soonMisses(lock, desk);
 
-    return el('section', { class: 'bench', 'aria-label': 'Bench' }, el('h3', { class: 'caps' }, 'Bench'), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }));
+    return el('section', { class: 'bench', 'aria-label': 'Bench' }, el('h3', { class: 'caps' }, 'Bench'), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }), el('ul', { class: 'near-misses', 'aria-label': 'Near misses', 'data-own': true, 'data-key': `${key}.misses` }));
 }
 
 let resting = null;
+let missing = null;
+
+/** Near misses are asked for once the rules have been left alone for a while. */
+function soonMisses(lock, desk) {
+    clearTimeout(missing);
+    missing = setTimeout(() => showMisses(lock, desk), 2 * REST);
+}
+
+/** What becomes of answers that are nearly right; one that opens although it is wrong is seen at a glance. */
+async function showMisses(lock, desk) {
+    await desk.store.flushed();
+    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id });
+    const holder = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.misses"]`);
+    holder?.replaceChildren(...(body?.misses ?? []).map((miss) => el('li', {}, miss.verdict ? mark(miss.verdict) : null, el('code', {}, miss.text), el('span', {}, ` ${miss.words} · ${desk.words.verdicts[miss.verdict] ?? 'no answer'}`))));
+}
 
 function soon(lock, desk) {
     clearTimeout(resting);

@@ -87,7 +87,7 @@ function outline(thing, width, height) {
 
 /** A picture that is a lock says so while it is built. */
 function badge(width, height) {
-    return svg('g', { transform: `translate(${width - 44} ${height - 44})` }, svg('circle', { cx: 20, cy: 20, r: 20, class: 'placed-badge' }), svg('g', { transform: 'translate(8 8)', class: 'placed-badge-sign' }, icon('lock')));
+    return svg('g', { transform: `translate(${width - 44} ${height - 44})` }, svg('circle', { cx: 20, cy: 20, r: 20, class: 'placed-badge' }), svg('use', { href: '/build/icons.svg#lock', x: 8, y: 8, width: 24, height: 24, class: 'placed-badge-sign' }));
 }
 
 /** The words without their marks, line by line. */
