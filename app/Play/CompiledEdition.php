@@ -29,7 +29,19 @@ final readonly class CompiledEdition
 
     public function html(string $text): string
     {
-        return $this->html[$text] ?? Markdown::html($text);
+        $html = $this->html[$text] ?? Markdown::html($text);
+
+        return str_contains($html, 'src="asset:') ? $this->withPictures($html) : $html;
+    }
+
+    /** Pictures of the game that a text shows; one that is not there is left out. */
+    private function withPictures(string $html): string
+    {
+        return (string) preg_replace_callback('/<img src="asset:([^"]*)"([^>]*)>/', function (array $part): string {
+            $url = $this->url($part[1]);
+
+            return $url === null ? '' : "<img src=\"{$url}\"{$part[2]}>";
+        }, $html);
     }
 
     /** Where a file of the game is served, or null when there is none. */

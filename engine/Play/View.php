@@ -21,7 +21,7 @@ final readonly class View
 {
     /**
      * @param  array<string, mixed>  $scene  id, title, layout, backdrop, ending
-     * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points and what its kind shows
+     * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points, stays and what its kind shows
      * @param  list<array{id: string, name: string, kind: string, asset: ?string, md: string}>  $satchel
      * @param  list<array{name: string, value: int|float}>  $tallies  those that are shown
      * @param  list<array{title: ?string, state: string}>  $chapters  `ahead`, `here` or `seen`; no title while ahead
@@ -87,6 +87,7 @@ final readonly class View
             'turn' => $common->turn,
             'shape' => $common->shape,
             'points' => $common->points,
+            'stays' => $common->stays,
             ...$thing->shown($showing),
         ];
     }

@@ -40,6 +40,7 @@ return [
     'cover' => 'Something covered',
     'delete' => 'Take the last digit away',
     'credits' => 'Who made the pictures',
+    'stays' => 'To look at',
     'continue' => 'Go on',
     'back' => 'Go back',
     'colours' => [],

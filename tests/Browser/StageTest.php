@@ -192,3 +192,34 @@ it('keeps what there is to mend in view, and mends it with one press', function 
         ->and($teacher->barriers())->toBe([]);
     $teacher->see('sound');
 });
+
+it('keeps a reference beside the question, and shows a closer look', function (): void {
+    $builder = stageOf('To look at');
+    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'world map')->click('.picture-choice[title="world map"]');
+    $picture = $builder->browser->see('When it is tapped') ? $builder->thing()['id'] : '';
+    $builder->click("[data-key='{$picture}.stays']")->drag(800, 430, 300, 500);
+    $builder->click('[data-add="choice"]')->drag(800, 430, 300, 200);
+    $choice = $builder->thing()['id'];
+    $builder->click("[data-key='{$choice}.closer']")->type('[data-key="pictures.search"]', 'compass')->click('.picture-choice[title="compass"]');
+    $builder->kept();
+    $builder->click('[data-add="lock"]');
+    $teacher = $builder->kept()->click('#rehearse')->click('.stage-lock');
+    $teacher->find('dialog .stays img');
+    $width = static fn (): int => (int) $teacher->script('return document.querySelector("dialog .stays img").getBoundingClientRect().width');
+    $before = $width();
+    $teacher->click('dialog .stays [aria-label="Nearer"]');
+    expect($width())->toBeGreaterThan($before)->and($teacher->barriers())->toBe([]);
+    $teacher->click('.panel-close')->click('.stage-choice')->find('#happened img[alt="compass"]');
+    expect($teacher->complaints())->toBe([]);
+});
+
+it('chooses where a choice leads by the pictures of scenes', function (): void {
+    $builder = stageOf('Where to');
+    $builder->click('[data-add="choice"]');
+    $choice = $builder->thing()['id'];
+    $builder->click("[data-key='{$choice}.go.picture']")->press('a new scene');
+    $builder->kept();
+    $builder->click("[data-key='{$choice}.go.picture']")->type('[data-key="scene-picker"] input', 'first')->click('.scene-tile:not(.scene-tile-new)');
+
+    expect($builder->thing()['react'][0]['go'])->toBe($builder->document()['scenes'][0]['id'])->and($builder->document()['scenes'])->toHaveCount(2);
+});

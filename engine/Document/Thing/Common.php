@@ -13,6 +13,7 @@ final readonly class Common
 {
     /**
      * @param  array{int|float, int|float, int|float, int|float}|null  $box  x, y, width, height
+     * @param  bool  $stays  whether it stays in view while locks are answered
      * @param  list<array{float, float}>  $points  of a polygon, 0 to 1 inside the box
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Common
         public string $shape,
         public array $points,
         public ?Condition $if,
+        public bool $stays,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class Common
             $node->oneOf('shape', ['rect', 'ellipse', 'polygon'], 'rect'),
             Points::read($node, 'points'),
             Conditions::maybe($node->at('if')),
+            $node->at('stays')->value === true,
         );
     }
 

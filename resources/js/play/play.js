@@ -61,6 +61,7 @@ function show(play, form, reply) {
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));
     if (feedback && place.id === 'happened') feedback.append(el('button', { type: 'button', class: 'said-close', 'aria-label': 'Close', onclick: () => feedback.remove() }, icon('x')));
+    dressStage();
     if (feedback) announce(feedback.textContent);
     if (reply.scene) arrive();
     else if (reply.verdict && reply.verdict.verdict !== 'open') form.querySelector('input:not([type=hidden]), textarea, select')?.focus();

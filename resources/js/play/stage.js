@@ -1,4 +1,5 @@
 import { el, icon } from '../lib/dom.js';
+import { nearer, stayingBeside } from './look.js';
 
 /**
  * What a stage needs beside its drawing: things that open in a panel over it, its list, and on small screens a view of the
@@ -39,6 +40,7 @@ function dressStage() {
     for (const area of document.querySelectorAll('.stage [data-points]')) {
         area.style.clipPath = `polygon(${JSON.parse(area.dataset.points).map(([x, y]) => `${100 * x}% ${100 * y}%`).join(',')})`;
     }
+    document.querySelectorAll('.things > [data-stays] img, .said img').forEach(nearer);
     document.querySelectorAll('[data-pad]').forEach((pad) => { pad.hidden = false; });
     const frame = document.querySelector('[data-stage-frame]');
     const fit = document.querySelector('[data-stage-fit]');
@@ -53,7 +55,7 @@ function openPanel(id, opener) {
     const place = document.createComment('');
     thing.before(place);
     const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': 'Close', onclick: () => panel.close() }, icon('x'));
-    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, thing, el('p', { class: 'hidden-words', role: 'status' }));
+    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, stayingBeside() ?? '', thing, el('p', { class: 'hidden-words', role: 'status' }));
     panel.addEventListener('click', (event) => event.target === panel && panel.close());
     panel.addEventListener('close', () => {
         if (place.isConnected) place.replaceWith(thing);

@@ -7,7 +7,7 @@
             <a href="{{ route('rehearsal.show', $game) }}?from={{ $screen->edition->game->start() }}">From the start</a>
         </nav>
     @endif
-    <div class="play" id="play" data-address="{{ $frame->address }}" data-offline="The connection is gone. Your answer stays here and is sent again when it is back.">
+    <div class="play" id="play" data-stays="{{ __('play.stays') }}" data-address="{{ $frame->address }}" data-offline="The connection is gone. Your answer stays here and is sent again when it is back.">
         @unless ($isOpen)<p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>@endunless
         <div id="scene" class="scene-holder">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>

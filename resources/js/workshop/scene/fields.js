@@ -1,4 +1,4 @@
-import { el, listen } from '../../lib/dom.js';
+import { el, icon, listen } from '../../lib/dom.js';
 import { freshId, part } from '../document.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
@@ -73,7 +73,12 @@ function destination({ key, value, take, desk, label = 'leads to' }) {
         take(scene.value.id, [scene]);
     };
 
-    return el('label', { class: 'leads' }, el('span', {}, label), el('select', { 'data-key': key, onchange: chosen },
+    const byPicture = (event) => {
+        event.preventDefault();
+        desk.pickScene(take);
+    };
+
+    return el('label', { class: 'leads' }, el('span', {}, label), el('button', { class: 'mover', type: 'button', 'data-key': `${key}.picture`, 'aria-label': desk.words.chooseByPicture, title: desk.words.chooseByPicture, onclick: byPicture }, icon('search')), el('select', { 'data-key': key, onchange: chosen },
         el('option', { value: '', selected: !value }, desk.words.openEnd),
         el('option', { value: '+' }, '＋ a new scene'),
         el('optgroup', { label: 'Scenes' }, scenes),

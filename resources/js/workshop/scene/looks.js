@@ -17,6 +17,7 @@ function textBody(thing, desk) {
             pick({ key: `${thing.id}.size`, label: 'Size', value: thing.size ?? 'body', options: Object.entries(desk.words.sizes), take: (size) => put('size', size) }),
             pick({ key: `${thing.id}.colour`, label: 'Colour', value: thing.colour ?? 'ink', options: Object.entries(desk.words.colours), take: (colour) => put('colour', colour) })) : null,
         isStage ? tick({ key: `${thing.id}.plate`, label: 'on a plate of paper', value: Boolean(thing.plate), take: (on) => put('plate', on || undefined) }) : null,
+        staysField(thing, desk),
     ];
 }
 
@@ -33,6 +34,7 @@ function pictureBody(thing, desk) {
 
     return [
         altField(asset, desk),
+        staysField(thing, desk),
         el('button', { class: 'link', 'data-key': `${thing.id}.change`, onclick: () => desk.pickPicture((found) => set(desk, thing, 'picture')('asset', found.id, found.edits)) }, icon('image'), 'another picture'),
         asset && asset.type !== 'image/svg+xml' ? el('button', { class: 'link', 'data-key': `${thing.id}.clear`, onclick: () => { desk.clearing = thing.id; desk.draw(); } }, icon('eraser'), 'make its background clear') : null,
         el('div', { class: 'card-part' }, el('h3', { class: 'caps' }, 'When it is tapped'),
@@ -45,6 +47,11 @@ function pictureBody(thing, desk) {
 /** Words for those who don't see it, asked for where the picture is. */
 function altField(asset, desk) {
     return asset ? line({ key: `${asset.id}.alt`, label: 'What it shows, for those who don’t see it', value: asset.alt ?? '', hint: 'a few words', take: (alt) => desk.store.edit({ set: asset.id, field: 'alt', to: alt }, 'words for a picture') }) : null;
+}
+
+/** A reference that students keep before them while they answer. */
+function staysField(thing, desk) {
+    return tick({ key: `${thing.id}.stays`, label: 'stays in view while students answer locks', value: Boolean(thing.stays), take: (on) => set(desk, thing, 'stays in view')('stays', on || undefined) });
 }
 
 /** How a choice or a lock stands on a stage. */

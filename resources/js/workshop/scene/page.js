@@ -1,3 +1,4 @@
+import Sortable from 'sortablejs';
 import { el, icon, mark } from '../../lib/dom.js';
 import { list, plain, shortAnswer } from '../ways.js';
 import { area, now } from './fields.js';
@@ -6,7 +7,8 @@ import { area, now } from './fields.js';
 function thingOnPage(thing, place, scene, desk) {
     const chosen = desk.thing === thing.id;
 
-    return el('div', { class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`, 'data-thing': thing.id, onclick: (event) => take(event, thing, desk), onfocusin: (event) => take(event, thing, desk) },
+    return el('div', { class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`, 'data-thing': thing.id, 'data-key': `on-page.${thing.id}`, onclick: (event) => take(event, thing, desk), onfocusin: (event) => take(event, thing, desk) },
+        el('span', { class: 'on-page-grip', title: 'Drag to another place', 'aria-hidden': 'true' }, icon('grip-vertical')),
         el('div', { class: 'on-page-body' }, body(thing, desk)),
         chosen ? movers(thing, place, scene, desk) : null,
     );
@@ -56,4 +58,17 @@ function movers(thing, place, scene, desk) {
     );
 }
 
-export { thingOnPage };
+/** Things are drawn to another place by their grip; the page then shows what the document says. */
+function reorderByHand(page, desk) {
+    Sortable.create(page, {
+        draggable: '.on-page', handle: '.on-page-grip', animation: 120,
+        onEnd({ item, oldDraggableIndex: from, newDraggableIndex: to }) {
+            if (from === to) return;
+            const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
+            const rest = scene.things.filter((thing) => thing.id !== item.dataset.thing);
+            desk.store.edit({ move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null }, 'moved a thing');
+        },
+    });
+}
+
+export { reorderByHand, thingOnPage };

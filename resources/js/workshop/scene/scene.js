@@ -7,7 +7,8 @@ import { picturePicker, takeFile } from '../stage/pictures.js';
 import { severalCard } from '../stage/several.js';
 import { openStage } from '../stage/stage.js';
 import { sceneCard } from './card.js';
-import { thingOnPage } from './page.js';
+import { reorderByHand, thingOnPage } from './page.js';
+import { scenePicker } from './scene-picker.js';
 import { thingCard } from './thing.js';
 import { waybill } from './waybill.js';
 
@@ -35,8 +36,13 @@ function openScene(holder, desk) {
         desk.picking = take;
         draw();
     };
+    desk.pickScene = (take) => {
+        desk.choosing = take;
+        draw();
+    };
     holder.append(el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, desk.stage.node, tray), card), bill);
     takeDropped(desk);
+    reorderByHand(page, desk);
 
     function draw() {
         const scene = sceneOf(desk);
@@ -57,6 +63,7 @@ function openScene(holder, desk) {
 
 function cardFor(scene, thing, desk) {
     if (desk.picking) return picturePicker(desk, (found) => take(desk, found), () => stopPicking(desk));
+    if (desk.choosing) return scenePicker(desk, (id, made) => choose(desk, id, made), () => stopPicking(desk));
     if (scene.layout === 'stage' && desk.stage.view.tool && !thing) return areaCard(desk);
     if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
 
@@ -103,8 +110,14 @@ function take(desk, found) {
     picked(found);
 }
 
+function choose(desk, id, made) {
+    const chosen = desk.choosing;
+    desk.choosing = null;
+    chosen(id, made);
+}
+
 function stopPicking(desk) {
-    desk.picking = null;
+    desk.picking = desk.choosing = null;
     desk.draw();
 }
 

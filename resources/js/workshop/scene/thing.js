@@ -40,10 +40,24 @@ function choiceBody(thing, desk) {
         destination({ key: `${thing.id}.go`, value: reaction.go ?? '', desk, take: (go, made) => set({ go }, made, 'where the choice leads') }),
         area({ key: `${thing.id}.say`, label: 'What students read then', shown: true, value: reaction.say ?? '', hint: 'nothing', take: (say) => set({ say }, [], 'what the choice says') }),
         thing.box ? el('button', { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) }, icon('lock'), 'it asks for an answer instead') : null,
+        closerLook(reaction, set, desk, thing.id),
         giving(reaction, set, desk, thing.id),
         gifts(reaction, desk),
         thing.md || thing.box ? null : line({ key: `${thing.id}.label`, label: 'Name, for those who can’t see it', value: thing.label, take: (label) => desk.store.edit({ set: thing.id, field: 'label', to: label }, 'name of the choice') }),
     ];
+}
+
+/** A picture shown enlarged with what is said. */
+function closerLook(reaction, set, desk, key) {
+    const shown = /!\[[^\]]*\]\(asset:([a-z0-9_-]+)\)\s*/;
+    const say = reaction.say ?? '';
+    const add = (found) => {
+        const asset = [...(desk.store.game.assets ?? []), ...found.edits.map((edit) => edit.value)].find((one) => one?.id === found.id);
+        set({ say: `![${asset?.alt ?? ''}](asset:${found.id})\n\n${say.replace(shown, '')}`.trim() }, found.edits, 'a closer look');
+    };
+
+    return el('div', { class: 'small-line' }, el('button', { class: 'link', 'data-key': `${key}.closer`, onclick: () => desk.pickPicture(add) }, icon('zoom-in'), shown.test(say) ? 'another picture to look at closely' : 'shows a picture to look at closely'),
+        shown.test(say) ? el('button', { class: 'link', 'data-key': `${key}.closer.off`, onclick: () => set({ say: say.replace(shown, '') }, [], 'no closer look') }, 'without it') : null);
 }
 
 /** The same place and look, with a question before it; where it led, the right answer leads. */

@@ -62,7 +62,7 @@ function remove(desk, things) {
 const BOARD = 'fravel.copied';
 
 function copy(desk, things) {
-    const assets = (desk.store.game.assets ?? []).filter((asset) => JSON.stringify(things).includes(`"${asset.id}"`));
+    const assets = (desk.store.game.assets ?? []).filter((asset) => JSON.stringify(things).includes(asset.id));
     localStorage.setItem(BOARD, JSON.stringify({ things, assets }));
 }
 

@@ -1,0 +1,36 @@
+import { el, icon } from '../../lib/dom.js';
+import { address } from '../stage/draw.js';
+import { newScene, sceneName } from './fields.js';
+
+/** Scenes as pictures with names, to be searched; or a new one, made on the spot. `take` gets an id and the commands that make it. */
+function scenePicker(desk, take, close) {
+    const { game } = desk.store;
+    const grid = el('div', { class: 'scene-grid' });
+    const fill = (asked) => {
+        const words = asked.trim().toLowerCase();
+        const found = game.scenes.filter((scene) => sceneName(game, scene).toLowerCase().includes(words));
+        grid.replaceChildren(...found.map((scene) => tile(scene, desk, () => take(scene.id, []))), made());
+    };
+    const made = () => el('button', { class: 'scene-tile scene-tile-new', onclick: () => {
+        const scene = newScene(game, desk);
+        take(scene.value.id, [scene]);
+    } }, icon('plus'), desk.words.aNewScene);
+    const field = el('input', { type: 'search', 'aria-label': desk.words.searchScenes, placeholder: desk.words.searchScenes, autocomplete: 'off', oninput: ({ target }) => fill(target.value) });
+    fill('');
+    setTimeout(() => field.focus());
+
+    return [
+        el('header', { class: 'card-head' }, icon('signpost'), el('h2', {}, desk.words.leadsWhere), el('button', { class: 'link card-back', onclick: close }, 'not now')),
+        el('div', { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' }, field, grid),
+    ];
+}
+
+function tile(scene, desk, act) {
+    const href = address(scene.backdrop?.asset, desk);
+    const face = href ? el('img', { src: href, alt: '', loading: 'lazy' }) : el('span', { class: 'scene-tile-bare' }, icon(scene.ending ? 'flag' : 'file-text'));
+    if (!href && scene.backdrop?.colour) face.style.backgroundColor = scene.backdrop.colour;
+
+    return el('button', { class: `scene-tile${scene.id === desk.scene ? ' chosen' : ''}`, onclick: act }, face, el('span', {}, sceneName(desk.store.game, scene)));
+}
+
+export { scenePicker };
