@@ -40,6 +40,17 @@ final class UnableToTakePicture extends RuntimeException
         return new self('no_room');
     }
 
+    /** @param  int  $error  one of PHP's UPLOAD_ERR_ numbers */
+    public static function ofUpload(int $error): self
+    {
+        return match ($error) {
+            UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE => new self('heavy'),
+            UPLOAD_ERR_PARTIAL => new self('lost'),
+            UPLOAD_ERR_CANT_WRITE, UPLOAD_ERR_NO_TMP_DIR => self::noRoom(),
+            default => self::unreadable(),
+        };
+    }
+
     public function words(): string
     {
         return (string) __("pictures.{$this->getMessage()}", $this->arguments);

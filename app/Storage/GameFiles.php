@@ -18,7 +18,11 @@ final class GameFiles
             is_dir(dirname($path)) || mkdir(dirname($path), 0o755, true);
             // A full disk leaves half a file: it must not stand under the name of a whole one.
             $part = "{$path}.".bin2hex(random_bytes(4));
-            file_put_contents($part, $bytes) === strlen($bytes) && rename($part, $path) || throw new ErrorException('The file could not be written.');
+            try {
+                file_put_contents($part, $bytes) === strlen($bytes) && rename($part, $path) || throw new ErrorException('The file could not be written.');
+            } finally {
+                is_file($part) && unlink($part);
+            }
         }
 
         return 'assets/'.$name;

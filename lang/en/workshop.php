@@ -37,6 +37,7 @@ return [
     'aNewScene' => 'a new scene',
     'searchScenes' => 'Search scenes',
     'leadsWhere' => 'Where does it lead?',
+    'pointAt' => 'Point at a scene',
     'chooseByPicture' => 'Choose by picture',
     'newToken' => 'New token',
     'newFront' => 'Lift me',

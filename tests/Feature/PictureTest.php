@@ -62,6 +62,16 @@ it('lets nobody bring pictures into another’s game', function (): void {
     $this->actingAs($stranger->user)->postJson('/games/'.Game::factory()->create()->id.'/pictures', ['collection' => 'teapot'])->assertForbidden();
 });
 
+it('says so when there is no room for a picture, and leaves nothing half written', function (): void {
+    $folder = sys_get_temp_dir().'/fravel-no-room';
+    file_put_contents($folder, 'no folder');
+    config(['fravel.files' => "{$folder}/files"]);
+    ['status' => $status, 'body' => $body] = brought(['collection' => 'teapot']);
+
+    expect($status)->toBe(422)->and($body['message'])->toContain('no room left')->toContain('Everything else is kept');
+    unlink($folder);
+});
+
 it('leaves nothing in a drawing that runs or fetches', function (string $inner, array $gone, string $stays = ''): void {
     $svg = Drawing::cleaned("<?xml version=\"1.0\"?><svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" viewBox=\"0 0 9 9\">{$inner}<rect width=\"9\" height=\"9\"/></svg>");
 

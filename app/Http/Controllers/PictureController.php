@@ -39,7 +39,7 @@ final class PictureController extends Controller
     {
         $file = $request->file('file');
         if ($file instanceof UploadedFile) {
-            return $file->isValid() ? Upload::taken($file) : throw UnableToTakePicture::unreadable();
+            return $file->isValid() ? Upload::taken($file) : throw UnableToTakePicture::ofUpload($file->getError());
         }
         [$kind, $tone] = [Field::text($request, 'setting'), Field::text($request, 'tone')];
         if (MadeSetting::isKnown($kind, $tone)) {

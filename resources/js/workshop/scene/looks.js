@@ -1,4 +1,6 @@
 import { el, icon } from '../../lib/dom.js';
+import { drawnWords } from '../../lib/words.js';
+import { roomFor } from '../stage/draw.js';
 import { area, line, now, pick, tick } from './fields.js';
 
 /** The cards of things that only show: words, pictures, covers, links. What each may have and no more. */
@@ -10,8 +12,8 @@ function textBody(thing, desk) {
     const isStage = thing.box !== undefined;
 
     return [
-        isStage ? area({ key: `${thing.id}.card-md`, label: 'Words', shown: true, rows: 3, value: thing.md ?? '', take: (md) => put('md', md) }) : null,
-        formulas(thing.md ?? ''),
+        isStage ? area({ key: `${thing.id}.card-md`, label: 'Words', shown: true, rows: 3, value: thing.md ?? '', take: (md) => put('md', md, roomFor({ ...now(desk, thing), md })) }) : null,
+        isStage ? null : asDrawn(thing.md ?? ''),
         el('p', { class: 'help' }, '*Stars* make italics, **two** make bold; a line with “- ” begins a list, “# ” a heading; $x^2$ is drawn as mathematics.'),
         isStage ? el('div', { class: 'card-row' },
             pick({ key: `${thing.id}.size`, label: 'Size', value: thing.size ?? 'body', options: Object.entries(desk.words.sizes), take: (size) => put('size', size) }),
@@ -21,11 +23,9 @@ function textBody(thing, desk) {
     ];
 }
 
-/** The formulas of a text as students will see them. */
-function formulas(md) {
-    const found = [...md.matchAll(/\$\$([^$]+)\$\$|\$(?![\s$])((?:[^$\n\\]|\\.)+?)(?<!\s)\$(?!\d)/g)];
-
-    return found.length === 0 ? null : el('ul', { class: 'formulas', 'aria-label': 'Formulas as they are drawn' }, found.map(([, shown, inline]) => el('li', { 'data-own': true, 'data-key': `formula.${shown ?? inline}` }, el('span', { class: `math${shown ? ' math-display' : ''}` }, shown ?? inline))));
+/** A text with marks as students will see it; on a stage it stands there so. */
+function asDrawn(md) {
+    return /[*_#$|`>]|^[-\d]/m.test(md) ? el('div', { class: 'as-drawn', 'aria-label': 'As students see it', role: 'group' }, drawnWords(md)) : null;
 }
 
 function pictureBody(thing, desk) {

@@ -1,8 +1,9 @@
 import { el, icon } from '../../lib/dom.js';
 import { address } from '../stage/draw.js';
 import { newScene, sceneName } from './fields.js';
+import { smallMap } from '../map/small.js';
 
-/** Scenes as pictures with names, to be searched; or a new one, made on the spot. `take` gets an id and the commands that make it. */
+/** Scenes pointed at on a small map, or as pictures with names, to be searched; or a new one, made on the spot. `take` gets an id and the commands that make it. */
 function scenePicker(desk, take, close) {
     const { game } = desk.store;
     const grid = el('div', { class: 'scene-grid' });
@@ -21,7 +22,7 @@ function scenePicker(desk, take, close) {
 
     return [
         el('header', { class: 'card-head' }, icon('signpost'), el('h2', {}, desk.words.leadsWhere), el('button', { class: 'link card-back', onclick: close }, 'not now')),
-        el('div', { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' }, field, grid),
+        el('div', { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' }, game.scenes.length > 2 ? smallMap(desk, (id) => take(id, [])) : null, field, grid),
     ];
 }
 

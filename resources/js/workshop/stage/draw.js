@@ -1,4 +1,5 @@
 import { el, icon, svg } from '../../lib/dom.js';
+import { drawnWords } from '../../lib/words.js';
 import { list, plain } from '../ways.js';
 
 /** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
@@ -25,7 +26,7 @@ function placing([x, y, width, height], turn = 0) {
 }
 
 function face(thing, desk, width, height, name) {
-    if (thing.kind === 'text') return inside(width, height, el('div', { class: `stage-text stage-${thing.size ?? 'body'} stage-${thing.colour ?? 'ink'}${thing.plate ? ' stage-plate' : ''} stage-words` }, bare(thing.md ?? '')));
+    if (thing.kind === 'text') return inside(width, height, el('div', { class: `stage-text stage-${thing.size ?? 'body'} stage-${thing.colour ?? 'ink'}${thing.plate ? ' stage-plate' : ''} ` }, drawnWords(thing.md ?? '')));
     if (thing.kind === 'picture') return picture(thing.asset, desk, width, height);
     if (thing.kind === 'cover') return coverFace(thing, desk, width, height);
     if (thing.look === 'picture' && address(thing.asset, desk)) return [picture(thing.asset, desk, width, height), thing.kind === 'lock' ? badge(width, height) : null];
@@ -33,6 +34,22 @@ function face(thing, desk, width, height, name) {
     if (thing.kind === 'choice') return inside(width, height, el('div', { class: 'stage-choice' }, el('span', {}, name)));
 
     return inside(width, height, el('div', { class: 'stage-lock-plate' }, icon(thing.kind === 'lock' ? 'lock' : 'list'), el('span', {}, name)));
+}
+
+function textFace(thing) {
+    return el('div', { class: `stage-text stage-${thing.size ?? 'body'} stage-${thing.colour ?? 'ink'}${thing.plate ? ' stage-plate' : ''}` }, drawnWords(thing.md ?? ''));
+}
+
+/** The edit that makes a text's box as high as its words need; none where they fit. */
+function roomFor(thing) {
+    const measure = textFace(thing);
+    measure.style.cssText = `position: absolute; visibility: hidden; height: auto; width: ${thing.box[2]}px`;
+    document.body.append(measure);
+    const height = Math.ceil(measure.getBoundingClientRect().height);
+    measure.remove();
+    const [x, y, width, had] = thing.box;
+
+    return height <= had ? [] : [{ set: thing.id, field: 'box', to: [x, Math.max(0, Math.min(y, 900 - height)), width, height] }];
 }
 
 function inside(width, height, child) {
@@ -103,4 +120,4 @@ function called(thing, desk) {
     return words.length > 60 ? `${words.slice(0, 57)}…` : words;
 }
 
-export { address, called, drawThing, placing };
+export { address, called, drawThing, placing, roomFor };

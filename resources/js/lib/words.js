@@ -1,0 +1,29 @@
+import MarkdownIt from 'markdown-it';
+import { el, html } from './dom.js';
+
+/** As the server reads them: raw HTML is shown as text, and a price is no formula. */
+const FORMULA = /\$\$[^$]+\$\$|\$(?![\s$])(?:[^$\n\\]|\\.)+?(?<!\s)\$(?!\d)/y;
+
+const reader = new MarkdownIt('commonmark', { html: false }).enable('table').disable('image');
+reader.inline.ruler.before('escape', 'formula', formula);
+
+function formula(state, silent) {
+    FORMULA.lastIndex = state.pos;
+    const [written] = FORMULA.exec(state.src) ?? [];
+    if (!written) return false;
+    if (!silent) {
+        const shown = written.startsWith('$$');
+        const text = state.md.utils.escapeHtml(written.replace(/^\$+|\$+$/g, '').trim());
+        state.push('html_inline', '', 0).content = `<span class="math${shown ? ' math-display' : ''}">${text}</span>`;
+    }
+    state.pos += written.length;
+
+    return true;
+}
+
+/** A text of the game as students see it; formulas are drawn by whoever watches over them. */
+function drawnWords(md, kind = '') {
+    return html(el('div', { class: `words ${kind}`, 'data-own': true, 'data-key': `words.${md}` }), reader.render(md));
+}
+
+export { drawnWords };

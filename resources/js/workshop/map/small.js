@@ -1,0 +1,29 @@
+import { el, svg } from '../../lib/dom.js';
+import { drawMap } from './draw.js';
+import { layout } from './layout.js';
+import { plan } from './plan.js';
+
+/** The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it. */
+function smallMap(desk, take) {
+    const sea = svg('g');
+    const chart = svg('svg', { class: 'chart-small', role: 'group', 'aria-label': desk.words.pointAt }, sea);
+    const name = el('p', { class: 'small-map-name', role: 'status' }, desk.words.pointAt);
+    const tell = ({ target }) => {
+        const id = target.closest('.station-place')?.dataset.scene;
+        if (id) name.textContent = desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? '';
+    };
+    chart.addEventListener('pointerover', tell);
+    chart.addEventListener('focusin', tell);
+    lay();
+
+    return el('div', { class: 'small-map' }, chart, name);
+
+    async function lay() {
+        const drawing = plan(desk.store.game);
+        const placed = await layout(drawing.stations.map(({ id }) => ({ id, lines: [''] })), drawing.tracks, () => 40);
+        chart.setAttribute('viewBox', `0 0 ${placed.width} ${placed.height}`);
+        drawMap(sea, drawing, placed, { ...desk, walkTo: take });
+    }
+}
+
+export { smallMap };
