@@ -7,6 +7,7 @@ use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\OutboxController;
+use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RunController;
@@ -50,6 +51,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/undo', [EditController::class, 'undo'])->name('edits.undo');
         Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
         Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->name('pictures.store');
+        Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
+        Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

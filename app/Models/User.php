@@ -17,6 +17,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string $id
  * @property string $name
  * @property string $email
+ * @property array<string, mixed>|null $usual what they usually want of locks
  */
 final class User extends Authenticatable
 {
@@ -35,6 +36,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'usual' => 'array'];
     }
 }

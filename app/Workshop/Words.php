@@ -6,7 +6,11 @@ namespace App\Workshop;
 
 use App\Models\Change;
 use App\Models\Game;
+use App\Models\User;
 use Fravel\Check\Finding;
+use Fravel\Edit\Pattern\Field;
+use Fravel\Edit\Pattern\Pattern;
+use Fravel\Edit\Pattern\Patterns;
 use Fravel\Edit\Refusal;
 
 /** The words the workshop needs from the language files. */
@@ -46,6 +50,29 @@ final class Words
     public static function ofWorkshop(): array
     {
         return (array) trans('workshop');
+    }
+
+    /** @return array<string, string> what students read in what a pattern builds */
+    public static function ofPatterns(): array
+    {
+        /** @var array<string, string> */
+        return (array) trans('patterns.words');
+    }
+
+    public static function ofBuilding(Pattern $pattern): string
+    {
+        return (string) __('patterns.built', ['name' => (string) __("patterns.all.{$pattern->name()}.name")]);
+    }
+
+    /** @return array<string, mixed> what the workshop says of patterns, and what each asks for */
+    public static function ofPatternForms(User $teacher): array
+    {
+        $offered = array_map(static fn (Pattern $pattern): array => [
+            'id' => $pattern->name(), ...(array) trans("patterns.all.{$pattern->name()}"),
+            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
+        ], Patterns::all());
+
+        return ['offered' => $offered, 'usuals' => Usuals::toArray(Usuals::of($teacher))] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */

@@ -7,6 +7,11 @@ namespace Fravel\Edit;
 /** The smallest game there is to begin with: one scene. */
 final class Blank
 {
+    /** Its one scene, and what stands there. */
+    public const SCENE = 'first-scene';
+
+    private const TEXT = 'first-text';
+
     /**
      * @param  array{scene: string, hello: string}  $words
      * @return array<string, mixed> a document
@@ -17,18 +22,32 @@ final class Blank
             'fravel' => 1,
             'title' => $title,
             'language' => $language,
-            'start' => 'first-scene',
+            'start' => self::SCENE,
             'about' => ['summary' => ''],
             'chapters' => [],
             'tokens' => [],
             'tallies' => [],
             'assets' => [],
             'scenes' => [[
-                'id' => 'first-scene',
+                'id' => self::SCENE,
                 'title' => $words['scene'],
                 'layout' => 'page',
-                'things' => [['id' => 'first-text', 'kind' => 'text', 'md' => $words['hello']]],
+                'things' => [['id' => self::TEXT, 'kind' => 'text', 'md' => $words['hello']]],
             ]],
         ];
+    }
+
+    /**
+     * Whether a game holds no more than it began with; the title and the words of its scene may be others.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    public static function isUntouched(array $document): bool
+    {
+        $scenes = Tree::entries($document, 'scenes');
+        $scene = $scenes[0] ?? [];
+
+        return count($scenes) === 1 && ($scene['id'] ?? null) === self::SCENE && array_column(Tree::entries($scene, 'things'), 'id') === [self::TEXT]
+            && ($scene['next'] ?? []) === [] && ! isset($scene['ending']);
     }
 }

@@ -37,6 +37,8 @@ return [
     'aNewScene' => 'a new scene',
     'searchScenes' => 'Search scenes',
     'leadsWhere' => 'Where does it lead?',
+    'scenes' => 'scenes',
+    'fromPattern' => 'Build from a pattern',
     'pointAt' => 'Point at a scene',
     'chooseByPicture' => 'Choose by picture',
     'newToken' => 'New token',

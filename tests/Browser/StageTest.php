@@ -2,6 +2,7 @@
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Builder;
+use Tests\Support\Screens;
 
 /** A stage with a setting behind it, and nothing on it but the first words. */
 function stageOf(string $title, string $setting = 'hearth'): Builder
@@ -45,8 +46,8 @@ it('moves, resizes, turns and nudges what is picked, and undoes each', function 
     $builder->drag($x + 180, $y + 180, $x + 360, $y + 300);
     [, , $width, $height] = $builder->thing()['box'];
     expect($width)->toBeGreaterThan(300)->and(abs($width - $height))->toBeLessThan(3);
-    $teacher->script('document.querySelector(".stage").focus()');
     $before = $builder->thing()['box'];
+    $teacher->script('document.querySelector(".stage").focus()');
     $teacher->keys(WebDriverKeys::ARROW_RIGHT)->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::NULL);
     expect($builder->thing()['box'])->toBe([$before[0] + 1, $before[1] + 10, $before[2], $before[3]]);
     $teacher->click('#undo')->click('#undo');
@@ -222,4 +223,27 @@ it('chooses where a choice leads by the pictures of scenes', function (): void {
     $builder->click("[data-key='{$choice}.go.picture']")->type('[data-key="scene-picker"] input', 'first')->click('.scene-tile:not(.scene-tile-new)');
 
     expect($builder->thing()['react'][0]['go'])->toBe($builder->document()['scenes'][0]['id'])->and($builder->document()['scenes'])->toHaveCount(2);
+});
+
+it('points at a scene on the small map, and reorders a page by hand', function (): void {
+    $teacher = Screens::teacher()->go('/games')->press('The Dark Lamp')->click('[data-face="scene"]')->click('[data-key="scene.next.picture"]');
+    $teacher->find('.small-map [data-scene="hearth"]')->click();
+    expect($teacher->barriers())->toBe([])->and($teacher->find('[data-key="scene.next"]')->getAttribute('value'))->toBe('hearth');
+    $teacher->press('Undo');
+    $builder = Builder::ofNewGame('In order');
+    $builder->click('[data-add="choice"]')->click('[data-add="lock"]')->kept();
+    $order = fn (): array => array_column($builder->document()['scenes'][0]['things'], 'kind');
+    expect($order())->toBe(['text', 'choice', 'lock']);
+    $builder->carry('.on-page-lock .on-page-grip', '.on-page-text .on-page-grip');
+
+    expect($order())->toBe(['lock', 'text', 'choice']);
+});
+
+it('draws a text on the stage with its marks, in a frame that holds it', function (): void {
+    $builder = stageOf('Marks');
+    $builder->click('[data-add="text"]')->type('.card [data-key$=".card-md"]', "# Tide\n**high** and \$x^2\$\n\n- one\n- two\n- three\n- four");
+    $thing = $builder->thing();
+    $drawn = $builder->browser->script('const words = document.querySelector(".placed.picked .words"); return [words.querySelector("h1, h2").textContent, words.querySelector("strong").textContent, words.querySelectorAll("li").length, words.querySelector(".katex") !== null]');
+
+    expect($drawn)->toBe(['Tide', 'high', 4, true])->and($thing['box'][3])->toBeGreaterThan(200);
 });

@@ -75,6 +75,18 @@ final class Builder
         return $this->counted();
     }
 
+    /** From one thing on the screen onto the upper edge of another. */
+    public function carry(string $from, string $onto): self
+    {
+        [$x, $y, $toX, $toY] = $this->browser->script('const [a, b] = [...arguments].map((one) => document.querySelector(one).getBoundingClientRect()); return [a.x + a.width / 2, a.y + a.height / 2, b.x + b.width / 2, b.y + 4].map(Math.round)', $from, $onto);
+        $move = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 120, 'x' => $x, 'y' => $y];
+        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
+            $move($x, $y), ['type' => 'pointerDown', 'button' => 0], $move($x, $y - 10), $move($toX, $toY + 10), $move($toX, $toY), ['type' => 'pause', 'duration' => 200], ['type' => 'pointerUp', 'button' => 0],
+        ]]]]);
+
+        return $this->counted();
+    }
+
     /** One more thing picked, at a point of the stage. */
     public function pickToo(int $x, int $y): self
     {

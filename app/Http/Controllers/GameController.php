@@ -8,9 +8,14 @@ use App\Actions\CreateGame;
 use App\Http\Field;
 use App\Models\Game;
 use App\Models\User;
+use App\View\RouteMap;
 use App\View\Shelf;
+use App\Workshop\PatternPreview;
 use App\Workshop\Words;
+use Fravel\Document\Game as Document;
 use Fravel\Edit\Blank;
+use Fravel\Edit\Pattern\Pattern;
+use Fravel\Edit\Pattern\Patterns;
 use Fravel\Support\Json;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -31,19 +36,24 @@ final class GameController extends Controller
 
     public function create(): View
     {
-        return view('games.new');
+        $maps = array_map(static fn (Pattern $pattern): array => ['name' => $pattern->name(), 'map' => RouteMap::of(Document::of(PatternPreview::ofSample($pattern) ?? []))], Patterns::all());
+
+        return view('games.new', ['patterns' => $maps]);
     }
 
     public function store(Request $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse
     {
         $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
 
-        return redirect()->route('games.show', $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame())));
+        $game = $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame()));
+        $pattern = Patterns::named(Field::text($request, 'pattern'));
+
+        return redirect()->route('games.show', [$game, ...($pattern === null ? [] : ['pattern' => $pattern->name()])]);
     }
 
-    public function show(Game $game): View
+    public function show(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop()]);
+        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop() + ['patterns' => Words::ofPatternForms($teacher)]]);
     }
 
     public function document(Game $game): Response

@@ -68,6 +68,11 @@ final readonly class Guessing
             ? count(array_unique(array_map(serialize(...), array_merge([], ...array_map(Samples::of(...), $open)))))
             : array_sum(array_filter($caught, static fn (string|int $rule): bool => $rule !== '' && $lock->rules[(int) $rule]->verdict === Verdict::Open, ARRAY_FILTER_USE_KEY));
 
+        // A lock that takes any answer keeps no secret.
+        if ($right >= $ways) {
+            return null;
+        }
+
         // Of n answers in any order, of which k are right, the first right one is met at place (n + 1) / (k + 1) on average.
         return $right === 0 ? null : ($ways + 1) / ($right + 1);
     }

@@ -34,6 +34,19 @@ final readonly class Row
         return new self($number, trim($question), Understanding::lines($answers), $kind, $isAbout, trim($feedback), trim($room), $isTaken);
     }
 
+    /** A question with its answer as it would be understood in a worksheet. */
+    public static function asked(string $question, string $answer, string $language): self
+    {
+        $meant = Understanding::of($answer, $question, $language);
+
+        return new self(1, $question, $meant->answers, $meant->kind, $meant->isAbout, '', '');
+    }
+
+    public function withFeedback(string $feedback): self
+    {
+        return new self($this->number, $this->question, $this->answers, $this->kind, $this->isAbout, $feedback, $this->room, $this->isTaken, $this->notes, $this->repeats);
+    }
+
     public function isBuildable(): bool
     {
         return $this->isTaken && $this->question !== '' && ($this->answers !== [] || $this->kind === Kind::Sentence);

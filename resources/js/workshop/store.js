@@ -7,7 +7,7 @@ import { apply } from './document.js';
  */
 function openStore(address) {
     const news = new EventTarget();
-    const store = { game: null, revision: 0, history: {}, news, edit, undo: () => step('undo'), redo: () => step('redo'), load, flushed };
+    const store = { game: null, revision: 0, history: {}, news, edit, build, undo: () => step('undo'), redo: () => step('redo'), load, flushed };
     let queue = [];
     let sending = null;
 
@@ -25,6 +25,12 @@ function openStore(address) {
             tell('change');
         }
         queue.push({ path: 'edits', body: { command, label } });
+        sending ??= send();
+    }
+
+    /** What only the server can build; it arrives like any other edit. */
+    function build(body) {
+        queue.push({ path: 'patterns', body });
         sending ??= send();
     }
 

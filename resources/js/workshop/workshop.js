@@ -2,6 +2,7 @@ import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
 import { openFindings } from './findings.js';
 import { openMap } from './map/map.js';
+import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
 import { openStore } from './store.js';
 
@@ -16,6 +17,7 @@ async function begin() {
     await store.load();
     const asked = new URLSearchParams(location.search).get('scene');
     desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
+    desk.patterns = openPatterns(desk, faces.dataset.address);
     desk.draw = () => drawn[desk.face]?.draw();
     const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk) };
 
@@ -48,6 +50,15 @@ async function begin() {
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
     frame(desk);
     openFindings(desk, faces.dataset.address);
+    openAsked(desk);
+}
+
+/** A new game that begins with a pattern asks for its content at once. */
+function openAsked(desk) {
+    const pattern = new URLSearchParams(location.search).get('pattern');
+    if (!pattern) return;
+    history.replaceState(null, '', location.pathname);
+    desk.patterns.open(pattern);
 }
 
 function listen(desk) {

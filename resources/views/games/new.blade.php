@@ -21,4 +21,22 @@
             </form>
         </li>
     </ul>
+    <h2 class="ways-more">From a pattern</h2>
+    <p class="help">You give the content; the scenes, locks and ways are built for it. Everything can be changed afterwards.</p>
+    <ul class="patterns-offered">
+        @foreach ($patterns as ['name' => $name, 'map' => $map])
+            <li>
+                <form method="post" action="{{ route('games.store') }}">
+                    @csrf
+                    <input type="hidden" name="pattern" value="{{ $name }}">
+                    <input type="hidden" name="title" value="{{ __("patterns.all.{$name}.name") }}">
+                    <button class="pattern-offer">
+                        @include('games.route-map', ['map' => $map])
+                        <strong>{{ __("patterns.all.{$name}.name") }}</strong>
+                        <span>{{ __("patterns.all.{$name}.for") }}</span>
+                    </button>
+                </form>
+            </li>
+        @endforeach
+    </ul>
 </x-layout.teacher>

@@ -13,6 +13,7 @@ function openMap(holder, desk) {
     const chart = svg('svg', { class: 'chart', role: 'group', 'aria-label': 'Map of the game' }, svg('g', {}, sea));
     const keys = el('div', { class: 'legend' });
     const tools = el('div', { class: 'map-tools' },
+        el('button', { class: 'mover', 'data-key': 'map.patterns', 'aria-label': desk.words.fromPattern, title: desk.words.fromPattern, onclick: () => desk.patterns.open() }, icon('blocks')),
         el('button', { class: 'mover', 'aria-label': 'Nearer', title: 'Nearer', onclick: () => pan.scaleBy(view, 1.3) }, icon('zoom-in')),
         el('button', { class: 'mover', 'aria-label': 'Farther', title: 'Farther', onclick: () => pan.scaleBy(view, 1 / 1.3) }, icon('zoom-out')),
         el('button', { class: 'mover', 'aria-label': 'Show all', title: 'Show all', onclick: () => fit() }, icon('maximize')));
@@ -25,7 +26,7 @@ function openMap(holder, desk) {
     async function draw() {
         const drawing = plan(desk.store.game);
         const shape = JSON.stringify([drawing.stations.map(({ id, lines }) => [id, lines]), drawing.tracks.map(({ id, from, to }) => [id, from, to])]);
-        const isFirst = placed === null;
+        const before = placed?.stations.size ?? 0;
         if (shape !== drawn) {
             drawn = shape;
             const laid = await layout(drawing.stations, drawing.tracks, widthOf);
@@ -35,7 +36,7 @@ function openMap(holder, desk) {
         if (placed === null) return;
         drawMap(sea, drawing, placed, desk);
         keys.replaceChildren(...legend(drawing, desk.store.game));
-        if (isFirst) fit();
+        if (Math.abs(placed.stations.size - before) > 1) fit();
     }
 
     function fit() {

@@ -5,8 +5,7 @@ import { plan } from './plan.js';
 
 /** The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it. */
 function smallMap(desk, take) {
-    const sea = svg('g');
-    const chart = svg('svg', { class: 'chart-small', role: 'group', 'aria-label': desk.words.pointAt }, sea);
+    const chart = drawn(desk.store.game, { ...desk, walkTo: take }, { role: 'group', 'aria-label': desk.words.pointAt });
     const name = el('p', { class: 'small-map-name', role: 'status' }, desk.words.pointAt);
     const tell = ({ target }) => {
         const id = target.closest('.station-place')?.dataset.scene;
@@ -14,16 +13,28 @@ function smallMap(desk, take) {
     };
     chart.addEventListener('pointerover', tell);
     chart.addEventListener('focusin', tell);
-    lay();
 
     return el('div', { class: 'small-map' }, chart, name);
+}
+
+/** A game's map to look at only. */
+function miniature(game) {
+    return el('div', { class: 'small-map', inert: true }, drawn(game, { scene: null, walkTo() {} }, { 'aria-hidden': 'true' }));
+}
+
+function drawn(game, desk, attributes) {
+    const sea = svg('g');
+    const chart = svg('svg', attributes, sea);
+    lay();
+
+    return chart;
 
     async function lay() {
-        const drawing = plan(desk.store.game);
+        const drawing = plan(game);
         const placed = await layout(drawing.stations.map(({ id }) => ({ id, lines: [''] })), drawing.tracks, () => 40);
         chart.setAttribute('viewBox', `0 0 ${placed.width} ${placed.height}`);
-        drawMap(sea, drawing, placed, { ...desk, walkTo: take });
+        drawMap(sea, drawing, placed, desk);
     }
 }
 
-export { smallMap };
+export { miniature, smallMap };

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\EditGame;
+use App\Http\Requests\PatternRequest;
+use App\Models\Game;
+use App\Models\User;
+use App\Workshop\EditReply;
+use App\Workshop\PatternPreview;
+use App\Workshop\Usuals;
+use App\Workshop\Words;
+use Fravel\Document\Game as Document;
+use Fravel\Edit\Command;
+use Fravel\Edit\Pattern\Build;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** Builds patterns into a game, and shows beforehand what they will build. */
+final class PatternController extends Controller
+{
+    public function preview(PatternRequest $request, Game $game): JsonResponse
+    {
+        return new JsonResponse(PatternPreview::of($request->pattern(), $request->content($game), $request->usual()));
+    }
+
+    public function store(PatternRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): Response
+    {
+        Usuals::keep($teacher, $request->usual());
+        $pattern = $request->pattern();
+        $read = static fn (Document $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind());
+
+        return EditReply::of($edit->handle($game->id, $read, $request->integer('base'), Words::ofBuilding($pattern)));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workshop;
+
+use Fravel\Edit\Pattern\Build;
+use Fravel\Edit\Pattern\Content;
+use Fravel\Edit\Pattern\Field;
+use Fravel\Edit\Pattern\FieldKind;
+use Fravel\Edit\Pattern\Pattern;
+use Fravel\Edit\Pattern\Usual;
+
+/** What a pattern would build from what it was given so far, and how that was understood. */
+final class PatternPreview
+{
+    /** @return array{document: array<string, mixed>|null, missing: list<string>, rows: array<string, array{count: int, left: int}>} */
+    public static function of(Pattern $pattern, Content $content, Usual $usual): array
+    {
+        $fields = $pattern->fields();
+        $missing = array_values(array_filter($fields, static fn (Field $field): bool => ! $content->fills($field)));
+        $rows = [];
+        foreach ($fields as $field) {
+            if ($field->kind->isRows() && $content->text($field->name) !== '') {
+                $rows[$field->name] = self::understood($field, $content);
+            }
+        }
+
+        return [
+            'document' => Build::alone($pattern, $missing === [] ? $content : self::sample($content->language), Words::ofPatterns(), $usual),
+            'missing' => array_map(static fn (Field $field): string => (string) __("patterns.fields.{$field->name}"), $missing),
+            'rows' => $rows,
+        ];
+    }
+
+    /** @return array<string, mixed>|null a document built from the pattern's sample */
+    public static function ofSample(Pattern $pattern): ?array
+    {
+        return Build::alone($pattern, self::sample('en'), Words::ofPatterns(), new Usual);
+    }
+
+    private static function sample(string $language): Content
+    {
+        return new Content((array) trans('patterns.sample'), $language);
+    }
+
+    /** @return array{count: int, left: int} */
+    private static function understood(Field $field, Content $content): array
+    {
+        $all = count($content->table($field->name, 1, $field->columns));
+        $count = $field->kind === FieldKind::Questions ? count($content->questions($field->name)) : $all;
+
+        return ['count' => $count, 'left' => max(0, $all - $count)];
+    }
+}

@@ -1,0 +1,80 @@
+import { el, icon } from '../../lib/dom.js';
+
+/** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
+function patternField(field, form) {
+    return KINDS[field.kind](field, form);
+}
+
+const KINDS = {
+    questions: rows,
+    table: rows,
+    text: (field, form) => labelled(field, form, el('textarea', { rows: 2, ...typed(field, form) })),
+    line: (field, form) => labelled(field, form, el('input', typed(field, form))),
+    number: (field, form) => labelled(field, form, el('input', { type: 'number', min: 1, class: 'tiny', ...typed(field, form) })),
+    choice: (field, form) => labelled(field, form, el('select', { 'data-key': `pattern.field.${field.name}`, onchange: ({ target }) => give(form, field, target.value) }, field.columns.map((id) => el('option', { value: id, selected: form.given[field.name] === id }, form.words.choices[id])))),
+    picture,
+};
+
+function typed(field, form) {
+    return { 'data-key': `pattern.field.${field.name}`, autocomplete: 'off', placeholder: form.words.sample[field.name] ?? '', value: form.given[field.name] ?? '', oninput: ({ target }) => give(form, field, target.value) };
+}
+
+function give({ given, changed }, { name }, value) {
+    given[name] = value;
+    changed();
+}
+
+function labelled({ name, needed }, { words }, control) {
+    return el('label', { class: 'field', 'data-key': `pattern.label.${name}` }, el('span', {}, words.fields[name], needed ? '' : el('small', {}, ` ${words.optional}`)), control);
+}
+
+/** A place for rows, under the names of their columns; how many were understood stands below. */
+function rows(field, form) {
+    const { words, seen } = form;
+    const found = seen?.rows[field.name];
+    const area = el('textarea', { ...typed(field, form), rows: 7, wrap: 'off', class: 'pattern-rows', onkeydown: tabulate });
+
+    return el('div', { class: 'pattern-part', 'data-key': `pattern.part.${field.name}` },
+        labelled(field, form, [el('span', { class: 'pattern-columns' }, field.columns.map((column) => el('span', {}, words.columns[column] ?? column))), area]),
+        el('p', { class: 'help', role: 'status' }, found ? [words.understood.replace(':count', found.count), found.left > 0 ? words.left.replace(':count', found.left) : null].filter(Boolean).join(' · ') : words.rows));
+}
+
+/** Tab goes on to the next column where a row is being typed; at an empty row it leaves the field. */
+function tabulate(event) {
+    const { target } = event;
+    const row = target.value.slice(target.value.lastIndexOf('\n', target.selectionStart - 1) + 1, target.selectionStart);
+    if (event.key !== 'Tab' || event.shiftKey || row.trim() === '') return;
+    event.preventDefault();
+    target.setRangeText('\t', target.selectionStart, target.selectionEnd, 'end');
+    target.dispatchEvent(new Event('input', { bubbles: true }));
+}
+
+function picture(field, form) {
+    const { words, given, desk, changed, draw } = form;
+    const dialog = () => document.querySelector('dialog.patterns');
+    const pick = () => {
+        dialog().close();
+        desk.show('scene');
+        desk.pickPicture((found) => {
+            given[field.name] = found;
+            changed();
+            draw();
+            desk.draw();
+            dialog().showModal();
+        });
+    };
+
+    return el('div', { class: 'field', 'data-key': `pattern.part.${field.name}` }, el('span', {}, words.fields[field.name]), el('button', { type: 'button', class: 'button', 'data-key': `pattern.field.${field.name}`, onclick: pick }, icon('image'), given[field.name] ? words.picked : words.picture));
+}
+
+/** What a teacher usually wants of locks; kept when something is built. */
+function usualFields(words, changed) {
+    const { usuals } = words;
+    const field = (name, label, more = {}) => el('label', { class: 'field' }, el('span', {}, label), el('input', { 'data-key': `usual.${name}`, value: usuals[name], oninput: ({ target }) => { usuals[name] = target.value; changed(); }, ...more }));
+
+    return el('details', { class: 'card-more', 'data-key': 'patterns.usual' }, el('summary', {}, words.usual),
+        field('right', words.usualRight), field('wrong', words.usualWrong),
+        el('div', { class: 'card-row' }, field('tries', words.usualTries, { type: 'number', min: 0, max: 20 }), field('wait', words.usualWait, { type: 'number', min: 0, max: 600 })));
+}
+
+export { patternField, usualFields };

@@ -1,0 +1,85 @@
+import { el, icon } from '../../lib/dom.js';
+import { post } from '../../lib/http.js';
+import { redraw } from '../../lib/redraw.js';
+import { miniature } from '../map/small.js';
+import { patternField, usualFields } from './fields.js';
+
+/** How long after the last key the miniature is drawn anew, in milliseconds. */
+const REST = 350;
+
+/** Ready arrangements: choose one, give its content, see what it will build, and build it behind the present scene. */
+function openPatterns(desk, address) {
+    const words = desk.words.patterns;
+    const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
+    const form = el('form', { class: 'patterns-form', onsubmit: build });
+    const small = el('figure', { class: 'patterns-small', 'aria-label': words.pictures });
+    const dialog = el('dialog', { class: 'patterns', 'aria-labelledby': 'patterns-title' },
+        el('header', { class: 'card-head' }, icon('blocks'), el('h2', { id: 'patterns-title' }, words.title), el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close)),
+        el('div', { class: 'patterns-body' }, list, form, small));
+    document.body.append(dialog);
+    const given = {};
+    let [pattern, seen, asked, resting] = [null, null, 0, null];
+
+    function open(id) {
+        choose(words.offered.find((one) => one.id === id) ?? pattern ?? words.offered[0]);
+        dialog.showModal();
+    }
+
+    function choose(chosen) {
+        pattern = chosen;
+        seen = null;
+        draw();
+        look();
+    }
+
+    function draw() {
+        redraw(list, words.offered.map((one) => el('button', { type: 'button', class: 'pattern-name', 'data-key': `pattern.${one.id}`, 'aria-pressed': String(one === pattern), onclick: () => choose(one) }, el('strong', {}, one.name), el('span', {}, one.for))));
+        const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
+        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), ...fields, usualFields(words, changed), foot()]);
+    }
+
+    function foot() {
+        const isReady = seen !== null && seen.missing.length === 0;
+        const here = desk.store.game.scenes.find((scene) => scene.id === desk.scene);
+        const where = desk.store.game.scenes.length === 1 ? words.alone : words.afterHere.replace(':scene', here?.title ?? '');
+
+        return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
+            el('p', { class: 'help', role: 'status' }, isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', '))),
+            el('button', { class: 'button primary', 'data-key': 'patterns.build', disabled: !isReady }, words.build));
+    }
+
+    function changed() {
+        clearTimeout(resting);
+        resting = setTimeout(look, REST);
+    }
+
+    async function look() {
+        const turn = ++asked;
+        const { body } = await post(`${address}/patterns/preview`, content());
+        if (turn !== asked || !body?.document) return;
+        seen = body;
+        small.replaceChildren(miniature(body.document), el('figcaption', {}, `${body.document.scenes.length} ${desk.words.scenes}`));
+        draw();
+    }
+
+    function content() {
+        const named = pattern.fields.map(({ name, kind }) => [name, kind === 'picture' ? given[name]?.id : given[name]]);
+
+        return { pattern: pattern.id, with: Object.fromEntries(named.filter(([, value]) => value)), usual: words.usuals };
+    }
+
+    /** Pictures that were chosen come into the game with the arrangement. */
+    function build(event) {
+        event.preventDefault();
+        const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
+        if (pictures.length > 0) desk.store.edit(pictures, words.picture);
+        desk.store.build({ ...content(), after: desk.scene });
+        dialog.close();
+        pattern.fields.forEach(({ name }) => delete given[name]);
+        desk.show('map');
+    }
+
+    return { open };
+}
+
+export { openPatterns };

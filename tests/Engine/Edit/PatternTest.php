@@ -1,0 +1,88 @@
+<?php
+
+use Fravel\Check\Check;
+use Fravel\Document\Game;
+use Fravel\Document\Validation;
+use Fravel\Edit\Blank;
+use Fravel\Edit\Edited;
+use Fravel\Edit\Pattern\Build;
+use Fravel\Edit\Pattern\Content;
+use Fravel\Edit\Pattern\Pattern;
+use Fravel\Edit\Pattern\Patterns;
+use Fravel\Edit\Pattern\Usual;
+use Fravel\Support\Json;
+use Tests\Support\Plays;
+
+/** @return array<string, mixed> the words of patterns */
+function patternWords(string $part): array
+{
+    return (require dirname(__DIR__, 3).'/lang/en/patterns.php')[$part];
+}
+
+/** @param  array<string, string>  $given */
+function builtAlone(string $pattern, array $given, Usual $usual = new Usual): ?Game
+{
+    $document = Build::alone(Patterns::named($pattern) ?? throw new LogicException($pattern), new Content($given, 'en'), patternWords('words'), $usual);
+
+    return $document === null ? null : Game::of($document);
+}
+
+it('builds a sound game from every pattern', function (Pattern $pattern): void {
+    $game = builtAlone($pattern->name(), patternWords('sample'));
+    $verdicts = Check::of($game);
+
+    expect(Validation::ofShape($game->document))->toBe([])->and($verdicts->isProved)->toBeTrue()
+        ->and(array_filter($verdicts->findings, fn ($finding) => $finding->severity->value === 'error'))->toBe([]);
+})->with(fn () => array_map(fn (Pattern $pattern): array => [$pattern], Patterns::all()));
+
+it('builds into a game behind a scene, leads on to where that led, and is undone byte for byte', function (Pattern $pattern): void {
+    $blank = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
+    $blank['scenes'][0]['next'] = [['go' => 'two']];
+    $blank['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
+    $game = Game::of($blank);
+    $edited = Build::into($game, $pattern, new Content(patternWords('sample'), 'en'), patternWords('words'), new Usual, 'first-scene')?->apply($game);
+
+    expect($edited)->toBeInstanceOf(Edited::class);
+    $scenes = $edited->game->document['scenes'];
+    expect($scenes[0]['next'][0]['go'])->toBe($scenes[1]['id'])->and(end($scenes)['id'])->toBe('two')
+        ->and(str_contains(Json::write($scenes), '@onward'))->toBeFalse()
+        ->and(Json::write($edited->inverse->apply($edited->game)->game->document))->toBe(Json::write($blank));
+})->with(fn () => array_map(fn (Pattern $pattern): array => [$pattern], Patterns::all()));
+
+it('builds nothing while something is lacking', function (): void {
+    expect(builtAlone('ladder', ['questions' => 'only a question']))->toBeNull()
+        ->and(builtAlone('keypad', ['ask' => 'The code?']))->toBeNull()
+        ->and(builtAlone('ways', ['problem' => 'Fog.', 'ways' => 'only one way']))->toBeNull();
+});
+
+it('uses what a teacher usually wants', function (): void {
+    $lock = builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new Usual('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
+
+    expect($lock['rules'][0]['say'])->toBe('Well read.')->and($lock['otherwise'][0]['say'])->toBe('Look closer.')->and($lock['guard'])->toBe(['tries' => 4, 'wait' => 30]);
+});
+
+it('leads back to the start of a gauntlet on any wrong answer, with every lock shut again', function (): void {
+    $game = builtAlone('gauntlet', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $scenes = array_column($game->document['scenes'], 'id');
+    $state = Plays::through($game, [['choose' => 'choice'], ['answer' => 'lock', 'with' => 'red'], ['answer' => 'lock-2', 'with' => 'green']])->state;
+
+    expect($state->scene)->toBe($scenes[0])->and($state->isOpen('lock'))->toBeFalse();
+});
+
+it('counts options for outcomes, and the highest wins', function (): void {
+    $game = builtAlone('quiz', ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb"]);
+    $locks = array_map(fn (array $scene): array => $scene['things'][0], array_slice($game->document['scenes'], 0, 3));
+    $pick = fn (int $lock, int $option): array => ['answer' => $locks[$lock]['id'], 'with' => $locks[$lock]['input']['options'][$option]['id']];
+    $state = Plays::through($game, [$pick(0, 1), $pick(1, 0), $pick(2, 1)])->state;
+
+    expect($game->scene($state->scene)?->title)->toBe('Pilot');
+});
+
+it('leads on by what was right at first try, and else back to practise with every lock shut', function (): void {
+    $game = builtAlone('practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2']);
+    $answer = fn (string $lock, string $with): array => ['answer' => $lock, 'with' => $with];
+    $low = Plays::through($game, [$answer('lock', 'green'), $answer('lock', 'red'), $answer('lock-2', 'blue')])->state;
+    $again = Plays::through($game, [$answer('lock', 'green'), $answer('lock', 'red'), $answer('lock-2', 'blue'), ['choose' => 'choice'], $answer('lock', 'red'), $answer('lock-2', 'blue')])->state;
+
+    expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)->toBe('The way out');
+});
