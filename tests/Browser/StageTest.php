@@ -55,6 +55,7 @@ it('moves, resizes, turns and nudges what is picked, and undoes each', function 
     $teacher->script('document.querySelector(".stage").focus()');
     $teacher->keys(WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL);
     expect($builder->thing()['kind'])->toBe('picture')->and($builder->thing()['id'])->not->toBe($builder->thing(-2)['id'])->and($builder->thing()['asset'])->toBe($builder->thing(-2)['asset']);
+    $teacher->script('document.querySelector(".stage").focus()');
     $teacher->keys(WebDriverKeys::DELETE);
     expect($builder->document()['scenes'][0]['things'])->toHaveCount(2)->and($teacher->complaints())->toBe([]);
 });

@@ -9,17 +9,23 @@ import { adopt } from './dom.js';
 function redraw(holder, children) {
     const wanted = holder.cloneNode(false);
     wanted.append(...children.flat(3).filter(Boolean));
-    morphdom(holder, wanted, {
-        childrenOnly: true,
-        getNodeKey: (node) => node.dataset?.key ?? null,
-        onBeforeElUpdated(old, fresh) {
-            if (old.hasAttribute('data-own')) return false;
-            if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept) fresh.value = old.value;
-            adopt(old, fresh);
-
-            return true;
-        },
-    });
+    morphdom(holder, wanted, { ...OPTIONS, childrenOnly: true });
 }
 
-export { redraw };
+/** The same for one element; gives the element that stands now. */
+function redrawOne(element, wanted) {
+    return morphdom(element, wanted, OPTIONS);
+}
+
+const OPTIONS = {
+    getNodeKey: (node) => node.dataset?.key ?? null,
+    onBeforeElUpdated(old, fresh) {
+        if (old.hasAttribute('data-own')) return false;
+        if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept) fresh.value = old.value;
+        adopt(old, fresh);
+
+        return true;
+    },
+};
+
+export { redraw, redrawOne };

@@ -4,6 +4,7 @@ import { freshId } from '../document.js';
 import { address, drawThing, placing } from './draw.js';
 import { around, middle } from './geometry.js';
 import { listenTo } from './gesture.js';
+import { placedThings } from './placed.js';
 import { onStageKey } from './keys.js';
 import { place } from './verbs.js';
 
@@ -17,6 +18,7 @@ function openStage(desk) {
     const back = svg('g', { class: 'stage-back' });
     const placed = svg('g', { class: 'stage-placed' });
     const overlay = svg('g', { class: 'stage-overlay' });
+    const standing = placedThings(placed, desk);
     const stage = svg('svg', { class: 'stage building', viewBox: '0 0 1600 900', tabindex: 0, role: 'group', 'aria-label': 'Stage: arrow keys move what is picked, Tab goes from thing to thing' }, back, placed, svg('g', { class: 'stage-guides' }), overlay);
     const status = el('p', { class: 'stage-status', role: 'status' });
     const picked = new Set();
@@ -64,6 +66,7 @@ function openStage(desk) {
 
     /** Moves what is drawn, before the document knows. */
     function show(things, boxes) {
+        standing.touched(things);
         things.forEach((thing, at) => {
             const node = view.node(thing.id);
             node?.setAttribute('transform', placing(boxes[at], thing.turn));
@@ -126,7 +129,7 @@ function openStage(desk) {
         const href = address(scene.backdrop?.asset, desk);
         redraw(back, [svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? '#eadfc8' }), href ? svg('image', { href, width: 1600, height: 900, preserveAspectRatio: 'xMidYMid slice' }) : null]);
         stage.classList.toggle('dense', view.things().filter((thing) => thing.look === 'clear').length > DENSE);
-        redraw(placed, view.things().map((thing) => drawThing(thing, desk, picked.has(thing.id))));
+        standing.draw(view.things(), (id) => picked.has(id));
         if (!view.corners?.length) frame(view.picked().map((thing) => thing.box), view.picked());
         if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? 'The stage is bare: choose a setting beside it, then put things on it from the tray.' : '';
     }
