@@ -9,7 +9,7 @@ const ICONS = [
     'arrow-down', 'arrow-left', 'arrow-right', 'arrow-up', 'backpack', 'check', 'clipboard-paste', 'copy', 'delete', 'download',
     'flag', 'footprints', 'key-round', 'lightbulb', 'list', 'lock', 'lock-open', 'log-out', 'map', 'maximize', 'pencil-line',
     'plus', 'redo-2', 'sailboat', 'search', 'signpost', 'table', 'timer', 'trash-2', 'type', 'undo-2', 'x', 'zoom-in', 'zoom-out', 'sparkles', 'external-link', 'image',
-    'square-dashed-mouse-pointer', 'layers', 'eye', 'eye-off', 'pin', 'pin-off', 'group', 'ungroup', 'align-center-horizontal', 'align-start-vertical', 'align-horizontal-distribute-center', 'align-vertical-distribute-center', 'bring-to-front', 'send-to-back', 'rotate-cw', 'upload', 'palette', 'link', 'wand-sparkles', 'monitor', 'file-text', 'eraser', 'align-start-horizontal', 'align-center-vertical', 'circle', 'square', 'pentagon', 'grip-vertical', 'blocks',
+    'square-dashed-mouse-pointer', 'layers', 'eye', 'eye-off', 'pin', 'pin-off', 'group', 'ungroup', 'align-center-horizontal', 'align-start-vertical', 'align-horizontal-distribute-center', 'align-vertical-distribute-center', 'bring-to-front', 'send-to-back', 'rotate-cw', 'upload', 'palette', 'link', 'wand-sparkles', 'monitor', 'file-text', 'eraser', 'align-start-horizontal', 'align-center-vertical', 'circle', 'square', 'pentagon', 'grip-vertical', 'blocks', 'combine', 'list-start', 'history', 'split', 'play', 'circle-dot', 'repeat', 'scan-eye',
 ];
 
 /** One sprite of the icons that are used, from the icon package. */

@@ -12,6 +12,9 @@ final class Commands
     /** More than this in one gesture is refused. */
     private const MOST = 5000;
 
+    /** Those that are worked out from the game. */
+    private const DEPENDENT = ['duplicate', 'deleteScene', 'together'];
+
     /** The command, or null when it is none. */
     public static function read(mixed $sent, ?Game $game = null): ?Command
     {
@@ -65,14 +68,24 @@ final class Commands
         return new MovePart($sent['move'], $sent['in'], $after);
     }
 
+    /** Those that depend on how the game stands are read as it stands when their turn comes. */
     private static function together(mixed $sent, ?Game $game): ?Together
     {
         if (! is_array($sent) || ! array_is_list($sent) || count($sent) > self::MOST) {
             return null;
         }
-        $commands = array_map(static fn (mixed $entry): ?Command => self::read($entry, $game), $sent);
-        $read = array_values(array_filter($commands));
+        $isStepwise = $game !== null && array_filter($sent, static fn (mixed $entry): bool => is_array($entry) && in_array(array_key_first($entry), self::DEPENDENT, true)) !== [];
+        $read = [];
+        foreach ($sent as $entry) {
+            $command = self::read($entry, $game);
+            if ($command === null) {
+                return null;
+            }
+            $read[] = $command;
+            $edited = $isStepwise && $game !== null ? $command->apply($game) : null;
+            $game = $edited instanceof Edited ? $edited->game : $game;
+        }
 
-        return count($read) === count($sent) ? new Together($read) : null;
+        return new Together($read);
     }
 }

@@ -106,7 +106,7 @@ function openStore(address) {
 
 /** Commands whose edits only the server works out: what leads to a scene, and ids for copies. */
 function isTheServers(command) {
-    return 'deleteScene' in command || 'duplicate' in command;
+    return 'deleteScene' in command || 'duplicate' in command || Boolean(command.together?.some(isTheServers));
 }
 
 export { openStore };

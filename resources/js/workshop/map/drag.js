@@ -1,53 +1,125 @@
 import { svg } from '../../lib/dom.js';
-import { newScene } from '../scene/fields.js';
+import * as verbs from './verbs.js';
 
 /** How far a press may wander and still be a tap, in pixels. */
 const TAP = 6;
 
-/** Dragging from a station to open water makes a scene and its route; to another station, a route there. */
-function dragTracks(chart, sea, desk) {
+/**
+ * What is dragged on the map: from a station to open water or another station (a way), the end of a track (leads
+ * elsewhere), a name (its station is placed by hand), and with Shift over the water a frame that picks scenes.
+ */
+function dragOnMap(chart, sea, desk, placedNow) {
     chart.addEventListener('pointerdown', (event) => {
-        const from = event.target.closest('.station-place');
-        if (!from || event.button !== 0) return;
+        if (event.button !== 0) return;
+        const gesture = begin(event, sea, desk, placedNow());
+        if (!gesture) return;
         event.stopPropagation();
-        const line = svg('path', { class: 'track-drawn' });
-        const begin = [event.clientX, event.clientY];
-        const move = (moved) => {
-            const [a, b] = [toSea(sea, ...begin), toSea(sea, moved.clientX, moved.clientY)];
-            line.setAttribute('d', `M${a.x} ${a.y}L${b.x} ${b.y}`);
-            if (!line.isConnected && distance(begin, moved) > TAP) sea.append(line);
-        };
-        const end = (ended) => {
-            window.removeEventListener('pointermove', move);
-            window.removeEventListener('pointerup', end);
-            line.remove();
-            if (distance(begin, ended) <= TAP) return;
-            swallowClick();
-            const onto = document.elementFromPoint(ended.clientX, ended.clientY)?.closest('.station-place');
-            if (onto !== from && chart.contains(document.elementFromPoint(ended.clientX, ended.clientY))) lead(desk, from.dataset.scene, onto?.dataset.scene ?? null);
-        };
-        window.addEventListener('pointermove', move);
-        window.addEventListener('pointerup', end);
-    });
+        follow(event, gesture);
+    }, { capture: true });
 }
 
-/** A choice that leads to the scene, or to a new one made with it. */
-function lead(desk, from, to) {
-    const scene = desk.store.game.scenes.find((one) => one.id === from);
-    desk.scene = from;
-    const made = to ? [] : [newScene(desk.store.game, desk)];
-    const id = to ?? made[0].value.id;
-    const choice = { id: `way-${Date.now().toString(36)}`, kind: 'choice', look: 'button', md: desk.words.newChoice, react: [{ go: id }] };
-    desk.scene = id;
-    desk.store.edit([...made, { insert: 'things', in: from, after: scene.things?.at(-1)?.id ?? null, value: choice }], to ? 'new way' : 'new scene');
+function begin(event, sea, desk, placed) {
+    const station = event.target.closest('.station-place');
+    const track = event.target.closest('[data-track]');
+    if (station && event.target.closest('.station-title')) return placing(station, sea, desk, placed, event);
+    if (station && !event.shiftKey && !event.ctrlKey) return drawing(event, sea, desk, station.dataset.scene, (to) => verbs.lead(desk, station.dataset.scene, to));
+    if (track) return relinking(event, sea, desk, track.dataset.track);
+
+    return event.shiftKey && !station ? framing(event, sea, desk, placed) : null;
+}
+
+/** A line from a station to where the pointer is let go. */
+function drawing(event, sea, desk, from, done) {
+    const line = svg('path', { class: 'track-drawn' });
+    const start = [event.clientX, event.clientY];
+
+    return {
+        move(moved) {
+            const [a, b] = [toSea(sea, ...start), toSea(sea, moved.clientX, moved.clientY)];
+            line.setAttribute('d', `M${a.x} ${a.y}L${b.x} ${b.y}`);
+            if (!line.isConnected) sea.append(line);
+        },
+        end(ended) {
+            line.remove();
+            const under = document.elementFromPoint(ended.clientX, ended.clientY);
+            const onto = under?.closest('.station-place')?.dataset.scene ?? null;
+            if (onto !== from && under?.closest('.chart')) done(onto);
+        },
+        cancel: () => line.remove(),
+    };
+}
+
+function relinking(event, sea, desk, id) {
+    const [from, to] = id.split('>');
+    const gesture = drawing(event, sea, desk, from, (onto) => onto && onto !== to && verbs.relink(desk, { from, to }, onto));
+
+    return { ...gesture, tap: () => {
+        desk.chosen = { track: id, picked: new Set() };
+        desk.draw();
+    } };
+}
+
+function placing(station, sea, desk, placed, event) {
+    const id = station.dataset.scene;
+    const { x, y } = placed.stations.get(id);
+    const start = toSea(sea, event.clientX, event.clientY);
+    const at = (moved) => {
+        const here = toSea(sea, moved.clientX, moved.clientY);
+
+        return [Math.round(x + here.x - start.x), Math.round(y + here.y - start.y)];
+    };
+
+    return {
+        move: (moved) => station.setAttribute('transform', `translate(${at(moved).join(' ')})`),
+        end: (ended) => desk.store.edit({ set: id, field: 'at', to: at(ended) }, 'placed a station'),
+        cancel: () => station.setAttribute('transform', `translate(${x} ${y})`),
+    };
+}
+
+function framing(event, sea, desk, placed) {
+    const frame = svg('rect', { class: 'lasso' });
+    const start = toSea(sea, event.clientX, event.clientY);
+    const box = (moved) => {
+        const end = toSea(sea, moved.clientX, moved.clientY);
+
+        return { x: Math.min(start.x, end.x), y: Math.min(start.y, end.y), width: Math.abs(end.x - start.x), height: Math.abs(end.y - start.y) };
+    };
+
+    return {
+        move(moved) {
+            for (const [name, value] of Object.entries(box(moved))) frame.setAttribute(name, value);
+            if (!frame.isConnected) sea.append(frame);
+        },
+        end(ended) {
+            frame.remove();
+            const { x, y, width, height } = box(ended);
+            const within = [...placed.stations].filter(([, one]) => one.x + one.width > x && one.x < x + width && one.y + one.height > y && one.y < y + height);
+            desk.chosen = { track: null, picked: new Set([...desk.chosen.picked, ...within.map(([id]) => id)]) };
+            desk.draw();
+        },
+        cancel: () => frame.remove(),
+    };
+}
+
+function follow(first, gesture) {
+    let isDragging = false;
+    const move = (event) => {
+        isDragging ||= Math.hypot(event.clientX - first.clientX, event.clientY - first.clientY) > TAP;
+        if (isDragging) gesture.move(event);
+    };
+    const end = (event) => {
+        for (const [kind, handler] of Object.entries(handlers)) window.removeEventListener(kind, handler);
+        if (!isDragging) return gesture.tap?.();
+        if (event.type === 'pointercancel') return gesture.cancel();
+        swallowClick();
+        gesture.end(event);
+    };
+    const handlers = { pointermove: move, pointerup: end, pointercancel: end };
+    for (const [kind, handler] of Object.entries(handlers)) window.addEventListener(kind, handler);
 }
 
 function toSea(sea, x, y) {
     return new DOMPoint(x, y).matrixTransform(sea.getScreenCTM().inverse());
-}
-
-function distance([x, y], event) {
-    return Math.hypot(event.clientX - x, event.clientY - y);
 }
 
 /** The click that a drag ends with opens nothing. */
@@ -57,4 +129,4 @@ function swallowClick() {
     setTimeout(() => window.removeEventListener('click', stop, { capture: true }), 50);
 }
 
-export { dragTracks };
+export { dragOnMap };

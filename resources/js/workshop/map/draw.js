@@ -1,6 +1,7 @@
 import { svg } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { LINE_HEIGHT } from './layout.js';
+import { toggle } from './list.js';
 import { path, restOn } from './track.js';
 
 /** Draws the plan where the layout put it. */
@@ -8,14 +9,18 @@ function drawMap(sea, drawing, placed, desk) {
     const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
     const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1);
     redraw(sea, [
-        ...tracks.map((track) => trackLine(track, placed.tracks.get(track.id), lineOf.get(track.from))),
+        ...tracks.map((track) => trackLine(track, placed.tracks.get(track.id), lineOf.get(track.from), desk)),
         ...tracks.flatMap((track) => signs(track, placed.tracks.get(track.id))),
         ...drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => stationPlace(station, placed.stations.get(station.id), desk)),
     ]);
 }
 
-function trackLine(track, points, line) {
-    return svg('path', { d: path(points), class: `track line-${line}`, 'data-track': track.id }, svg('title', {}, track.why.join(' · ')));
+/** Over each track lies a broad clear one to press on. */
+function trackLine(track, points, line, desk) {
+    const d = path(points);
+    const isChosen = desk.chosen?.track === track.id || desk.chosen?.track === `${track.to}>${track.from}`;
+
+    return svg('g', { 'data-track': track.id, 'data-key': `track.${track.id}`, class: isChosen ? 'track-chosen' : null }, svg('path', { d, class: `track line-${line}` }), svg('path', { d, class: 'track-grip' }, svg('title', {}, track.why.join(' · '))));
 }
 
 /** An arrow for each direction, and a bar across the track where a lock is. */
@@ -31,20 +36,24 @@ function signs(track, points) {
 }
 
 function stationPlace(station, { x, y, width, height }, desk) {
-    const classes = ['station-place', station.reached ? '' : 'unreached', desk.scene === station.id ? 'here' : ''].join(' ');
-    const words = [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`), station.reached ? '' : 'no way leads here'].filter(Boolean).join(' ');
-    const open = () => desk.walkTo(station.id);
+    const isPicked = desk.chosen?.picked.has(station.id) ?? false;
+    const classes = ['station-place', station.reached ? '' : 'unreached', station.isTrap ? 'trap' : '', isPicked ? 'picked' : '', desk.scene === station.id ? 'here' : ''].filter(Boolean).join(' ');
+    const words = [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`), station.reached ? '' : 'no way leads here', station.isTrap ? desk.words.map.trap : ''].filter(Boolean).join(' ');
+    const open = (event) => (event.shiftKey || event.ctrlKey || event.metaKey ? toggle(desk, station.id) : desk.walkTo(station.id));
 
     return svg('g', {
-        class: classes, 'data-scene': station.id, 'data-key': station.id, tabindex: '0', role: 'button', 'aria-label': words,
-        onclick: open, onkeydown: (event) => (event.key === 'Enter' || event.key === ' ') && open(),
+        class: classes, 'data-scene': station.id, 'data-key': station.id, tabindex: '0', role: 'button', 'aria-label': words, 'aria-pressed': String(isPicked),
+        onclick: open, onkeydown: (event) => event.key === 'Enter' && open(event),
         transform: `translate(${x} ${y})`,
     },
     desk.scene === station.id ? svg('rect', { x: -6, y: -6, width: width + 12, height: height + 12, rx: (width + 12) / 2, class: 'station-ring' }) : null,
+    isPicked ? svg('rect', { x: -11, y: -11, width: width + 22, height: height + 22, rx: 4, class: 'station-picked' }) : null,
+    station.isTrap ? svg('rect', { x: -9, y: -9, width: width + 18, height: height + 18, rx: (width + 18) / 2, class: 'station-trap' }) : null,
     station.ending
         ? [svg('path', { d: `M0 ${height / 2}H${width / 2}`, class: `track line-${station.line}` }), svg('rect', { x: width / 2 - 5, y: -5, width: 10, height: height + 10, class: 'terminus' })]
         : svg('rect', { x: 1, y: 1, width: width - 2, height: height - 2, rx: (width - 2) / 2, class: `station line-${station.line}${height > width ? ' change' : ''}` }),
-    svg('rect', { x: width / 2 - 22, y: height / 2 - 22, width: 44, height: 44, class: 'station-grip' }),
+    station.isGate ? svg('path', { d: `M-12 -4V${height + 4}M${width + 12} -4V${height + 4}`, class: 'scene-gate' }) : null,
+    svg('rect', { x: width / 2 - 22, y: height / 2 - 22, width: 44, height: 44, class: 'station-grip', 'data-key': `grip.${station.id}` }),
     label(station, width, height));
 }
 

@@ -1,41 +1,58 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity } from 'd3-zoom';
 import { el, icon, svg } from '../../lib/dom.js';
-import { plan } from './plan.js';
-import { layout } from './layout.js';
+import { dragOnMap } from './drag.js';
 import { drawMap } from './draw.js';
-import { dragTracks } from './drag.js';
+import { layout } from './layout.js';
 import { legend } from './legend.js';
+import { drawList, toggle } from './list.js';
+import { plan } from './plan.js';
+import { drawSelection } from './selection.js';
+import { handPlaced } from './track.js';
+import { insertFirst } from './verbs.js';
+
+/** Below this scale words are not drawn: they could not be read, and they are most of the work. */
+const READABLE = 0.34;
 
 /** The map face: the game as a transit diagram. Laid out anew only when its stations, words or tracks are others. */
 function openMap(holder, desk) {
+    const words = desk.words.map;
+    desk.chosen = { track: null, picked: new Set() };
     const sea = svg('g', { class: 'sea' });
     const chart = svg('svg', { class: 'chart', role: 'group', 'aria-label': 'Map of the game' }, svg('g', {}, sea));
     const keys = el('div', { class: 'legend' });
+    const card = el('aside', { class: 'map-card', 'aria-label': 'What is picked', hidden: true });
+    const list = el('div', { class: 'map-list', hidden: true });
+    const seek = el('input', { type: 'search', class: 'map-seek', 'aria-label': words.search, placeholder: words.search, oninput: () => find(), onkeydown: (event) => event.key === 'Enter' && goToFound() });
+    const asList = el('button', { class: 'link map-as-list', 'aria-pressed': 'false', onclick: () => turn() }, icon('list'), words.list);
+    const tool = (sign, name, onclick, key = null) => el('button', { class: 'mover', 'aria-label': name, title: name, 'data-key': key, onclick }, icon(sign));
     const tools = el('div', { class: 'map-tools' },
-        el('button', { class: 'mover', 'data-key': 'map.patterns', 'aria-label': desk.words.fromPattern, title: desk.words.fromPattern, onclick: () => desk.patterns.open() }, icon('blocks')),
-        el('button', { class: 'mover', 'aria-label': 'Nearer', title: 'Nearer', onclick: () => pan.scaleBy(view, 1.3) }, icon('zoom-in')),
-        el('button', { class: 'mover', 'aria-label': 'Farther', title: 'Farther', onclick: () => pan.scaleBy(view, 1 / 1.3) }, icon('zoom-out')),
-        el('button', { class: 'mover', 'aria-label': 'Show all', title: 'Show all', onclick: () => fit() }, icon('maximize')));
-    holder.append(chart, keys, tools, el('p', { class: 'map-help' }, 'Tap a station to open it. Drag from a station to open water to make a scene, or to another station to lead there. Arrow keys follow the tracks.'));
-    const pan = zoom().scaleExtent([0.08, 3]).filter((event) => !event.target.closest('.station-place') || event.type === 'wheel').on('zoom', ({ transform }) => sea.setAttribute('transform', transform));
+        tool('blocks', desk.words.fromPattern, () => desk.patterns.open(), 'map.patterns'), tool('list-start', words.first, () => insertFirst(desk), 'map.first'),
+        tool('zoom-in', words.nearer, () => pan.scaleBy(view, 1.3)), tool('zoom-out', words.farther, () => pan.scaleBy(view, 1 / 1.3)), tool('maximize', words.all, () => fit()));
+    holder.append(chart, list, keys, tools, card, el('div', { class: 'map-head' }, el('p', { class: 'map-help' }, words.help), asList, seek));
+    const pan = zoom().scaleExtent([0.04, 3]).filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]'))).on('zoom', ({ transform }) => {
+        sea.setAttribute('transform', transform);
+        sea.classList.toggle('far', transform.k < READABLE);
+    });
     const view = select(chart).call(pan).on('dblclick.zoom', null);
-    let drawn = null;
-    let placed = null;
+    let [drawing, drawn, laid, placed] = [null, null, null, null];
 
     async function draw() {
-        const drawing = plan(desk.store.game);
+        drawing = plan(desk.store.game, desk.findings ?? []);
         const shape = JSON.stringify([drawing.stations.map(({ id, lines }) => [id, lines]), drawing.tracks.map(({ id, from, to }) => [id, from, to])]);
         const before = placed?.stations.size ?? 0;
         if (shape !== drawn) {
             drawn = shape;
-            const laid = await layout(drawing.stations, drawing.tracks, widthOf);
+            const found = await layout(drawing.stations, drawing.tracks, widthOf);
             if (drawn !== shape) return;
-            placed = laid;
+            laid = found;
         }
-        if (placed === null) return;
+        if (laid === null) return;
+        placed = handPlaced(laid, desk.store.game.scenes, drawing.tracks);
         drawMap(sea, drawing, placed, desk);
         keys.replaceChildren(...legend(drawing, desk.store.game));
+        drawSelection(card, desk, drawing);
+        if (!list.hidden) drawList(list, desk, drawing, sought());
         if (Math.abs(placed.stations.size - before) > 1) fit();
     }
 
@@ -46,8 +63,34 @@ function openMap(holder, desk) {
         pan.transform(view, zoomIdentity.translate((width - placed.width * scale) / 2, Math.max(20, (height - 90 - placed.height * scale) / 2)).scale(scale));
     }
 
-    dragTracks(chart, sea, desk);
-    chart.addEventListener('keydown', (event) => followTracks(event, () => placed, desk));
+    const sought = () => seek.value.trim().toLowerCase();
+
+    function find() {
+        const words = sought();
+        sea.classList.toggle('seeking', words !== '');
+        for (const node of sea.querySelectorAll('.station-place')) node.classList.toggle('found', words !== '' && node.getAttribute('aria-label').toLowerCase().includes(words));
+        if (!list.hidden) drawList(list, desk, drawing, words);
+    }
+
+    function goToFound() {
+        const first = drawing.stations.find((station) => station.title.toLowerCase().includes(sought()));
+        const at = first && placed.stations.get(first.id);
+        if (!at || sought() === '') return;
+        pan.translateTo(view, at.x, at.y);
+        sea.querySelector(`[data-scene="${CSS.escape(first.id)}"]`)?.focus();
+    }
+
+    function turn() {
+        list.hidden = !list.hidden;
+        chart.toggleAttribute('hidden', !list.hidden);
+        keys.hidden = !list.hidden;
+        asList.setAttribute('aria-pressed', String(!list.hidden));
+        asList.lastChild.textContent = list.hidden ? words.list : words.drawing;
+        draw();
+    }
+
+    dragOnMap(chart, sea, desk, () => placed);
+    chart.addEventListener('keydown', (event) => onMapKey(event, () => placed, drawing, desk));
 
     return { draw };
 }
@@ -60,22 +103,33 @@ function widthOf(words) {
     return measure.measureText(words).width;
 }
 
-/** Arrow keys go along the tracks: to the station a track leads to or comes from that lies most in that direction. */
-function followTracks(event, placedNow, desk) {
+/** Arrow keys go along the tracks, with Alt they place the station; Space picks it. */
+function onMapKey(event, placedNow, drawing, desk) {
     const heading = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
     const here = event.target.closest('.station-place')?.dataset.scene;
     const placed = placedNow();
-    if (!heading || !here || !placed) return;
-    event.preventDefault();
+    if (event.key === 'Escape') desk.chosen = { track: null, picked: new Set() };
+    if (event.key === 'Escape') desk.draw();
+    if (!here || !placed) return;
+    if (event.key === ' ') toggle(desk, here);
+    if (event.key === ' ' || heading) event.preventDefault();
+    if (!heading) return;
     const at = placed.stations.get(here);
-    const near = new Set(plan(desk.store.game).tracks.flatMap(({ from, to }) => (from === here ? [to] : to === here ? [from] : [])));
+    if (event.altKey) desk.store.edit({ set: here, field: 'at', to: [Math.round(at.x + 20 * heading[0]), Math.round(at.y + 20 * heading[1])] }, 'placed a station');
+    else follow(event.currentTarget, here, heading, placed, drawing);
+}
+
+/** To the station a track leads to or comes from that lies most in that direction. */
+function follow(chart, here, heading, placed, drawing) {
+    const at = placed.stations.get(here);
+    const near = new Set(drawing.tracks.flatMap(({ from, to }) => (from === here ? [to] : to === here ? [from] : [])));
     const lies = (id) => {
         const [dx, dy] = [placed.stations.get(id).x - at.x, placed.stations.get(id).y - at.y];
 
         return (dx * heading[0] + dy * heading[1]) / (Math.hypot(dx, dy) || 1);
     };
     const [best] = [...near].filter((id) => id !== here && lies(id) > 0.1).sort((a, b) => lies(b) - lies(a));
-    if (best) event.currentTarget.querySelector(`[data-scene="${CSS.escape(best)}"]`)?.focus();
+    if (best) chart.querySelector(`[data-scene="${CSS.escape(best)}"]`)?.focus();
 }
 
 export { openMap };

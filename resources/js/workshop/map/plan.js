@@ -1,9 +1,10 @@
 import { reached, tokensOf, waysIn } from '../ways.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
-function plan(game) {
+function plan(game, findings = []) {
     const ways = waysIn(game);
     const seen = reached(game, ways);
+    const traps = new Set(findings.filter((finding) => ['play.trap', 'scene.stuck'].includes(finding.code)).flatMap((finding) => finding.where));
     const known = new Set(game.scenes.map((scene) => scene.id));
     const lineOf = new Map((game.chapters ?? []).map((chapter, place) => [chapter.id, place % 5]));
     const stations = game.scenes.map((scene) => {
@@ -19,6 +20,8 @@ function plan(game) {
             note: scene.id === game.start ? 'start' : scene.ending?.kind ?? '',
             ending: Boolean(scene.ending),
             reached: seen.has(scene.id),
+            isTrap: traps.has(scene.id),
+            isGate: Boolean(scene.needs),
         };
     });
 

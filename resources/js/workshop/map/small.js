@@ -5,7 +5,7 @@ import { plan } from './plan.js';
 
 /** The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it. */
 function smallMap(desk, take) {
-    const chart = drawn(desk.store.game, { ...desk, walkTo: take }, { role: 'group', 'aria-label': desk.words.pointAt });
+    const chart = drawn(desk.store.game, { ...desk, chosen: null, walkTo: take }, { role: 'group', 'aria-label': desk.words.pointAt });
     const name = el('p', { class: 'small-map-name', role: 'status' }, desk.words.pointAt);
     const tell = ({ target }) => {
         const id = target.closest('.station-place')?.dataset.scene;
@@ -19,7 +19,7 @@ function smallMap(desk, take) {
 
 /** A game's map to look at only. */
 function miniature(game) {
-    return el('div', { class: 'small-map', inert: true }, drawn(game, { scene: null, walkTo() {} }, { 'aria-hidden': 'true' }));
+    return el('div', { class: 'small-map', inert: true }, drawn(game, { scene: null, chosen: null, words: { map: {} }, walkTo() {} }, { 'aria-hidden': 'true' }));
 }
 
 function drawn(game, desk, attributes) {
