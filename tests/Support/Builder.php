@@ -43,6 +43,34 @@ final class Builder
         return $this->counted();
     }
 
+    /** Begins a new game with a pattern. */
+    public function offer(string $pattern): self
+    {
+        $this->browser->script("document.querySelector('input[name=pattern][value={$pattern}]').closest('form').querySelector('button').click()");
+        $this->browser->find('.patterns-form');
+
+        return $this->counted();
+    }
+
+    /** Puts text into a field in one go, as from the clipboard. */
+    public function paste(string $selector, string $text): self
+    {
+        $this->browser->find($selector)->click();
+        $this->browser->script('document.execCommand("insertText", false, arguments[0])', $text);
+
+        return $this->counted();
+    }
+
+    /** Presses something that has no box of its own to be found by, such as a line. */
+    public function pressOn(string $selector): self
+    {
+        $this->browser->find($selector);
+        [$x, $y] = $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
+        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]]]]]);
+
+        return $this->counted();
+    }
+
     public function press(string $words): self
     {
         $this->browser->press($words);

@@ -10,7 +10,6 @@ function drawMap(sea, drawing, placed, desk) {
     const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1);
     redraw(sea, [
         ...tracks.map((track) => trackLine(track, placed.tracks.get(track.id), lineOf.get(track.from), desk)),
-        ...tracks.flatMap((track) => signs(track, placed.tracks.get(track.id))),
         ...drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => stationPlace(station, placed.stations.get(station.id), desk)),
     ]);
 }
@@ -20,7 +19,7 @@ function trackLine(track, points, line, desk) {
     const d = path(points);
     const isChosen = desk.chosen?.track === track.id || desk.chosen?.track === `${track.to}>${track.from}`;
 
-    return svg('g', { 'data-track': track.id, 'data-key': `track.${track.id}`, class: isChosen ? 'track-chosen' : null }, svg('path', { d, class: `track line-${line}` }), svg('path', { d, class: 'track-grip' }, svg('title', {}, track.why.join(' · '))));
+    return svg('g', { 'data-track': track.id, 'data-key': `track.${track.id}`, class: isChosen ? 'track-chosen' : null }, svg('path', { d, class: `track line-${line}` }), svg('path', { d, class: 'track-grip' }, svg('title', {}, track.why.join(' · '))), signs(track, points));
 }
 
 /** An arrow for each direction, and a bar across the track where a lock is. */

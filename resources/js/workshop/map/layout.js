@@ -28,16 +28,22 @@ const OPTIONS = {
     'elk.padding': '[top=60,left=60,bottom=60,right=60]',
 };
 
+/** Past so many stations the best places would take longer to find than anybody waits; good ones are found in a second. */
+const MANY = 150;
+
+const QUICK = { 'elk.layered.nodePlacement.strategy': 'SIMPLE', 'elk.layered.thoroughness': '1', 'elk.layered.crossingMinimization.greedySwitch.type': 'OFF' };
+
 /**
  * Places stations and tracks. `stations` are `{id, lines}` with the lines of words that stand under them, `tracks` are
  * `{id, from, to}`. Gives `{width, height, stations: Map id → {x, y, width, height}, tracks: Map id → [[x, y], …]}`.
  * Labels take part in the layout, so none covers another or a track.
  */
 async function layout(stations, tracks, widthOf) {
-    const degree = (id, end) => tracks.filter((track) => track[end] === id).length;
+    const degrees = countEnds(tracks);
+    const degree = (id, end) => degrees[end].get(id) ?? 0;
     const graph = {
         id: 'map',
-        layoutOptions: OPTIONS,
+        layoutOptions: stations.length > MANY ? { ...OPTIONS, ...QUICK } : OPTIONS,
         children: stations.map(({ id, lines }) => ({
             id,
             width: STATION,
@@ -57,8 +63,40 @@ async function layout(stations, tracks, widthOf) {
     };
 }
 
+function countEnds(tracks) {
+    const counts = { from: new Map(), to: new Map() };
+    for (const track of tracks) for (const end of ['from', 'to']) counts[end].set(track[end], (counts[end].get(track[end]) ?? 0) + 1);
+
+    return counts;
+}
+
 function points(edge) {
     return (edge.sections ?? []).flatMap((section) => [section.startPoint, ...(section.bendPoints ?? []), section.endPoint].map(({ x, y }) => [x, y]));
 }
 
-export { LINE_HEIGHT, layout };
+/** The layout of a large game as it was last time, when nothing of its shape is another; else laid out and remembered. */
+async function keptLayout(shape, lay) {
+    const place = `layout.${location.pathname}`;
+    const kept = JSON.parse(localStorage.getItem(place) ?? 'null');
+    if (kept?.shape === hashOf(shape)) return { ...kept, stations: new Map(kept.stations), tracks: new Map(kept.tracks) };
+    const laid = await lay();
+    if (laid.stations.size <= MANY) return laid;
+    try {
+        const stations = [...laid.stations].map(([id, { x, y, width, height }]) => [id, { x, y, width, height }]);
+        localStorage.setItem(place, JSON.stringify({ ...laid, shape: hashOf(shape), stations, tracks: [...laid.tracks] }));
+    } catch {
+        localStorage.removeItem(place);
+    }
+
+    return laid;
+}
+
+/** FNV-1a, 32 bits (Fowler, Noll, Vo): enough to tell one shape of the same game from another. */
+function hashOf(text) {
+    let hash = 0x811c9dc5;
+    for (let at = 0; at < text.length; at++) hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
+
+    return hash >>> 0;
+}
+
+export { LINE_HEIGHT, keptLayout, layout };

@@ -1,9 +1,11 @@
 import { select } from 'd3-selection';
-import { zoom, zoomIdentity } from 'd3-zoom';
+import { zoom, zoomIdentity, zoomTransform } from 'd3-zoom';
 import { el, icon, svg } from '../../lib/dom.js';
+import { cullingOf } from './culling.js';
+import { distantView } from './distance.js';
 import { dragOnMap } from './drag.js';
 import { drawMap } from './draw.js';
-import { layout } from './layout.js';
+import { keptLayout, layout } from './layout.js';
 import { legend } from './legend.js';
 import { drawList, toggle } from './list.js';
 import { plan } from './plan.js';
@@ -29,13 +31,35 @@ function openMap(holder, desk) {
     const tools = el('div', { class: 'map-tools' },
         tool('blocks', desk.words.fromPattern, () => desk.patterns.open(), 'map.patterns'), tool('list-start', words.first, () => insertFirst(desk), 'map.first'),
         tool('zoom-in', words.nearer, () => pan.scaleBy(view, 1.3)), tool('zoom-out', words.farther, () => pan.scaleBy(view, 1 / 1.3)), tool('maximize', words.all, () => fit()));
-    holder.append(chart, list, keys, tools, card, el('div', { class: 'map-head' }, el('p', { class: 'map-help' }, words.help), asList, seek));
-    const pan = zoom().scaleExtent([0.04, 3]).filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]'))).on('zoom', ({ transform }) => {
-        sea.setAttribute('transform', transform);
-        sea.classList.toggle('far', transform.k < READABLE);
-    });
+    const pan = zoom().scaleExtent([0.04, 3]).filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]'))).on('zoom', ({ transform }) => look(transform, true)).on('end', ({ transform }) => rest(transform));
+    const distance = distantView(sea);
+    const culling = cullingOf(sea);
+    let room = { width: 0, height: 0 };
+    const measureRoom = () => {
+        const { width, height } = chart.getBoundingClientRect();
+        if (width > 0) room = { width, height };
+    };
+    window.addEventListener('resize', measureRoom);
+    holder.append(distance.canvas, chart, list, keys, tools, card, el('div', { class: 'map-head' }, el('p', { class: 'map-help' }, words.help), asList, seek));
     const view = select(chart).call(pan).on('dblclick.zoom', null);
     let [drawing, drawn, laid, placed] = [null, null, null, null];
+
+    /** A large map is painted while it moves; the drawing follows when it rests. */
+    function look(transform, isMoving) {
+        const isFar = transform.k < READABLE;
+        sea.classList.toggle('far', isFar);
+        if (!distance.show(transform, { isFar, isMoving }, room.width, room.height)) place(transform);
+    }
+
+    function rest(transform) {
+        look(transform, false);
+        place(transform);
+    }
+
+    function place(transform) {
+        sea.setAttribute('transform', transform);
+        culling.show(transform, room.width, room.height);
+    }
 
     async function draw() {
         drawing = plan(desk.store.game, desk.findings ?? []);
@@ -43,24 +67,31 @@ function openMap(holder, desk) {
         const before = placed?.stations.size ?? 0;
         if (shape !== drawn) {
             drawn = shape;
-            const found = await layout(drawing.stations, drawing.tracks, widthOf);
+            const found = await keptLayout(shape, () => layout(drawing.stations, drawing.tracks, widthOf));
             if (drawn !== shape) return;
             laid = found;
         }
         if (laid === null) return;
         placed = handPlaced(laid, desk.store.game.scenes, drawing.tracks);
+        distance.note(drawing, placed);
+        if (before === 0 && fit()) await painted();
         drawMap(sea, drawing, placed, desk);
+        culling.note(placed);
+        rest(zoomTransform(chart));
         keys.replaceChildren(...legend(drawing, desk.store.game));
         drawSelection(card, desk, drawing);
         if (!list.hidden) drawList(list, desk, drawing, sought());
-        if (Math.abs(placed.stations.size - before) > 1) fit();
+        if (before > 0 && Math.abs(placed.stations.size - before) > 1) fit();
     }
 
     function fit() {
-        const { width, height } = chart.getBoundingClientRect();
-        if (!placed || width === 0) return;
+        measureRoom();
+        const { width, height } = room;
+        if (!placed || width === 0) return false;
         const scale = Math.min(1.4, (width - 40) / placed.width, (height - 130) / placed.height);
         pan.transform(view, zoomIdentity.translate((width - placed.width * scale) / 2, Math.max(20, (height - 90 - placed.height * scale) / 2)).scale(scale));
+
+        return true;
     }
 
     const sought = () => seek.value.trim().toLowerCase();
@@ -94,6 +125,9 @@ function openMap(holder, desk) {
 
     return { draw };
 }
+
+/** When the frame that is being made has been shown. */
+const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
 
 const measure = document.createElement('canvas').getContext('2d');
 

@@ -45,7 +45,7 @@ function openPatterns(desk, address) {
 
         return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
             el('p', { class: 'help', role: 'status' }, isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', '))),
-            el('button', { class: 'button primary', 'data-key': 'patterns.build', disabled: !isReady }, words.build));
+            el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build));
     }
 
     function changed() {
@@ -68,9 +68,12 @@ function openPatterns(desk, address) {
         return { pattern: pattern.id, with: Object.fromEntries(named.filter(([, value]) => value)), usual: words.usuals };
     }
 
-    /** Pictures that were chosen come into the game with the arrangement. */
-    function build(event) {
+    /** Builds what stands in the fields, once that is known to be enough. Pictures that were chosen come with it. */
+    async function build(event) {
         event.preventDefault();
+        await look();
+        const lacking = pattern.fields.find((field) => seen?.missing.includes(words.fields[field.name]));
+        if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
         const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
         if (pictures.length > 0) desk.store.edit(pictures, words.picture);
         desk.store.build({ ...content(), after: desk.scene });

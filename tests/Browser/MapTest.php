@@ -1,0 +1,112 @@
+<?php
+
+use Tests\Support\Builder;
+use Tests\Support\Screens;
+
+afterEach(fn () => Screens::closeAll());
+
+/** A game of so many questions in a row, built from the ladder pattern. */
+function ladderOf(int $questions): Builder
+{
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('ladder');
+    $rows = implode("\n", array_map(fn (int $number): string => "How many lamps are {$number} and one more?\t".($number + 1)."\tCount once more.", range(1, $questions)));
+    $builder->paste('[data-key="pattern.field.questions"]', $rows)->click('[data-key="patterns.build"]');
+    $builder->kept();
+    $builder->browser->find('.station-place');
+
+    return $builder;
+}
+
+it('builds a gauntlet of five questions in at most twenty-five actions, and plays it', function (): void {
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('gauntlet')->paste('[data-key="pattern.field.questions"]', "First?\tred\nSecond?\tgreen\nThird?\tblue\nFourth?\twhite\nFifth?\tblack")->click('[data-key="patterns.build"]');
+    $actions = $builder->actions;
+    $student = $builder->kept()->click('#rehearse')->press('Begin');
+    $answer = fn (string $with) => $student->type('.lock .answer-field input', $with)->press('Try it');
+    $answer('red');
+    $student->see('Second?');
+    $answer('yellow');
+    $student->see('once more from the start')->press('Begin');
+    foreach (['First?' => 'red', 'Second?' => 'green', 'Third?' => 'blue', 'Fourth?' => 'white', 'Fifth?' => 'black'] as $question => $colour) {
+        $student->see($question);
+        $answer($colour);
+    }
+    $student->see('You made it');
+    expect($actions)->toBeLessThanOrEqual(25);
+});
+
+it('builds a story of thirty-one scenes in three regions with a hub and a gate in at most 120 actions, and plays it', function (): void {
+    $rows = [];
+    foreach (['Harbour', 'Cliffs', 'Marsh'] as $region) {
+        foreach (range(1, 9) as $number) {
+            $rows[] = "{$region}: what is {$number} plus two?\t".($number + 2)."\tCount on your fingers.\t{$region}";
+        }
+    }
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('hub')->type('[data-key="pattern.field.place"]', 'The crossroads')->paste('[data-key="pattern.field.questions"]', implode("\n", $rows))
+        ->type('[data-key="pattern.field.gate"]', 'The old gate')->click('[data-key="patterns.build"]');
+    $builder->kept();
+    $builder->click('[data-key="map.first"]');
+    $document = $builder->document();
+    $actions = $builder->actions;
+    expect($document['scenes'])->toHaveCount(31)->and($document['chapters'])->toHaveCount(3)->and($actions)->toBeLessThanOrEqual(120);
+    $student = $builder->browser->click('#rehearse')->press('Go on')->press('To the gate')->see('a stamp is missing');
+    foreach (['Harbour', 'Cliffs', 'Marsh'] as $region) {
+        $student->press($region);
+        foreach (range(1, 9) as $number) {
+            $student->see("what is {$number} plus two?")->type('.lock .answer-field input', (string) ($number + 2))->press('Try it');
+        }
+        $student->see("the stamp for {$region}");
+    }
+    $student->press('To the gate')->see('The gate stands open')->press('Go on')->see('You made it');
+});
+
+it('puts a scene before everything and one in between with two actions each, and changes no other route', function (): void {
+    $builder = ladderOf(19);
+    $routes = fn (array $document): array => array_map(fn (array $scene): array => [$scene['id'], array_map(fn (array $thing): array => array_column($thing['rules'] ?? [], 'go'), $scene['things']), array_column($scene['next'] ?? [], 'go')], $document['scenes']);
+    $before = $builder->document();
+    $builder->actions = 0;
+    $builder->click('[data-key="map.first"]');
+    $first = $builder->document();
+    expect($builder->actions)->toBeLessThanOrEqual(2)->and(array_slice($routes($first), 1))->toBe($routes($before))
+        ->and($first['start'])->toBe($first['scenes'][0]['id'])->and($first['scenes'][0]['next'][0]['go'])->toBe($before['start']);
+
+    [$from, $to] = [$before['scenes'][8]['id'], $before['scenes'][9]['id']];
+    $builder->actions = 0;
+    $builder->pressOn("[data-track='{$from}>{$to}'] .track-grip")->click('[data-key="map.insert"]');
+    $after = $builder->document();
+    $made = $after['scenes'][10];
+    $expected = $routes($first);
+    $expected[9][1][0] = [$made['id']];
+    array_splice($expected, 10, 0, [[$made['id'], [], [$to]]]);
+    expect($builder->actions)->toBeLessThanOrEqual(2)->and($routes($after))->toBe($expected);
+});
+
+it('leads a way elsewhere by its end, merges, moves, duplicates and deletes many, and undoes all of it', function (): void {
+    $builder = ladderOf(5);
+    $before = $builder->document();
+    $ids = array_column($before['scenes'], 'id');
+    $builder->carry("[data-track='{$ids[0]}>{$ids[1]}'] .track-grip", "[data-scene='{$ids[3]}'] .station-grip");
+    expect($builder->document()['scenes'][0]['things'][0]['rules'][0]['go'])->toBe($ids[3]);
+
+    $browser = $builder->browser;
+    foreach ([1, 2] as $place) {
+        $browser->script("document.querySelector('[data-scene=\"{$ids[$place]}\"]').dispatchEvent(new MouseEvent('click', {bubbles: true, shiftKey: true}))");
+    }
+    $browser->see('2 scenes picked')->choose('[data-key="map.chapter"]', '＋ a new chapter');
+    expect($builder->document()['scenes'][2]['chapter'])->toBe($builder->document()['chapters'][1]['id']);
+    $browser->click('[data-key="map.duplicate"]');
+    $copied = $builder->document();
+    expect($copied['scenes'])->toHaveCount(8)->and($copied['scenes'][3]['things'][0]['rules'][0]['go'])->toBe($copied['scenes'][4]['id']);
+    $browser->click('[data-key="map.merge"]');
+    $merged = $builder->document();
+    expect($merged['scenes'])->toHaveCount(7)->and($merged['scenes'][1]['things'])->toHaveCount(2);
+    $browser->click('.map-as-list')->click("[data-key='list.pick.{$ids[3]}']")->click('[data-key="map.delete"]')->choose('[data-key="map.delete.lead"]', 'Leave an open end');
+    expect($builder->document()['scenes'])->toHaveCount(6)->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
+    foreach (range(1, 5) as $step) {
+        $browser->click('#undo');
+        $builder->kept();
+    }
+    expect($builder->document())->toBe($before);
+});
