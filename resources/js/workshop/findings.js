@@ -48,7 +48,7 @@ function openFindings(desk, address) {
         found = body;
         list.toggleAttribute('data-stale', body.revision !== desk.store.revision);
         desk.findings = body.findings;
-        if (desk.face === 'map') desk.draw();
+        if (desk.face !== 'scene') desk.draw();
         draw();
     }
 

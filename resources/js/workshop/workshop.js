@@ -4,7 +4,11 @@ import { openFindings } from './findings.js';
 import { openMap } from './map/map.js';
 import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
+import { openSheet } from './sheet/sheet.js';
 import { openStore } from './store.js';
+
+/** The keys that turn to the faces. */
+const FACES = { 1: 'map', 2: 'scene', 3: 'sheet' };
 
 const byId = (id) => document.getElementById(id);
 
@@ -19,7 +23,8 @@ async function begin() {
     desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
     desk.patterns = openPatterns(desk, faces.dataset.address);
     desk.draw = () => drawn[desk.face]?.draw();
-    const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk) };
+    const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk), sheet: openSheet(byId('face-sheet'), desk) };
+    desk.alarm = alarm;
 
     function show(face) {
         desk.face = face;
@@ -82,8 +87,8 @@ function onKey(event, desk) {
         if (isTyping || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
         event.shiftKey ? desk.store.redo() : desk.store.undo();
-    } else if (!isTyping && !event.altKey && (event.key === '1' || event.key === '2')) {
-        desk.show(event.key === '1' ? 'map' : 'scene');
+    } else if (!isTyping && !event.altKey && FACES[event.key] && !event.target.closest('.grid')) {
+        desk.show(FACES[event.key]);
     }
 }
 

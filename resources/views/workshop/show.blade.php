@@ -7,6 +7,7 @@
         <nav class="faces-nav" aria-label="Faces of the game">
             <button data-face="map">Map <kbd>1</kbd></button>
             <button data-face="scene">Scene <kbd>2</kbd></button>
+            <button data-face="sheet">Sheet <kbd>3</kbd></button>
         </nav>
         <div class="bar-end">
             <button class="bar-icon" id="undo" disabled title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo-2"/></button>
@@ -20,6 +21,7 @@
     <main id="faces" data-address="{{ route('games.show', $game, false) }}" data-rehearsal="{{ route('rehearsal.show', $game, false) }}">
         <section id="face-map" class="face face-map" aria-label="Map" hidden></section>
         <section id="face-scene" class="face face-scene" aria-label="Scene" hidden></section>
+        <section id="face-sheet" class="face face-sheet" aria-label="Sheet" hidden></section>
         <noscript><p class="notice">The workshop needs scripts. Students can play without them.</p></noscript>
     </main>
     <script type="application/json" id="words">{!! json_encode($words, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>

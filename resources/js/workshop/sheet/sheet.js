@@ -1,0 +1,139 @@
+import { el, icon } from '../../lib/dom.js';
+import { redraw } from '../../lib/redraw.js';
+import { freshId } from '../document.js';
+import { changesOf } from './changes.js';
+import { CHOICES, LOCKS, rowsOf } from './columns.js';
+import { readChanges, save } from './exchange.js';
+import { openGrid } from './grid.js';
+import { listenToKeys } from './keys.js';
+
+const TABLES = { lock: LOCKS, choice: CHOICES };
+
+/** The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet is. */
+function openSheet(holder, desk) {
+    const words = desk.words.sheet;
+    const tools = el('div', { class: 'sheet-tools' });
+    const offer = el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true });
+    const file = el('input', { type: 'file', accept: '.csv,.tsv,text/csv', hidden: true, onchange: () => bring(file.files[0]) });
+    const grid = openGrid({ take: write, beyond: { words: words.beyond, take: append }, open: (id) => id && openThing(id), label: words.title });
+    const sheet = { kind: 'lock', chapter: '', only: '', find: '', replace: '', sort: null };
+    listenToKeys(grid);
+    grid.node.addEventListener('sorted', ({ detail }) => {
+        sheet.sort = detail;
+        draw();
+    });
+    holder.append(tools, offer, grid.node, file);
+
+    function draw() {
+        const context = contextOf();
+        const columns = columnsOf(context);
+        redraw(tools, toolbar());
+        grid.show(columns, shown(context, columns));
+    }
+
+    function contextOf() {
+        const found = new Map();
+        for (const finding of desk.findings ?? []) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
+
+        return { game: desk.store.game, words: desk.words, found };
+    }
+
+    function columnsOf() {
+        return TABLES[sheet.kind].map((column) => ({ ...column, title: words.columns[column.id], isFixed: column.write === null }));
+    }
+
+    /** The rows that are asked for, with their cells as text. */
+    function shown(context, columns) {
+        const rows = rowsOf(context.game, sheet.kind).filter((row) => !sheet.chapter || (row.scene.chapter ?? '-') === sheet.chapter).filter((row) => !sheet.only || context.found.has(row.id))
+            .map((row) => ({ id: row.id, cells: columns.map((column) => column.read(row, context)) }));
+        const sought = sheet.find.toLowerCase();
+        const found = sought === '' ? rows : rows.filter((row) => row.cells.some((cell) => cell?.toLowerCase().includes(sought)));
+        const place = columns.findIndex((column) => column.id === sheet.sort?.id);
+        if (place < 0) return found;
+        const order = found.toSorted((a, b) => (a.cells[place] ?? '').localeCompare(b.cells[place] ?? '', context.game.language, { numeric: true }));
+
+        return sheet.sort.isDown ? order.reverse() : order;
+    }
+
+    function toolbar() {
+        const { game } = desk.store;
+        const put = (field) => ({ target }) => {
+            sheet[field] = target.value;
+            draw();
+        };
+        const option = (value, name, chosen) => el('option', { value, selected: value === chosen }, name);
+
+        return [
+            el('div', { class: 'sheet-tables', role: 'group' }, Object.keys(TABLES).map((kind) => el('button', { class: 'sheet-table', 'data-key': `sheet.${kind}`, 'aria-pressed': String(sheet.kind === kind), onclick: () => { Object.assign(sheet, { kind, sort: null }); draw(); } }, words.tables[kind]))),
+            el('select', { 'data-key': 'sheet.chapter', 'aria-label': words.chapter, onchange: put('chapter') }, option('', words.allChapters, sheet.chapter), (game.chapters ?? []).map((chapter) => option(chapter.id, chapter.title, sheet.chapter))),
+            el('select', { 'data-key': 'sheet.only', 'aria-label': words.only, onchange: put('only') }, option('', words.all, sheet.only), option('found', words.toMend, sheet.only)),
+            el('input', { type: 'search', 'data-key': 'sheet.find', placeholder: words.find, 'aria-label': words.find, value: sheet.find, oninput: put('find') }),
+            el('input', { 'data-key': 'sheet.replace', placeholder: words.replace, 'aria-label': words.replace, value: sheet.replace, oninput: ({ target }) => { sheet.replace = target.value; } }),
+            el('button', { class: 'button', 'data-key': 'sheet.replace.all', disabled: sheet.find === '', onclick: replaceAll }, words.replaceAll),
+            el('span', { class: 'sheet-files' }, el('button', { class: 'link', 'data-key': 'sheet.save', onclick: () => save(`${game.title} ${words.tables[sheet.kind]}.csv`, columnsOf(), shown(contextOf(), columnsOf())) }, icon('download'), words.save), el('button', { class: 'link', 'data-key': 'sheet.bring', onclick: () => file.click() }, icon('upload'), words.bring)),
+        ];
+    }
+
+    function write(cells, label) {
+        const columns = TABLES[sheet.kind];
+        const { edits, refused } = changesOf(cells, columns, contextOf(), sheet.kind);
+        if (edits.length > 0) desk.store.edit(edits, label ?? (cells.length === 1 ? words.columns[cells[0].column] : words.wrote.replace(':count', cells.length - refused.length)));
+        else draw();
+        if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
+    }
+
+    /** Rows below the last one are new questions: scenes of their own, behind the last. */
+    function append(block) {
+        if (sheet.kind !== 'lock') return desk.alarm(words.noChoices);
+        const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
+        if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), words.asked.replace(':count', block.length));
+        const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
+        desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: desk.words.patterns.usuals });
+    }
+
+    /** Questions without an answer yet, a scene for each. */
+    function asked(questions, last) {
+        return questions.map((ask) => {
+            const id = freshId('scene');
+            const lock = { id: id.replace('scene', 'lock'), kind: 'lock', label: '', ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
+            const insert = { insert: 'scenes', in: '@game', after: last?.id ?? null, value: { id, ...(last?.chapter ? { chapter: last.chapter } : {}), title: ask.slice(0, 60), layout: 'page', things: [lock] } };
+            last = insert.value;
+
+            return insert;
+        });
+    }
+
+    function replaceAll() {
+        const pattern = new RegExp(sheet.find.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'giu');
+        const columns = columnsOf();
+        const cells = shown(contextOf(), columns).flatMap((row) => columns.flatMap((column, at) => (column.isFixed || row.cells[at] === null || !pattern.test(row.cells[at]) ? [] : [{ row: row.id, column: column.id, text: row.cells[at].replace(pattern, () => sheet.replace) }])));
+        if (cells.length > 0) write(cells, words.replaced.replace(':count', cells.length));
+    }
+
+    /** What a file would change, cell by cell, to be taken or left. */
+    async function bring(chosen) {
+        file.value = '';
+        if (!chosen) return;
+        const columns = columnsOf();
+        const { cells, unknown, isReadable } = await readChanges(chosen, columns, shown({ ...contextOf() }, columns));
+        if (!isReadable) return desk.alarm(words.noTable);
+        const close = () => { offer.hidden = true; };
+        const head = cells.length === 0 ? words.nothing : words.changed.replace(':count', cells.length);
+        redraw(offer, [
+            el('p', {}, el('strong', {}, head), unknown > 0 ? ` ${words.unknown.replace(':count', unknown)}` : ''),
+            el('ul', { class: 'sheet-changes' }, cells.slice(0, 200).map((cell) => el('li', {}, el('span', { class: 'caps' }, words.columns[cell.column]), el('del', {}, cell.before), icon('arrow-right'), el('ins', {}, cell.text)))),
+            el('div', { class: 'sheet-take' }, cells.length > 0 ? el('button', { class: 'button primary', 'data-key': 'sheet.take', onclick: () => { close(); write(cells, words.brought.replace(':count', cells.length)); } }, words.take) : null, el('button', { class: 'link', 'data-key': 'sheet.leave', onclick: close }, words.leave)),
+        ]);
+        offer.hidden = false;
+        offer.querySelector('button')?.focus();
+    }
+
+    function openThing(id) {
+        const scene = desk.store.game.scenes.find((one) => one.things?.some((thing) => thing.id === id));
+        if (scene) desk.walkTo(scene.id, id);
+    }
+
+    return { draw };
+}
+
+export { openSheet };

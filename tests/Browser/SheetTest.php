@@ -1,0 +1,72 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Builder;
+use Tests\Support\Screens;
+
+afterEach(fn () => Screens::closeAll());
+
+/** The sheet of a new game of one scene. */
+function sheetOf(string $title): Builder
+{
+    $builder = Builder::ofNewGame($title);
+    $builder->click('[data-face="sheet"]')->browser->find('.grid-beyond');
+
+    return $builder;
+}
+
+/** Puts a block into the grid where it stands, as from a spreadsheet. */
+function pasteBlock(Builder $builder, string $text): void
+{
+    $builder->browser->script('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.querySelector(".grid").dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}))', $text);
+}
+
+it('makes a game of twenty pasted rows, and changes it like a spreadsheet', function (): void {
+    $builder = sheetOf('Pasted');
+    $browser = $builder->browser;
+    $browser->click('[data-cell="0,0"]');
+    pasteBlock($builder, implode("\n", array_map(fn (int $number): string => "What is {$number} and one?\t".($number + 1)."\tCount once more.", range(1, 20))));
+    $browser->find('[data-cell="9,3"]');
+    $locks = fn (): array => array_merge(...array_map(fn (array $scene): array => array_values(array_filter($scene['things'], fn (array $thing): bool => $thing['kind'] === 'lock')), $builder->document()['scenes']));
+    expect($locks())->toHaveCount(20)->and($locks()[4]['rules'][0]['match']['number'])->toBe(6);
+
+    $browser->click('[data-cell="0,5"]')->keys('S', 'o', 'o', 'n')->keys(WebDriverKeys::ENTER);
+    expect($locks()[0]['otherwise'][0]['say'])->toBe('Soon');
+    $browser->click('[data-cell="0,5"]')->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::NULL)->keys(WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL);
+    expect(array_column(array_merge(...array_column(array_slice($locks(), 0, 4), 'otherwise')), 'say'))->toBe(['Soon', 'Soon', 'Soon', 'Count once more.']);
+
+    $browser->click('[data-cell="1,4"]');
+    pasteBlock($builder, "7\nnot a number\n9");
+    $browser->see('“not a number” is no number; what was there before is kept');
+    expect(array_map(fn (array $lock): int => $lock['rules'][0]['match']['number'], array_slice($locks(), 0, 4)))->toBe([2, 7, 4, 9]);
+    $browser->click('[data-cell="0,9"]')->keys('5')->keys(WebDriverKeys::ENTER);
+    expect($builder->document()['tallies'][0]['name'])->toBe('Points')->and($locks()[0]['rules'][0]['do'][0]['by'])->toBe(5)
+        ->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
+});
+
+it('finds and replaces, sorts and filters, and shows what a file would change before it is taken', function (): void {
+    $builder = sheetOf('Files');
+    $browser = $builder->browser;
+    $browser->click('[data-cell="0,0"]');
+    pasteBlock($builder, "Where do terns nest?\tshingle\tLook at the beach.\tBirds\nWhere do puffins nest?\tburrows\tLook at the cliff.\tBirds\nWhat is high water?\tspring tide\tLook at the moon.\tTides");
+    $browser->find('[data-cell="2,3"]');
+    $browser->type('[data-key="sheet.find"]', 'look at')->type('[data-key="sheet.replace"]', 'Think of')->click('[data-key="sheet.replace.all"]');
+    $says = fn (): array => array_map(fn (array $scene): ?string => $scene['things'][0]['otherwise'][0]['say'] ?? null, $builder->document()['scenes']);
+    expect(array_slice($says(), 0, 3))->toBe(['Think of the beach.', 'Think of the cliff.', 'Think of the moon.']);
+    $browser->type('[data-key="sheet.find"]', ' ')->script('const find = document.querySelector("[data-key=\'sheet.find\']"); find.value = ""; find.dispatchEvent(new Event("input"))');
+    $asks = fn (): array => $browser->script('return [...document.querySelectorAll(".grid-row[data-row] [aria-colindex=\"4\"]")].map((cell) => cell.textContent)');
+    $browser->script('document.querySelectorAll(".grid-title")[3].click()');
+    expect($asks())->toBe(['What is high water?', 'Where do puffins nest?', 'Where do terns nest?']);
+    $browser->choose('[data-key="sheet.chapter"]', 'Tides');
+    expect($asks())->toBe(['What is high water?']);
+    $browser->choose('[data-key="sheet.chapter"]', 'all chapters');
+
+    $lock = $builder->document()['scenes'][0]['things'][0]['id'];
+    file_put_contents($file = sys_get_temp_dir().'/fravel-sheet.csv', "id,Asks,Right answers\n{$lock},Where do terns nest?,shingle | beach\ngone,What?,nothing\n");
+    $browser->script('document.querySelector(".face-sheet input[type=file]").hidden = false');
+    $browser->find('.face-sheet input[type=file]')->sendKeys($file);
+    $browser->see('1 cells would change')->see('1 of its rows are not in this game');
+    expect($builder->document()['scenes'][0]['things'][0]['rules'][0]['match']['equals'])->toBe(['shingle']);
+    $browser->click('[data-key="sheet.take"]');
+    expect($builder->document()['scenes'][0]['things'][0]['rules'][0]['match']['equals'])->toBe(['shingle', 'beach']);
+});
