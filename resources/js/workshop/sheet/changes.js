@@ -6,22 +6,23 @@ import { rowsOf } from './columns.js';
  * `{edits, refused}`, the refused ones as `{row, column, key, text}`; what they held is kept.
  */
 function changesOf(cells, columns, sheet, kind) {
-    let { game } = sheet;
+    let { game, titles } = sheet;
     let rows = null;
     const [edits, refused] = [[], []];
     for (const { row, column, text } of cells) {
         rows ??= new Map(rowsOf(game, kind).map((one) => [one.id, one]));
         const { read, write, id } = columns.find((one) => one.id === column);
         const now = rows.get(row);
-        const held = now && write ? read(now, { ...sheet, game }) : null;
+        const held = now && write ? read(now, { ...sheet, game, titles }) : null;
         if (held === null || held === text) continue;
-        const made = write(now, text, { ...sheet, game });
+        const made = write(now, text, { ...sheet, game, titles });
         if (made.refusal) {
             refused.push({ row, column: id, key: made.refusal, text });
             continue;
         }
         edits.push(...made);
         game = made.reduce(apply, game);
+        if (made.some((edit) => edit.insert === 'scenes' || edit.field === 'title')) titles = new Map(game.scenes.map((scene) => [scene.id, scene.title ?? '']));
         rows = made.length === 1 && made[0].set === row ? rows.set(row, fresh(game, now)) : null;
     }
 

@@ -1,5 +1,5 @@
 import { freshId } from '../document.js';
-import { list, plain } from '../ways.js';
+import { list } from '../ways.js';
 import { answersOf, matchFrom, openRule } from './answer.js';
 
 /**
@@ -8,7 +8,7 @@ import { answersOf, matchFrom, openRule } from './answer.js';
  */
 const set = (part, field, to) => [{ set: part.id, field, to }];
 
-const titleOf = (game, id, words) => (id ? game.scenes.find((scene) => scene.id === id)?.title ?? words.routes[id] ?? id : '');
+const titleOf = (id, { titles, words }) => (id ? titles.get(id) ?? words.routes[id] ?? id : '');
 
 const SCENE = { id: 'scene', width: 150, read: ({ scene }) => scene.title ?? '', write: ({ scene }, text) => set(scene, 'title', text) };
 
@@ -52,7 +52,7 @@ const LOCKS = [
         read: ({ thing }) => list(thing.hints)[0]?.md ?? '',
         write: ({ thing }, text) => set(thing, 'hints', text === '' ? list(thing.hints).slice(1) : [{ ...list(thing.hints)[0], md: text }, ...list(thing.hints).slice(1)]),
     },
-    { id: 'next', width: 150, read: ({ thing }, { game, words }) => titleOf(game, openRule(thing)?.go, words), write: ({ scene, thing }, text, sheet) => led(text, scene, sheet, (go) => set(thing, 'rules', withOpen(thing, { go }))) },
+    { id: 'next', width: 150, read: ({ thing }, sheet) => titleOf(openRule(thing)?.go, sheet), write: ({ scene, thing }, text, sheet) => led(text, scene, sheet, (go) => set(thing, 'rules', withOpen(thing, { go }))) },
     {
         id: 'points', width: 70,
         read: ({ thing }, { game }) => String(list(openRule(thing)?.do).find((effect) => effect.add === tallyOf(game)?.id)?.by ?? ''),
@@ -65,7 +65,7 @@ const CHOICES = [
     SCENE, CHAPTER,
     { id: 'words', width: 260, read: ({ thing }) => thing.md || thing.label || '', write: ({ thing }, text) => set(thing, thing.look && thing.look !== 'button' ? 'label' : 'md', text) },
     { id: 'says', width: 300, read: ({ thing }) => (isPlain(thing) ? list(thing.react)[0]?.say ?? '' : null), write: ({ thing }, text) => set(thing, 'react', [{ ...list(thing.react)[0], say: text }]) },
-    { id: 'leads', width: 180, read: ({ thing }, { game, words }) => (isPlain(thing) ? titleOf(game, list(thing.react)[0]?.go, words) : null), write: ({ scene, thing }, text, sheet) => led(text, scene, sheet, (go) => set(thing, 'react', [{ ...list(thing.react)[0], go }])) },
+    { id: 'leads', width: 180, read: ({ thing }, sheet) => (isPlain(thing) ? titleOf(list(thing.react)[0]?.go, sheet) : null), write: ({ scene, thing }, text, sheet) => led(text, scene, sheet, (go) => set(thing, 'react', [{ ...list(thing.react)[0], go }])) },
     { id: 'gives', width: 150, read: ({ thing }, { game }) => list(list(thing.react)[0]?.do).filter((effect) => effect.give).map((effect) => game.tokens?.find((token) => token.id === effect.give)?.name ?? effect.give).join(', '), write: null },
 ];
 
@@ -110,9 +110,17 @@ function points(lock, text, game, words) {
     return [...made, ...set(lock, 'rules', withOpen(lock, { do: text === '' || by === 0 ? rest : [...rest, { add: tally.id, by }] }))];
 }
 
-/** The rows of a table: every lock, or every choice, with the scene it stands in. */
-function rowsOf(game, kind) {
-    return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === kind).map((thing) => ({ id: thing.id, scene, thing, name: plain(thing.ask ?? thing.md ?? thing.label ?? '') })));
+/** What the cells are read against: the game, the words, and how many findings a part has. */
+function contextOf(game, words, findings) {
+    const found = new Map();
+    for (const finding of findings) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
+
+    return { game, words, found, titles: new Map(game.scenes.map((scene) => [scene.id, scene.title ?? ''])) };
 }
 
-export { CHOICES, LOCKS, rowsOf };
+/** The rows of a table: every lock, or every choice, with the scene it stands in. */
+function rowsOf(game, kind) {
+    return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === kind).map((thing) => ({ id: thing.id, scene, thing })));
+}
+
+export { CHOICES, LOCKS, contextOf, rowsOf };

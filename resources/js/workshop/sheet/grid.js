@@ -14,9 +14,12 @@ function openGrid({ take, beyond, open, label }) {
     const head = el('div', { class: 'grid-head', role: 'row', 'aria-rowindex': 1 });
     const node = el('div', { class: 'grid', role: 'grid', tabindex: 0, 'aria-label': label, 'aria-multiselectable': 'true' }, head, body);
     const state = { columns: [], rows: [], at: [0, 0], from: [0, 0], editing: null, sort: null };
+    const drawn = new Map();
 
     function show(columns, rows) {
         Object.assign(state, { columns, rows });
+        drawn.forEach((row) => row.remove());
+        drawn.clear();
         state.at = within(state.at);
         state.from = within(state.from);
         node.setAttribute('aria-rowcount', rows.length + 2);
@@ -34,12 +37,19 @@ function openGrid({ take, beyond, open, label }) {
         node.dispatchEvent(new CustomEvent('sorted', { detail: state.sort }));
     }
 
+    /** Rows that came into view are made, those that left it go; the others stay, and only say anew whether they are picked. */
     function draw() {
         const first = Math.max(0, Math.floor(node.scrollTop / HEIGHT) - SPARE);
         const last = Math.min(state.rows.length, first + Math.ceil(node.clientHeight / HEIGHT) + 2 * SPARE);
-        const made = [];
-        for (let place = first; place <= last; place++) made.push(rowNode(place));
-        body.replaceChildren(...made, ...(state.editing ? [state.editing.layer] : []));
+        for (const [place, row] of drawn) {
+            if (place >= first && place <= last) continue;
+            row.remove();
+            drawn.delete(place);
+        }
+        for (let place = first; place <= last; place++) {
+            if (!drawn.has(place)) body.append(rowNode(place));
+            pickedIn(place);
+        }
         node.setAttribute('aria-activedescendant', `cell-${state.at.join('-')}`);
     }
 
@@ -47,13 +57,24 @@ function openGrid({ take, beyond, open, label }) {
         const row = state.rows[place];
         const cells = state.columns.map((column, at) => {
             const text = row ? row.cells[at] : at === 0 ? beyond.words : '';
+            const isFixed = column.isFixed || text === null;
 
-            return el('div', { role: 'gridcell', id: `cell-${place}-${at}`, 'aria-colindex': at + 1, 'aria-selected': String(isPicked(place, at)), 'aria-readonly': column.isFixed || text === null ? 'true' : null, class: `grid-cell${column.isFixed || text === null ? ' grid-fixed' : ''}${isPicked(place, at) ? ' grid-picked' : ''}${state.at[0] === place && state.at[1] === at ? ' grid-at' : ''}${row ? '' : ' grid-beyond'}`, 'data-cell': `${place},${at}` }, text ?? '…');
+            return el('div', { role: 'gridcell', id: `cell-${place}-${at}`, 'aria-colindex': at + 1, 'aria-readonly': isFixed ? 'true' : null, class: `grid-cell${isFixed ? ' grid-fixed' : ''}${row ? '' : ' grid-beyond'}`, 'data-cell': `${place},${at}` }, text ?? '…');
         });
-        const node = el('div', { class: 'grid-row', role: 'row', 'aria-rowindex': place + 2, 'data-row': row?.id ?? null }, cells);
-        node.style.top = `${place * HEIGHT}px`;
+        const made = el('div', { class: 'grid-row', role: 'row', 'aria-rowindex': place + 2, 'data-row': row?.id ?? null }, cells);
+        made.style.top = `${place * HEIGHT}px`;
+        drawn.set(place, made);
 
-        return node;
+        return made;
+    }
+
+    function pickedIn(place) {
+        [...drawn.get(place).children].forEach((cell, at) => {
+            const picked = isPicked(place, at);
+            if (picked !== (cell.ariaSelected === 'true')) cell.ariaSelected = String(picked);
+            cell.classList.toggle('grid-picked', picked);
+            cell.classList.toggle('grid-at', state.at[0] === place && state.at[1] === at);
+        });
     }
 
     function area() {

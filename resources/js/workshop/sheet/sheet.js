@@ -2,7 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
 import { changesOf } from './changes.js';
-import { CHOICES, LOCKS, rowsOf } from './columns.js';
+import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
 import { readChanges, save } from './exchange.js';
 import { openGrid } from './grid.js';
 import { listenToKeys } from './keys.js';
@@ -25,18 +25,13 @@ function openSheet(holder, desk) {
     holder.append(tools, offer, grid.node, file);
 
     function draw() {
-        const context = contextOf();
-        const columns = columnsOf(context);
+        const context = contextNow();
+        const columns = columnsOf();
         redraw(tools, toolbar());
         grid.show(columns, shown(context, columns));
     }
 
-    function contextOf() {
-        const found = new Map();
-        for (const finding of desk.findings ?? []) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
-
-        return { game: desk.store.game, words: desk.words, found };
-    }
+    const contextNow = () => contextOf(desk.store.game, desk.words, desk.findings ?? []);
 
     function columnsOf() {
         return TABLES[sheet.kind].map((column) => ({ ...column, title: words.columns[column.id], isFixed: column.write === null }));
@@ -70,13 +65,13 @@ function openSheet(holder, desk) {
             el('input', { type: 'search', 'data-key': 'sheet.find', placeholder: words.find, 'aria-label': words.find, value: sheet.find, oninput: put('find') }),
             el('input', { 'data-key': 'sheet.replace', placeholder: words.replace, 'aria-label': words.replace, value: sheet.replace, oninput: ({ target }) => { sheet.replace = target.value; } }),
             el('button', { class: 'button', 'data-key': 'sheet.replace.all', disabled: sheet.find === '', onclick: replaceAll }, words.replaceAll),
-            el('span', { class: 'sheet-files' }, el('button', { class: 'link', 'data-key': 'sheet.save', onclick: () => save(`${game.title} ${words.tables[sheet.kind]}.csv`, columnsOf(), shown(contextOf(), columnsOf())) }, icon('download'), words.save), el('button', { class: 'link', 'data-key': 'sheet.bring', onclick: () => file.click() }, icon('upload'), words.bring)),
+            el('span', { class: 'sheet-files' }, el('button', { class: 'link', 'data-key': 'sheet.save', onclick: () => save(`${game.title} ${words.tables[sheet.kind]}.csv`, columnsOf(), shown(contextNow(), columnsOf())) }, icon('download'), words.save), el('button', { class: 'link', 'data-key': 'sheet.bring', onclick: () => file.click() }, icon('upload'), words.bring)),
         ];
     }
 
     function write(cells, label) {
         const columns = TABLES[sheet.kind];
-        const { edits, refused } = changesOf(cells, columns, contextOf(), sheet.kind);
+        const { edits, refused } = changesOf(cells, columns, contextNow(), sheet.kind);
         if (edits.length > 0) desk.store.edit(edits, label ?? (cells.length === 1 ? words.columns[cells[0].column] : words.wrote.replace(':count', cells.length - refused.length)));
         else draw();
         if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
@@ -106,7 +101,7 @@ function openSheet(holder, desk) {
     function replaceAll() {
         const pattern = new RegExp(sheet.find.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'giu');
         const columns = columnsOf();
-        const cells = shown(contextOf(), columns).flatMap((row) => columns.flatMap((column, at) => (column.isFixed || row.cells[at] === null || !pattern.test(row.cells[at]) ? [] : [{ row: row.id, column: column.id, text: row.cells[at].replace(pattern, () => sheet.replace) }])));
+        const cells = shown(contextNow(), columns).flatMap((row) => columns.flatMap((column, at) => (column.isFixed || row.cells[at] === null || !pattern.test(row.cells[at]) ? [] : [{ row: row.id, column: column.id, text: row.cells[at].replace(pattern, () => sheet.replace) }])));
         if (cells.length > 0) write(cells, words.replaced.replace(':count', cells.length));
     }
 
@@ -115,7 +110,7 @@ function openSheet(holder, desk) {
         file.value = '';
         if (!chosen) return;
         const columns = columnsOf();
-        const { cells, unknown, isReadable } = await readChanges(chosen, columns, shown({ ...contextOf() }, columns));
+        const { cells, unknown, isReadable } = await readChanges(chosen, columns, shown(contextNow(), columns));
         if (!isReadable) return desk.alarm(words.noTable);
         const close = () => { offer.hidden = true; };
         const head = cells.length === 0 ? words.nothing : words.changed.replace(':count', cells.length);
