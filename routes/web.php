@@ -49,6 +49,8 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:update,game')->group(function (): void {
         Route::post('/games/{game}/edits', [EditController::class, 'store'])->name('edits.store');
         Route::post('/games/{game}/undo', [EditController::class, 'undo'])->name('edits.undo');
+        Route::get('/games/{game}/history', [EditController::class, 'history'])->name('edits.history');
+        Route::post('/games/{game}/history', [EditController::class, 'returnTo'])->name('edits.return');
         Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
         Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->name('pictures.store');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
@@ -56,6 +58,11 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');
+        Route::post('/games/{game}/rehearsal/begin', [RehearsalController::class, 'begin'])->name('rehearsal.begin');
+        Route::post('/games/{game}/rehearsal/walk', [RehearsalController::class, 'walk'])->name('rehearsal.walk');
+        Route::post('/games/{game}/rehearsal/step', [RehearsalController::class, 'step'])->name('rehearsal.step');
+        Route::post('/games/{game}/rehearsal/keep', [RehearsalController::class, 'keep'])->name('rehearsal.keep');
+        Route::post('/games/{game}/rehearsal/forget', [RehearsalController::class, 'forget'])->name('rehearsal.forget');
         Route::get('/games/{game}/runs/new', [RunController::class, 'create'])->name('runs.create');
         Route::post('/games/{game}/runs', [RunController::class, 'store'])->name('runs.store');
     });

@@ -25,7 +25,7 @@ final readonly class Findings
     private const KEPT = 30 * 24 * 3600;
 
     /** Changes when what is kept has another shape. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
     /** @var list<string> */
     public array $errors;
@@ -49,12 +49,18 @@ final readonly class Findings
         return new self(...$kept);
     }
 
+    /** @return list<string> the words that new things begin with */
+    private static function samples(): array
+    {
+        return array_map(static fn (string $key): string => (string) __($key), ['workshop.newText', 'workshop.newAsk', 'games.blank_text']);
+    }
+
     /** @return array{list<Told>, bool} */
     private static function look(Game $game): array
     {
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
-        $verdicts = Check::of($read, self::BUDGET, $files);
+        $verdicts = Check::of($read, self::BUDGET, $files, self::samples());
 
         return [array_map(static fn (Finding $finding): array => [
             'code' => $finding->code,

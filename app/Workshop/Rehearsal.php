@@ -10,17 +10,25 @@ use App\Play\Clock;
 use App\Play\CompiledEdition;
 use App\Play\Screen;
 use App\Play\Turn;
+use Fravel\Document\Walkthrough;
 use Fravel\Play\Action;
 use Fravel\Play\Play;
 use Fravel\State\PlayState;
 use Illuminate\Support\Facades\Cache;
 
-/** A teacher's own way through the draft, kept for some hours; each step is judged on the draft as it stands then. */
+/**
+ * A teacher's own way through the draft, kept for some hours; each step is judged on the draft as it stands then.
+ *
+ * @phpstan-type Kept array{state: array<array-key, mixed>, seed: int, from: string, holding: list<string>, tallies: array<string, int|float>, guards: bool, at: int, log: list<array<array-key, mixed>>, ahead: list<array<array-key, mixed>>, caught: list<mixed>|null}
+ */
 final readonly class Rehearsal
 {
     private const KEPT = 6 * 3600;
 
-    private CompiledEdition $edition;
+    /** More steps than this are not remembered. */
+    private const MOST_STEPS = 500;
+
+    public CompiledEdition $edition;
 
     private string $key;
 
@@ -30,53 +38,88 @@ final readonly class Rehearsal
         $this->key = "rehearsal.{$game->id}.{$teacher->id}";
     }
 
-    /** Begins anew, and goes on from this scene if the game has it. */
-    public function begin(string $scene): void
+    /**
+     * Begins anew at this scene, if the game has it, holding some tokens.
+     *
+     * @param  list<string>  $holding
+     * @param  array<string, int|float>  $tallies
+     */
+    public function begin(string $scene, array $holding = [], array $tallies = [], bool $guards = true, ?int $seed = null): void
     {
-        $this->keep($this->fresh($scene));
+        $game = $this->edition->game;
+        $from = $game->scene($scene) === null ? $game->start() : $scene;
+        $seed ??= random_int(1, 2 ** 31);
+        $state = Play::startAt($game, $from, $holding, $tallies, $seed, $this->now(), (string) __('play.you'))->state;
+        $this->keep(['state' => $state->toArray(), 'seed' => $seed, 'from' => $from, 'holding' => $holding, 'tallies' => $tallies, 'guards' => $guards, 'at' => $this->now(), 'log' => [], 'ahead' => [], 'caught' => null]);
+    }
+
+    /** Begins where the walkthrough begins; its steps lie ahead. */
+    public function walk(Walkthrough $walkthrough): void
+    {
+        $this->begin($walkthrough->from ?? $this->edition->game->start(), $walkthrough->holding, $walkthrough->tallies, false, $walkthrough->seed);
+        $this->keep(['ahead' => $walkthrough->steps] + $this->kept());
+    }
+
+    /** @param  list<array<array-key, mixed>>  $actions  that lie ahead from the start */
+    public function walkActions(array $actions): void
+    {
+        $this->begin($this->edition->game->start(), [], [], false);
+        $this->keep(['ahead' => $actions] + $this->kept());
+    }
+
+    /** Goes so many of the steps that lie ahead. */
+    public function step(int $count): void
+    {
+        for (; $count > 0; $count--) {
+            $kept = $this->kept();
+            $next = Action::of($kept['ahead'][0] ?? null);
+            if ($next === null) {
+                return;
+            }
+            $this->keep(['ahead' => array_slice($kept['ahead'], 1)] + $kept);
+            $this->act($next);
+        }
     }
 
     public function screen(): Screen
     {
-        return new Screen($this->edition, $this->state(), $this->now());
+        return new Screen($this->edition, PlayState::fromArray($this->kept()['state']), $this->now());
     }
 
     public function act(Action $action): Turn
     {
-        $before = $this->state();
-        $outcome = Play::act($this->edition->game, $before, $action, $this->now());
-        $this->keep($outcome->state);
+        $kept = $this->kept();
+        $now = $this->now();
+        $before = PlayState::fromArray($kept['state']);
+        $able = $kept['guards'] || $action->verb !== 'answer' ? $before : $before->guard($action->on, 0);
+        $outcome = Play::act($this->edition->game, $able, $action, $now);
+        $step = $action->toArray() + ['after' => min(600, $now - $kept['at']), 'at' => $outcome->state->scene];
+        $this->keep([
+            'state' => $outcome->state->toArray(), 'at' => $now, 'caught' => $outcome->eventList()[0] ?? null,
+            'log' => $outcome->isRefused() ? $kept['log'] : array_slice([...$kept['log'], $step], 0, self::MOST_STEPS),
+        ] + $kept);
 
-        return new Turn($this->edition, $before, $outcome->state, $outcome->eventList(), $this->now());
+        return new Turn($this->edition, $before, $outcome->state, $outcome->eventList(), $now);
     }
 
-    /** Where the rehearsal is; from the start when its scene was deleted meanwhile. */
-    private function state(): PlayState
+    /** @return Kept where the rehearsal is; from the start when its scene was deleted meanwhile */
+    public function kept(): array
     {
+        /** @var Kept|null $kept */
         $kept = Cache::get($this->key);
-        $state = is_array($kept) ? PlayState::fromArray($kept) : null;
-        if ($state === null || $this->edition->game->scene($state->scene) === null) {
-            $state = $this->fresh($this->edition->game->start());
-            $this->keep($state);
+        if (isset($kept['log']) && $this->edition->game->scene(PlayState::fromArray($kept['state'])->scene) !== null) {
+            return $kept;
         }
+        $this->begin($this->edition->game->start());
 
-        return $state;
+        /** @var Kept */
+        return Cache::get($this->key);
     }
 
-    private function fresh(string $scene): PlayState
+    /** @param  Kept  $kept */
+    private function keep(array $kept): void
     {
-        $game = $this->edition->game;
-        if ($game->scene($scene) === null || $scene === $game->start()) {
-            return Play::start($game, random_int(1, 2 ** 31), $this->now(), (string) __('play.you'))->state;
-        }
-        $elsewhere = [...$game->document, 'start' => $scene];
-
-        return Play::start(\Fravel\Document\Game::of($elsewhere), random_int(1, 2 ** 31), $this->now(), (string) __('play.you'))->state;
-    }
-
-    private function keep(PlayState $state): void
-    {
-        Cache::put($this->key, $state->toArray(), self::KEPT);
+        Cache::put($this->key, $kept, self::KEPT);
     }
 
     private function now(): int

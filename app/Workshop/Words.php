@@ -46,6 +46,17 @@ final class Words
         ];
     }
 
+    /** Changes at most that a history shows. */
+    private const SHOWN_CHANGES = 300;
+
+    /** @return list<array{id: int, label: string, undone: bool, at: string}> the newest first */
+    public static function ofChanges(Game $game): array
+    {
+        $changes = Change::query()->where('game_id', $game->id)->where('dropped', false)->orderByDesc('id')->limit(self::SHOWN_CHANGES)->get(['id', 'label', 'undone', 'created_at']);
+
+        return array_values($changes->map(static fn (Change $change): array => ['id' => $change->id, 'label' => $change->label, 'undone' => $change->undone, 'at' => $change->created_at->toIso8601String()])->all());
+    }
+
     /** @return array<array-key, mixed> */
     public static function ofWorkshop(): array
     {

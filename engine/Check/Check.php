@@ -17,11 +17,14 @@ final class Check
     /** States at most; where the search stops at it, nothing is said to be proved. */
     public const BUDGET = 100_000;
 
-    /** @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known */
-    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null): Verdicts
+    /**
+     * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
+     * @param  list<string>  $samples  words that are only there to be replaced
+     */
+    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null, array $samples = []): Verdicts
     {
         $reach = (Monotony::holdsIn($game) ? Dominance::prove($game, $budget) : null) ?? Exploration::of($game, $budget);
-        $study = new Study($game, $reach, $files);
+        $study = new Study($game, $reach, $files, $samples);
 
         return new Verdicts($reach->isComplete, Finders::find($study), [
             'scenes' => count($game->sceneIds()),

@@ -27,8 +27,11 @@ final class Study
     /** @var array<string, true>|null */
     private ?array $routed = null;
 
-    /** @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known */
-    public function __construct(public readonly Game $game, public readonly Reach $reach, public readonly ?array $files = null)
+    /**
+     * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
+     * @param  list<string>  $samples  words that are only there to be replaced
+     */
+    public function __construct(public readonly Game $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [])
     {
         $this->references = References::in($game->document);
         $this->mends = new Mends($game);

@@ -114,6 +114,12 @@ final class Game
         return $this->chapters ??= self::byId($this->root()->list('chapters'), Chapter::read(...));
     }
 
+    /** @return array<string, Walkthrough> */
+    public function walkthroughs(): array
+    {
+        return self::byId($this->root()->list('walkthroughs'), Walkthrough::read(...));
+    }
+
     public function firstSceneOf(string $chapter): ?string
     {
         $start = $this->chapters()[$chapter]->start ?? null;

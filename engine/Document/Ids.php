@@ -8,7 +8,7 @@ namespace Fravel\Document;
 final class Ids
 {
     /** Lists whose entries carry ids, wherever they stand. */
-    private const HOLDERS = ['chapters', 'tokens', 'tallies', 'assets', 'scenes', 'things', 'cues', 'input', 'options', 'items', 'keys', 'left', 'right'];
+    private const HOLDERS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes', 'things', 'cues', 'input', 'options', 'items', 'keys', 'left', 'right'];
 
     /**
      * @param  array<array-key, mixed>  $part  a document or any part of one

@@ -65,7 +65,7 @@ final class Validation
     {
         $readers = [
             'chapters' => Chapter::read(...), 'tokens' => Token::read(...), 'tallies' => Tally::read(...),
-            'assets' => Asset::read(...), 'scenes' => Scene::read(...),
+            'assets' => Asset::read(...), 'walkthroughs' => Walkthrough::read(...), 'scenes' => Scene::read(...),
         ];
         foreach ($readers as $key => $read) {
             array_map($read, $root->list($key));

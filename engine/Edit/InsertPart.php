@@ -10,7 +10,7 @@ use Fravel\Document\Ids;
 /** `{"insert": list, "in": part, "after": id or null, "value": {…}}` */
 final readonly class InsertPart implements Command
 {
-    public const LISTS = ['scenes', 'things', 'chapters', 'tokens', 'tallies', 'assets'];
+    public const LISTS = ['scenes', 'things', 'chapters', 'tokens', 'tallies', 'assets', 'walkthroughs'];
 
     /** @param  array<array-key, mixed>  $value */
     public function __construct(public string $list, public string $in, public ?string $after, public array $value)

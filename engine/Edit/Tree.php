@@ -11,7 +11,7 @@ namespace Fravel\Edit;
  */
 final class Tree
 {
-    private const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'scenes'];
+    private const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes'];
 
     /**
      * The keys that lead from the root to the part; none for the game itself, null when it is not there.

@@ -39,6 +39,25 @@ final class Play
         return $step->outcome();
     }
 
+    /**
+     * From any scene, holding some tokens and with tallies as they are given; for rehearsing.
+     *
+     * @param  list<string>  $tokens
+     * @param  array<string, int|float>  $tallies  those not named stand as they start
+     */
+    public static function startAt(Game $game, string $scene, array $tokens, array $tallies, int $seed, int $now, string $player = ''): Outcome
+    {
+        $starts = array_map(static fn ($tally): int|float => $tally->start, $game->tallies());
+        $state = PlayState::begin([...$starts, ...array_intersect_key($tallies, $starts)], $seed, $now, $player);
+        foreach (array_intersect($tokens, array_keys($game->tokens())) as $token) {
+            $state = $state->give($token);
+        }
+        $step = new Step($game, $state, $now);
+        $step->follow(new Route($scene));
+
+        return $step->outcome();
+    }
+
     public static function act(Game $game, PlayState $state, Action $action, int $now): Outcome
     {
         if ($state->ended !== null) {

@@ -25,5 +25,9 @@ return [
     'contrast.low' => 'In “:scene” the words of “:part” are hard to read on :colour.',
     'scene.crowded' => '“:scene” has more in it than a student takes in; some of it could go to a scene of its own.',
     'feedback.missing' => '“:lock” in “:scene” has no feedback for a wrong answer.',
+    'scene.empty' => 'There is nothing in “:scene” yet.',
+    'route.open' => '“:part” in “:scene” leads nowhere yet.',
+    'text.sample' => 'In “:scene” the words “:part” are still the sample.',
+    'walkthrough.parts' => 'The walkthrough “:name” no longer holds: step :step led to “:expected”, now it ends at “:found”.',
     'alt.missing' => 'The picture :asset has no words for those who don’t see it.',
 ];

@@ -18,7 +18,7 @@ return [
     'findings' => [
         'title' => 'What there is to mend', 'toMend' => 'to mend', 'none' => 'Nothing to mend', 'sound' => 'nothing to mend', 'proved' => 'sound',
         'covered' => 'Every way through was gone through.', 'notCovered' => 'There are too many ways to go through them all; what was seen is listed.',
-        'goThere' => 'go there', 'mend' => 'mend it', 'mended' => 'mended',
+        'goThere' => 'go there', 'walkInto' => 'walk into it', 'mend' => 'mend it', 'mended' => 'mended',
         'mends' => [
             'feedback.missing' => 'say “not yet” there', 'answer.loose' => 'take the exact words only', 'lock.guessable' => 'put a pause after three tries', 'token.unused' => 'take the token away', 'tally.unused' => 'take the tally away',
             'token.never-given' => 'give it on the way there', 'scene.stuck' => 'lead on to the next scene', 'scene.unreachable' => 'make a way there', 'ending.unreachable' => 'make a way there', 'ending.none' => 'end at the last scene',
@@ -48,6 +48,7 @@ return [
         'picked' => ':count picked', 'pick' => 'Pick “:title”', 'toChapter' => 'Put into the chapter', 'newChapter' => '＋ a new chapter', 'choose' => 'choose …', 'duplicate' => 'Duplicate with their ways', 'merge' => 'Make one scene of both', 'delete' => 'Delete', 'leads' => 'What led there from elsewhere (:count) leads to', 'flow' => 'Let the map place it',
         'opens' => 'open', 'after' => 'a scene behind it', 'leadsTo' => 'leads to', 'start' => 'the game starts here', 'hollow' => 'no way leads here', 'trap' => 'students can get stuck here', 'found' => ':count found',
     ],
+    'history' => ['title' => 'All changes', 'none' => 'Nothing was changed yet.', 'begin' => 'as it began', 'undone' => 'undone'],
     'sheet' => [
         'title' => 'Sheet', 'tables' => ['lock' => 'Locks', 'choice' => 'Choices'], 'sound' => 'sound', 'points' => 'Points', 'chapter' => 'Chapter', 'allChapters' => 'all chapters', 'only' => 'Which rows', 'all' => 'all rows', 'toMend' => 'rows to mend',
         'find' => 'Find', 'replace' => 'Replace with', 'replaceAll' => 'Replace all', 'save' => 'Save as CSV', 'bring' => 'Bring a CSV', 'beyond' => 'Type or paste new questions here', 'changes' => 'What the file would change',

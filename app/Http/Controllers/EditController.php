@@ -12,6 +12,7 @@ use App\Models\Game;
 use App\Workshop\Bench;
 use App\Workshop\EditReply;
 use App\Workshop\Findings;
+use App\Workshop\Words;
 use Fravel\Document\Game as Document;
 use Fravel\Edit\Command;
 use Fravel\Edit\Commands;
@@ -37,6 +38,16 @@ final class EditController extends Controller
     public function redo(Request $request, Game $game, StepHistory $history): Response
     {
         return EditReply::of($history->redo($game->id, $request->integer('base')));
+    }
+
+    public function history(Game $game): JsonResponse
+    {
+        return new JsonResponse(['changes' => Words::ofChanges($game)]);
+    }
+
+    public function returnTo(Request $request, Game $game, StepHistory $history): Response
+    {
+        return EditReply::of($history->to($game->id, $request->integer('change')));
     }
 
     public function findings(Game $game): JsonResponse

@@ -29,6 +29,8 @@ final class Finders
         Pictures::class,
         Contrasts::class,
         Crowds::class,
+        LeftOvers::class,
+        Walkthroughs::class,
     ];
 
     /** @return list<Finding> errors first */

@@ -2,7 +2,7 @@
  * Edit commands applied to a document, as the server applies them, so that a gesture is answered in its own frame.
  * Documents are never changed: each command gives a new one that shares what it left alone.
  */
-const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'scenes'];
+const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes'];
 
 const GAME = '@game';
 

@@ -1,5 +1,5 @@
 import { el, icon } from '../lib/dom.js';
-import { get } from '../lib/http.js';
+import { get, post } from '../lib/http.js';
 import { redraw } from '../lib/redraw.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
@@ -65,6 +65,13 @@ function openFindings(desk, address) {
         ]);
     }
 
+    /** The steps that lead into it then lie ahead in a rehearsal. */
+    async function walkInto(place) {
+        if (list.hasAttribute('data-stale')) return;
+        await post(`${address}/rehearsal/walk`, { finding: place });
+        location.href = desk.rehearsal;
+    }
+
     function item(finding, place) {
         const scene = finding.where.find((id) => desk.store.game.scenes.some((one) => one.id === id));
         const thing = finding.where.find((id) => id !== scene && desk.store.game.scenes.find((one) => one.id === scene)?.things?.some((one) => one.id === id));
@@ -73,6 +80,7 @@ function openFindings(desk, address) {
             el('p', {}, finding.words),
             el('div', { class: 'finding-ways' },
                 scene ? el('button', { class: 'link', onclick: () => { close(); desk.walkTo(scene, thing ?? null); } }, icon('arrow-right'), desk.words.findings.goThere) : null,
+                finding.actions.length > 0 ? el('button', { class: 'link', onclick: () => walkInto(place) }, icon('footprints'), desk.words.findings.walkInto) : null,
                 finding.mend ? el('button', { class: 'link', onclick: () => !list.hasAttribute('data-stale') && desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.code] ?? desk.words.findings.mend) : null,
             ));
     }

@@ -7,7 +7,7 @@ import { apply } from './document.js';
  */
 function openStore(address) {
     const news = new EventTarget();
-    const store = { game: null, revision: 0, history: {}, news, edit, build, undo: () => step('undo'), redo: () => step('redo'), load, flushed };
+    const store = { game: null, revision: 0, history: {}, news, edit, build, undo: () => step('undo'), redo: () => step('redo'), returnTo, load, flushed };
     let queue = [];
     let sending = null;
 
@@ -36,6 +36,11 @@ function openStore(address) {
 
     function step(path) {
         queue.push({ path, body: {} });
+        sending ??= send();
+    }
+
+    function returnTo(change) {
+        queue.push({ path: 'history', body: { change } });
         sending ??= send();
     }
 

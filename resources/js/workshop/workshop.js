@@ -1,6 +1,7 @@
 import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
 import { openFindings } from './findings.js';
+import { openHistory } from './history.js';
 import { openMap } from './map/map.js';
 import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
@@ -55,6 +56,7 @@ async function begin() {
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
     frame(desk);
     openFindings(desk, faces.dataset.address);
+    openHistory(desk, faces.dataset.address);
     openAsked(desk);
 }
 
@@ -72,6 +74,14 @@ function listen(desk) {
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
     byId('game-title').addEventListener('change', (event) => store.edit({ set: GAME, field: 'title', to: event.target.value.trim() || 'Untitled game' }, 'title of the game'));
+    const goOn = byId('go-on-rehearsing');
+    goOn.hidden = !new URLSearchParams(location.search).has('rehearsing');
+    goOn.addEventListener('click', async (event) => {
+        event.preventDefault();
+        document.activeElement?.blur();
+        await store.flushed();
+        location.href = goOn.href;
+    });
     byId('rehearse').addEventListener('click', async (event) => {
         event.preventDefault();
         document.activeElement?.blur();

@@ -12,7 +12,9 @@
         <div class="bar-end">
             <button class="bar-icon" id="undo" disabled title="Undo (Ctrl+Z)" aria-label="Undo"><x-icon name="undo-2"/></button>
             <button class="bar-icon" id="redo" disabled title="Do again (Ctrl+Shift+Z)" aria-label="Do again"><x-icon name="redo-2"/></button>
+            <button class="bar-icon" id="history" aria-expanded="false" aria-controls="history-list" title="{{ $words['history']['title'] }}" aria-label="{{ $words['history']['title'] }}"><x-icon name="history"/></button>
             <button class="bar-button bar-findings" id="findings-count" aria-expanded="false" aria-controls="findings-list" hidden><span></span></button>
+            <a class="bar-button" id="go-on-rehearsing" href="{{ route('rehearsal.show', $game) }}" hidden><x-icon name="play"/>Go on</a>
             <a class="bar-button" id="rehearse" href="{{ route('rehearsal.show', $game) }}"><x-icon name="footprints"/>Rehearse</a>
             <a class="bar-button lit" href="{{ route('runs.create', $game) }}"><x-icon name="sailboat"/>Open a run</a>
         </div>

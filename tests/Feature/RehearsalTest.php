@@ -1,0 +1,76 @@
+<?php
+
+use App\Models\Game;
+
+/** A game of a door that opens on a word and gives a key; a box shows only to those who hold it. */
+function doorGame(): Game
+{
+    $document = ['fravel' => 1, 'title' => 'Door', 'language' => 'en', 'start' => 'hall', 'tokens' => [['id' => 'key', 'name' => 'Iron key', 'kind' => 'item']], 'tallies' => [['id' => 'points', 'name' => 'Points', 'start' => 0, 'shown' => true]], 'scenes' => [
+        ['id' => 'hall', 'title' => 'Hall', 'layout' => 'page', 'things' => [
+            ['id' => 'door', 'kind' => 'lock', 'label' => 'Door', 'ask' => 'Say the word', 'input' => ['type' => 'text'], 'guard' => ['tries' => 1, 'wait' => 60], 'rules' => [['match' => ['equals' => ['lamp']], 'verdict' => 'open', 'do' => [['give' => 'key']], 'go' => 'room']], 'otherwise' => []],
+            ['id' => 'box', 'kind' => 'choice', 'look' => 'button', 'md' => 'The box', 'if' => ['has' => 'key'], 'react' => [['go' => 'room']]],
+        ]],
+        ['id' => 'room', 'title' => 'Room', 'layout' => 'page', 'things' => [['id' => 'out', 'kind' => 'choice', 'look' => 'button', 'md' => 'Out', 'react' => [['go' => 'end']]]]],
+        ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => 'Done.']],
+    ]];
+    $game = Game::factory()->create(['document' => json_encode($document)]);
+    test()->actingAs($game->user);
+
+    return $game;
+}
+
+/** @param  array<string, mixed>  $fields */
+function rehearse(Game $game, array $fields): Illuminate\Testing\TestResponse
+{
+    return test()->post("/games/{$game->id}/rehearsal", $fields);
+}
+
+it('says which rule caught an answer, what is held and why a thing is hidden', function (): void {
+    $game = doorGame();
+    $this->get("/games/{$game->id}/rehearsal?from=hall");
+    $this->get("/games/{$game->id}/rehearsal")->assertSee('The box')->assertSee('shown when the student holds Iron key');
+    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick'])->assertSee('No rule of “Door” fits');
+    $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'unguarded' => '1']);
+    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick']);
+    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertSee('Rule 1 of “Door”: opens')->assertSee('Iron key');
+});
+
+it('begins from any scene with chosen tokens and tallies', function (): void {
+    $game = doorGame();
+    $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'holding' => ['key', 'none'], 'tallies' => ['points' => '7', 'other' => 'x']]);
+
+    $this->get("/games/{$game->id}/rehearsal")->assertSee('Iron key')->assertSee('7')->assertDontSee('shown when');
+});
+
+it('keeps a walkthrough with the game, walks it step by step, and finds where it parts after an edit', function (): void {
+    $game = doorGame();
+    $this->get("/games/{$game->id}/rehearsal?from=hall");
+    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp']);
+    rehearse($game, ['verb' => 'choose', 'on' => 'out']);
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/keep", ['name' => 'The short way'])->assertSee('2 steps');
+    $kept = json_decode($game->refresh()->document, true)['walkthroughs'][0];
+    expect(array_column($kept['steps'], 'at'))->toBe(['room', 'end'])->and($this->getJson("/games/{$game->id}/findings")->json('findings.*.code'))->not->toContain('walkthrough.parts');
+
+    $this->post("/games/{$game->id}/rehearsal/walk", ['walkthrough' => $kept['id']]);
+    $this->get("/games/{$game->id}/rehearsal")->assertSee('answer “lamp” to “Door”');
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/step")->assertSee('tap “Out”')->assertSee('Room');
+    $this->postJson("/games/{$game->id}/edits", ['base' => $game->revision, 'label' => 'out leads back', 'command' => ['set' => 'out', 'field' => 'react', 'to' => [['go' => 'hall']]]])->assertOk();
+    $found = collect($this->getJson("/games/{$game->id}/findings")->json('findings'))->firstWhere('code', 'walkthrough.parts');
+    expect($found['words'])->toBe('The walkthrough “The short way” no longer holds: step 2 led to “End”, now it ends at “Hall”.')->and($found['actions'])->toHaveCount(2);
+
+    $this->post("/games/{$game->id}/undo", ['base' => 9]);
+    expect($this->getJson("/games/{$game->id}/findings")->json('findings.*.code'))->not->toContain('walkthrough.parts');
+    $this->post("/games/{$game->id}/rehearsal/forget", ['walkthrough' => $kept['id']]);
+    expect(json_decode($game->refresh()->document, true)['walkthroughs'])->toBe([]);
+});
+
+it('walks into what was found, and lets nobody else', function (): void {
+    $game = doorGame();
+    $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'trap', 'command' => ['together' => [['set' => 'out', 'field' => 'react', 'to' => [['go' => '@stay']]], ['insert' => 'things', 'in' => 'hall', 'after' => 'box', 'value' => ['id' => 'side', 'kind' => 'choice', 'md' => 'Side', 'react' => [['go' => 'end']]]]]]]);
+    $findings = $this->getJson("/games/{$game->id}/findings")->json('findings');
+    $place = array_search('play.trap', array_column($findings, 'code'), true);
+    expect($place)->not->toBeFalse();
+    $this->post("/games/{$game->id}/rehearsal/walk", ['finding' => $place]);
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/step", ['count' => 500])->assertSee('Room');
+    $this->actingAs(Game::factory()->create()->user)->post("/games/{$game->id}/rehearsal/keep", ['name' => 'x'])->assertForbidden();
+});
