@@ -26,10 +26,12 @@ return [
         ],
     ],
     'conditions' => [
-        'kinds' => ['' => 'everybody', 'hold' => 'those who hold …', 'lack' => 'those who don’t hold …', 'open' => 'those who opened …', 'visited' => 'those who were at …', 'other' => 'those of whom more is asked'],
-        'many' => 'How many of them', 'allOf' => 'all of them', 'anyOf' => 'any of them', 'someOf' => 'of them',
-        'nothing' => ['hold' => 'There is no token yet. A choice or a lock can give one.', 'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.', 'visited' => 'There is no other scene yet.', 'other' => ''],
+        'kinds' => ['' => 'everybody', 'hold' => 'those who hold …', 'lack' => 'those who don’t hold …', 'open' => 'those who opened …', 'shut' => 'those who have not opened …', 'first' => 'those who opened at first try …', 'visited' => 'those who were at …', 'unseen' => 'those who were never at …', 'points' => 'those with so many points …', 'leads' => 'those for whom … is highest', 'other' => 'those of whom more is asked'],
+        'many' => 'How many of them', 'allOf' => 'all of them', 'anyOf' => 'any of them', 'someOf' => 'of them', 'which' => 'Which', 'compare' => 'Compared', 'value' => 'How many',
+        'comparisons' => ['>=' => 'at least', '<' => 'less than', '=' => 'exactly'], 'joins' => ['all' => 'those of whom all this holds', 'any' => 'those of whom any of this holds'], 'joined' => 'Who', 'more' => 'and also …', 'without' => 'Without this part',
+        'nothing' => ['hold' => 'There is no token yet. A choice or a lock can give one.', 'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.', 'shut' => 'There is no lock yet.', 'first' => 'There is no lock yet.', 'points' => 'There is no tally yet. The sheet’s column “Points” makes one.', 'leads' => 'There is no tally yet. The sheet’s column “Points” makes one.'],
     ],
+    'reactions' => ['arrive' => 'On arriving', 'next' => 'On going on', 'react' => 'What it does', 'opened' => 'When entered again', 'first' => 'The first that fits happens.', 'for' => 'For', 'say' => 'They read', 'add' => 'something else for others', 'begin' => 'something happens', 'earlier' => 'Try this earlier', 'without' => 'Take this away', 'open' => 'depends on who it is'],
     'slips' => [
         'typing' => 'a slip of the pen', 'missing-letter' => 'a letter missing', 'doubled-letter' => 'a letter twice', 'singular-plural' => 'one or many', 'swapped-words' => 'words the other way round', 'extra-word' => 'said twice',
         'negation' => 'the opposite', 'neighbouring-number' => 'the number beside it', 'wrong-unit' => 'the wrong unit', 'decimal-mark' => 'the decimal mark elsewhere', 'swapped-digits' => 'digits the other way round', 'one-step-off' => 'one step off',
@@ -38,6 +40,7 @@ return [
     'searchScenes' => 'Search scenes',
     'leadsWhere' => 'Where does it lead?',
     'scenes' => 'scenes',
+    'splitHere' => 'This and what follows to a scene of their own',
     'scene' => 'scene',
     'chapter' => 'Chapter',
     'noChapter' => 'no chapter',

@@ -1,3 +1,5 @@
+import { sentence } from './sentence.js';
+
 /**
  * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only; whether
  * a route can be taken is the engine's to say.
@@ -5,11 +7,11 @@
 const list = (value) => (value === undefined || value === null ? [] : Array.isArray(value) ? value : [value]);
 
 function waysIn(game) {
-    return game.scenes.flatMap((scene) => waysFrom(scene));
+    return game.scenes.flatMap((scene) => waysFrom(scene, game));
 }
 
-function waysFrom(scene) {
-    const way = (kind, why, thing) => (reaction) => ({ from: scene.id, to: reaction.go, why, kind, thing, open: reaction.go === undefined || reaction.go === '' });
+function waysFrom(scene, game) {
+    const way = (kind, why, thing) => (reaction) => ({ from: scene.id, to: reaction.go, why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing, open: reaction.go === undefined || reaction.go === '' });
     const leading = (reactions, kind, why, thing) => list(reactions).map(way(kind, why, thing)).filter((found) => !found.open && found.to !== '@stay');
 
     return [

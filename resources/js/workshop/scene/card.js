@@ -5,6 +5,7 @@ import { called } from '../stage/draw.js';
 import { laidOut } from '../stage/geometry.js';
 import { list, waysIn } from '../ways.js';
 import { conditionField } from './condition.js';
+import { reactionsField } from './reactions.js';
 import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 
 /** The card of the scene itself. */
@@ -23,6 +24,7 @@ function sceneCard(scene, desk) {
             tick({ key: 'scene.back', label: 'Students may go back from here', value: Boolean(scene.back), take: set('back', 'going back') }),
             endings(scene, desk),
             goingOn(scene, desk),
+            reactionsField(scene, 'arrive', desk),
             gate(scene, desk),
             spoken(scene, desk),
             series(desk, scene.id, `copied “${scene.title}”`),
@@ -100,10 +102,11 @@ function endings(scene, desk) {
 /** The plain way on: a button under everything. */
 function goingOn(scene, desk) {
     const next = Array.isArray(scene.next) ? scene.next : scene.next ? [scene.next] : [];
-    if (next.length > 1 || next[0]?.if) return el('p', { class: 'help' }, 'Where “Go on” leads depends on conditions.');
+    if (next.length > 1 || next[0]?.if || next[0]?.say) return reactionsField(scene, 'next', desk);
     const take = (go, made) => desk.store.edit([...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }], 'way on');
 
-    return destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to' });
+    return el('div', {}, destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to' }),
+        next.length > 0 ? el('button', { class: 'link', 'data-key': 'scene.next.more', onclick: () => desk.store.edit({ set: scene.id, field: 'next', to: [...next, { say: '' }] }, 'way on') }, icon('plus'), desk.words.reactions.open) : null);
 }
 
 /** Deleting asks only where what led here shall lead now; undo brings it back. */

@@ -1,94 +1,85 @@
-import { el } from '../../lib/dom.js';
-import { pick, tick } from './fields.js';
+import { el, icon } from '../../lib/dom.js';
+import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
+import { sentence } from '../sentence.js';
+import { line, pick, tick } from './fields.js';
 
 /**
- * A condition as a sentence made of parts: who something is for. Those it can't say are told and kept as they are.
+ * A condition as a sentence made of parts: who something is for. Several may be joined by "and" or by "or". Those it can't
+ * say are told and kept as they are.
  *
  * `take` gets the condition, or undefined for "everybody".
  */
-function conditionField({ key, label, value, take, desk }) {
+function conditionField({ key, label, value, take, desk, isPart = false }) {
+    const join = value?.all ? 'all' : value?.any ? 'any' : null;
+    if (join) return joined({ key, label, value, take, desk, join });
     const words = desk.words.conditions;
-    const said = read(value);
-    const put = (kind, ids, atLeast = ids.length) => take(write(kind, ids, atLeast));
+    const said = readCondition(value);
+    const game = desk.store.game;
+    const put = (next) => take(writeCondition({ ...said, ...next }, game));
+    const change = (kind) => {
+        if (kind === '') return take(undefined);
+        const first = kind === 'other' ? [] : KINDS[kind].choices(game).slice(0, 1).map(([id]) => id);
+        if (first.length > 0) take(writeCondition({ kind, ids: first, atLeast: 1 }, game));
+        else desk.alarm(words.nothing[kind] ?? words.nothing.lack);
+    };
+    const kinds = Object.entries(words.kinds).filter(([kind]) => (kind !== 'other' || said.kind === 'other') && (kind !== '' || !isPart));
 
     return el('div', { class: 'condition', 'data-key': `${key}.condition` },
-        pick({ key: `${key}.kind`, label, value: said.kind, options: Object.entries(words.kinds).filter(([kind]) => kind !== 'other' || said.kind === 'other'), take: (kind) => (kind === '' ? take(undefined) : kind !== 'other' && put(kind, choices(kind, desk).slice(0, 1).map(([id]) => id), 1)) }),
-        said.kind === 'other' ? el('p', { class: 'help' }, sentence(value, desk)) : said.kind === '' ? null : parts(said, put, key, desk),
-    );
+        pick({ key: `${key}.kind`, label, value: said.kind, options: kinds, take: change, shown: !isPart }),
+        said.kind === 'other' ? el('p', { class: 'help' }, sentence(value, desk.store.game)) : said.kind === '' ? null : parts(said, put, key, desk),
+        said.kind === '' || isPart ? null : more(value, take, key, desk));
 }
 
-function parts({ kind, ids, atLeast }, put, key, desk) {
+/** Conditions joined by "and" or "or". */
+function joined({ key, label, value, take, desk, join }) {
     const words = desk.words.conditions;
-    const all = choices(kind, desk);
-    if (all.length === 0) return el('p', { class: 'help' }, words.nothing[kind]);
+    const held = value[join];
+    const put = (parts) => take(parts.length > 1 ? { [join]: parts } : parts[0]);
+
+    return el('div', { class: 'condition', 'data-key': `${key}.condition` },
+        pick({ key: `${key}.join`, label, value: join, options: Object.entries(words.joins), take: (to) => take({ [to]: held }) }),
+        held.map((part, at) => el('div', { class: 'condition-joined', 'data-key': `${key}.joined.${at}` },
+            conditionField({ key: `${key}.${at}`, label: words.joined, value: part, desk, isPart: true, take: (to) => put(held.flatMap((one, place) => (place === at ? (to ? [to] : []) : [one]))) }),
+            el('button', { class: 'mover', 'aria-label': words.without, 'data-key': `${key}.without.${at}`, onclick: () => put(held.filter((one, place) => place !== at)) }, icon('x')))),
+        more(value, take, key, desk));
+}
+
+function more(value, take, key, desk) {
+    const join = value.all ? 'all' : value.any ? 'any' : null;
+    const add = () => take(join ? { [join]: [...value[join], another(desk)] } : { all: [value, another(desk)] });
+
+    return el('button', { class: 'link', 'data-key': `${key}.more`, onclick: add }, icon('plus'), desk.words.conditions.more);
+}
+
+/** What a further part begins with: something that is there. */
+function another(desk) {
+    const { game } = desk.store;
+
+    return game.tokens?.length ? { has: game.tokens[0].id } : { visited: game.start };
+}
+
+function parts(said, put, key, desk) {
+    const words = desk.words.conditions;
+    const { choices, isMany, isNumber } = KINDS[said.kind];
+    const all = choices(desk.store.game);
+    if (isNumber) return numberParts(said, put, key, all, words);
+    if (!isMany) return pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) });
     const toggle = (id, on) => {
-        const next = all.map(([one]) => one).filter((one) => (one === id ? on : ids.includes(one)));
-        put(kind, next, atLeast >= ids.length ? next.length : Math.min(atLeast, next.length));
+        const next = all.map(([one]) => one).filter((one) => (one === id ? on : said.ids.includes(one)));
+        put({ ids: next, atLeast: said.atLeast >= said.ids.length ? next.length : Math.min(said.atLeast, next.length) });
     };
+    const count = said.ids.length;
 
     return el('div', { class: 'condition-parts' },
-        ids.length > 1 && kind !== 'visited' ? pick({ key: `${key}.many`, label: words.many, value: String(Math.min(atLeast, ids.length)), options: ids.map((_, at) => [String(at + 1), at + 1 === ids.length ? words.allOf : at === 0 ? words.anyOf : `${at + 1} ${words.someOf}`]), take: (count) => put(kind, ids, Number(count)) }) : null,
-        all.map(([id, name]) => tick({ key: `${key}.${id}`, label: name, value: ids.includes(id), take: (on) => toggle(id, on) })));
+        count > 1 ? pick({ key: `${key}.many`, label: words.many, value: String(Math.min(said.atLeast, count)), options: said.ids.map((_, at) => [String(at + 1), at + 1 === count ? words.allOf : at === 0 ? words.anyOf : `${at + 1} ${words.someOf}`]), take: (atLeast) => put({ atLeast: Number(atLeast) }) }) : null,
+        all.map(([id, name]) => tick({ key: `${key}.${id}`, label: name, value: said.ids.includes(id), take: (on) => toggle(id, on) })));
 }
 
-function choices(kind, desk) {
-    const { game } = desk.store;
-    if (kind === 'open') return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock').map((lock) => [lock.id, `${lock.label || lock.ask} (${scene.title})`]));
-    if (kind === 'visited') return game.scenes.map((scene) => [scene.id, scene.title]);
-
-    return (game.tokens ?? []).map((token) => [token.id, token.name]);
+function numberParts(said, put, key, all, words) {
+    return el('div', { class: 'small-line' },
+        pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) }),
+        pick({ key: `${key}.is`, label: words.compare, shown: false, value: said.is, options: Object.entries(words.comparisons), take: (is) => put({ is }) }),
+        line({ key: `${key}.value`, label: words.value, shown: false, width: 'tiny', type: 'number', value: said.value, take: (text) => put({ value: Number(text) || 0 }) }));
 }
 
-/** The parts of a condition of a kind that can be said here. */
-function read(condition) {
-    if (condition === null || condition === undefined) return { kind: '', ids: [], atLeast: 0 };
-    const one = (kind, id) => ({ kind, ids: [id], atLeast: 1 });
-    if (condition.has) return one('hold', condition.has);
-    if (condition.not?.has) return one('lack', condition.not.has);
-    if (condition.open) return one('open', condition.open);
-    if (condition.visited) return one('visited', condition.visited);
-    if (condition.hasOf) return { kind: 'hold', ids: condition.hasOf, atLeast: condition.atLeast ?? condition.hasOf.length };
-    if (condition.openOf) return { kind: 'open', ids: condition.openOf, atLeast: condition.atLeast ?? condition.openOf.length };
-
-    return { kind: 'other', ids: [], atLeast: 0 };
-}
-
-function write(kind, ids, atLeast) {
-    if (ids.length === 0) return undefined;
-    if (kind === 'visited') return { visited: ids.at(-1) };
-    if (kind === 'lack') return { not: { has: ids.at(-1) } };
-    if (ids.length === 1) return { [kind === 'hold' ? 'has' : 'open']: ids[0] };
-
-    return { [kind === 'hold' ? 'hasOf' : 'openOf']: ids, atLeast };
-}
-
-/** Any condition in words, for reading. */
-function sentence(condition, desk) {
-    const { game } = desk.store;
-    const token = (id) => game.tokens?.find((one) => one.id === id)?.name ?? id;
-    const scene = (id) => game.scenes.find((one) => one.id === id)?.title ?? id;
-    const lock = (id) => game.scenes.flatMap((one) => one.things ?? []).find((one) => one.id === id)?.label || id;
-    const tally = (id) => game.tallies?.find((one) => one.id === id)?.name ?? id;
-    const some = (ids, name, atLeast) => `${atLeast < ids.length ? `${atLeast} of ` : ''}${ids.map(name).join(', ')}`;
-    const [kind] = Object.keys(condition ?? {});
-    const said = {
-        all: () => condition.all.map((part) => sentence(part, desk)).join(' and '),
-        any: () => condition.any.map((part) => sentence(part, desk)).join(' or '),
-        not: () => `not: ${sentence(condition.not, desk)}`,
-        has: () => `holds ${token(condition.has)}`,
-        hasOf: () => `holds ${some(condition.hasOf, token, condition.atLeast)}`,
-        open: () => `opened ${lock(condition.open)}`,
-        openOf: () => `opened ${some(condition.openOf, lock, condition.atLeast)}`,
-        firstTry: () => `opened at first try ${some(condition.firstTry, lock, condition.atLeast)}`,
-        visited: () => `was at ${scene(condition.visited)}`,
-        lifted: () => 'lifted a cover',
-        tally: () => `${tally(condition.tally)} ${condition.is} ${condition.value}`,
-        leads: () => `${tally(condition.leads)} is the highest`,
-        tries: () => `tried ${lock(condition.tries)} ${condition.is} ${condition.value} times`,
-        minutes: () => `${condition.is} ${condition.minutes} minutes have passed`,
-    }[kind];
-
-    return said?.() ?? 'a condition of its own';
-}
-
-export { conditionField, read, sentence, write };
+export { conditionField };

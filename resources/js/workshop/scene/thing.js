@@ -4,6 +4,8 @@ import { bench } from './bench.js';
 import { area, destination, line, now } from './fields.js';
 import { gifts, giving } from './giving.js';
 import { conditionField } from './condition.js';
+import { reactionsField } from './reactions.js';
+import { split } from '../map/verbs.js';
 import { lockCard } from './lock.js';
 import { series } from './card.js';
 import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
@@ -20,9 +22,16 @@ function thingCard(thing, scene, desk) {
 
     return [
         el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), back(desk)),
-        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: 'Shown to', value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, 'who sees it') }), series(desk, thing.id, `copied a ${thing.kind}`)),
+        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: 'Shown to', value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, 'who sees it') }), series(desk, thing.id, `copied a ${thing.kind}`), splitHere(thing, scene, desk)),
         thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
+}
+
+/** This and what follows it in a scene of their own. */
+function splitHere(thing, scene, desk) {
+    if (scene.layout === 'stage' || scene.things[0]?.id === thing.id) return null;
+
+    return el('button', { class: 'link', 'data-key': `${thing.id}.split`, onclick: () => split(desk, scene, thing.id) }, icon('split'), desk.words.splitHere);
 }
 
 function back(desk) {
@@ -31,7 +40,7 @@ function back(desk) {
 
 function choiceBody(thing, desk) {
     const react = list(thing.react);
-    if (react.length > 1 || react[0]?.if) return el('p', { class: 'help' }, 'What this does depends on conditions; it is kept as it is.');
+    if (react.length > 1 || react[0]?.if) return reactionsField(thing, 'react', desk);
     const reaction = react[0] ?? {};
     const set = (fields, made, label) => desk.store.edit([...made, { set: thing.id, field: 'react', to: [{ ...list(now(desk, thing).react)[0], ...fields }] }], label);
 
@@ -43,6 +52,7 @@ function choiceBody(thing, desk) {
         closerLook(reaction, set, desk, thing.id),
         giving(reaction, set, desk, thing.id),
         gifts(reaction, desk),
+        el('button', { class: 'link', 'data-key': `${thing.id}.more`, onclick: () => desk.store.edit({ set: thing.id, field: 'react', to: [...react, { say: '' }] }, 'what the choice does') }, icon('plus'), desk.words.reactions.open),
         thing.md || thing.box ? null : line({ key: `${thing.id}.label`, label: 'Name, for those who can’t see it', value: thing.label, take: (label) => desk.store.edit({ set: thing.id, field: 'label', to: label }, 'name of the choice') }),
     ];
 }

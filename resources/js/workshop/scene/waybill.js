@@ -15,7 +15,7 @@ function waybill(scene, desk) {
                 grouped(into, 'from').map((way) => stop(game, way.from, way.why, desk)),
                 into.length === 0 && game.start !== scene.id ? el('li', { class: 'bill-none' }, 'nowhere yet: no way leads here') : null)),
         el('section', { class: 'bill-here' }, el('h2', { class: 'caps' }, 'This scene'), el('p', { class: 'bill-title' }, scene.title || 'Without a title'), el('p', {}, counts(scene))),
-        el('section', { class: 'bill-side' }, el('div', { class: 'bill-head' }, el('h2', { class: 'caps' }, 'They go on to'), el('button', { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) }, '+ make a new way'), el('button', { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => desk.patterns.open() }, desk.words.fromPattern)),
+        el('section', { class: 'bill-side' }, el('div', { class: 'bill-head' }, el('h2', { class: 'caps' }, 'They go on to'), el('span', { class: 'bill-makers' }, el('button', { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) }, '+ make a new way'), el('button', { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => desk.patterns.open() }, desk.words.fromPattern))),
             el('ul', {}, grouped(out, 'to').map((way) => stop(game, way.to, way.why, desk)),
                 scene.ending ? el('li', { class: 'bill-none' }, 'the play ends here') : null)),
     ];

@@ -1,0 +1,61 @@
+import { list } from '../ways.js';
+
+/**
+ * What a condition can say in parts. Each kind has the parts it is made from (`choices`), reads them out of a condition
+ * (`{ids, atLeast}`, null when the condition is another) and writes them into one.
+ */
+const tokens = (game) => (game.tokens ?? []).map((token) => [token.id, token.name]);
+const locks = (game) => game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock').map((lock) => [lock.id, `${lock.label || lock.ask} (${scene.title})`]));
+const scenes = (game) => game.scenes.map((scene) => [scene.id, scene.title]);
+const tallies = (game) => (game.tallies ?? []).map((tally) => [tally.id, tally.name]);
+
+/** One part or several of them, of which so many must hold. */
+const several = (choices, one, many) => ({
+    choices, isMany: true,
+    read: (condition) => (typeof condition[one] === 'string' ? { ids: [condition[one]], atLeast: 1 } : condition[many] ? { ids: list(condition[many]), atLeast: condition.atLeast ?? list(condition[many]).length } : null),
+    write: ({ ids, atLeast }) => (ids.length === 1 && one ? { [one]: ids[0] } : { [many]: ids, atLeast }),
+});
+
+/** Exactly one part, or that it does not hold. */
+const single = (choices, read, write) => ({
+    choices, isMany: false,
+    read: (condition) => (typeof read(condition) === 'string' ? { ids: [read(condition)], atLeast: 1 } : null),
+    write: ({ ids }) => write(ids.at(-1)),
+});
+
+const KINDS = {
+    hold: several(tokens, 'has', 'hasOf'),
+    lack: single(tokens, (condition) => condition.not?.has, (id) => ({ not: { has: id } })),
+    open: several(locks, 'open', 'openOf'),
+    shut: single(locks, (condition) => condition.not?.open, (id) => ({ not: { open: id } })),
+    first: several(locks, null, 'firstTry'),
+    visited: single(scenes, (condition) => condition.visited, (id) => ({ visited: id })),
+    unseen: single(scenes, (condition) => condition.not?.visited, (id) => ({ not: { visited: id } })),
+    points: {
+        choices: tallies, isNumber: true,
+        read: (condition) => (condition.tally && ['>=', '<', '='].includes(condition.is) ? { ids: [condition.tally], atLeast: 1, is: condition.is, value: condition.value } : null),
+        write: ({ ids, is = '>=', value = 1 }) => ({ tally: ids.at(-1), is, value }),
+    },
+    leads: {
+        choices: tallies,
+        read: (condition) => (condition.leads ? { ids: [condition.leads], atLeast: 1, among: condition.among } : null),
+        write: ({ ids, among }, game) => ({ leads: ids.at(-1), among: among ?? tallies(game).map(([id]) => id) }),
+    },
+};
+
+/** The kind a condition is of with its parts; `other` for those that can't be said so, '' for none. */
+function readCondition(condition) {
+    if (condition === null || condition === undefined) return { kind: '', ids: [], atLeast: 0 };
+    for (const [kind, { read }] of Object.entries(KINDS)) {
+        const said = read(condition);
+        if (said) return { kind, ...said };
+    }
+
+    return { kind: 'other', ids: [], atLeast: 0 };
+}
+
+function writeCondition(said, game) {
+    return said.ids.length === 0 ? undefined : KINDS[said.kind].write(said, game);
+}
+
+export { KINDS, readCondition, writeCondition };
