@@ -92,3 +92,19 @@ it('tries an answer on the bench without keeping anything', function (): void {
     $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => ''])
         ->assertJson(['refusal' => __('play.refused.answer.blank')]);
 });
+
+it('shows every change by its name, and returns to any moment and forward again', function (): void {
+    foreach (['One', 'Two', 'Three'] as $place => $title) {
+        edit($this, ['set' => 'hall', 'field' => 'title', 'to' => $title], $place + 1, "called it {$title}");
+    }
+    $changes = $this->getJson("/games/{$this->game->id}/history")->json('changes');
+    expect(array_column($changes, 'label'))->toBe(['called it Three', 'called it Two', 'called it One']);
+    $titleAfter = function (int $change): string {
+        $this->postJson("/games/{$this->game->id}/history", ['change' => $change])->assertOk()->assertJsonPath('document.start', 'hall');
+
+        return $this->game->fresh()->read()->scene('hall')->title;
+    };
+
+    expect($titleAfter($changes[2]['id']))->toBe('One')->and(array_column($this->getJson("/games/{$this->game->id}/history")->json('changes'), 'undone'))->toBe([true, true, false])
+        ->and($titleAfter($changes[0]['id']))->toBe('Three')->and($titleAfter(0))->toBe(Games::twoRooms()['scenes'][0]['title']);
+});
