@@ -35,6 +35,7 @@ final class DemoSeeder extends Seeder
     public function run(CreateGame $create, OpenRun $open, JoinRun $join, TakeAction $take): void
     {
         $teacher = User::query()->create(['name' => 'Ida Marsh', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $create->handle($teacher, self::document('fog-crossing'));
         $game = $create->handle($teacher, self::document('dark-lamp'));
         $run = $open->handle($game, '7B', false);
         $this->play($run, $join, $take);

@@ -14,6 +14,7 @@ function ladderOf(int $questions): Builder
     $builder->paste('[data-key="pattern.field.questions"]', $rows)->click('[data-key="patterns.build"]');
     $builder->kept();
     $builder->browser->find('.station-place');
+    $builder->browser->press('Show all');
 
     return $builder;
 }

@@ -16,6 +16,12 @@ import { insertFirst } from './verbs.js';
 /** Below this scale words are not drawn: they could not be read, and they are most of the work. */
 const READABLE = 0.34;
 
+/** At this scale the words are easily read. */
+const LEGIBLE = 0.85;
+
+/** A map that can be seen whole at this scale is. */
+const ENOUGH = 0.7;
+
 /** The map face: the game as a transit diagram. Laid out anew only when its stations, words or tracks are others. */
 function openMap(holder, desk) {
     const words = desk.words.map;
@@ -74,7 +80,7 @@ function openMap(holder, desk) {
         if (laid === null) return;
         placed = handPlaced(laid, desk.store.game.scenes, drawing.tracks);
         distance.note(drawing, placed);
-        if (before === 0 && fit()) await painted();
+        if (before === 0 && begin()) await painted();
         drawMap(sea, drawing, placed, desk);
         culling.note(placed);
         rest(zoomTransform(chart));
@@ -82,6 +88,17 @@ function openMap(holder, desk) {
         drawSelection(card, desk, drawing);
         if (!list.hidden) drawList(list, desk, drawing, sought());
         if (before > 0 && Math.abs(placed.stations.size - before) > 1) fit();
+    }
+
+    /** A map opens at a size that can be read, on the scene that is worked on; a small or a very large one is seen whole. */
+    function begin() {
+        if (!fit()) return false;
+        const { k } = zoomTransform(chart);
+        const at = placed.stations.get(desk.scene);
+        if (k >= ENOUGH || placed.stations.size > 150 || !at) return true;
+        pan.transform(view, zoomIdentity.translate(Math.min(60, room.width / 2 - at.x * LEGIBLE), Math.min(90, room.height / 2 - at.y * LEGIBLE)).scale(LEGIBLE));
+
+        return true;
     }
 
     function fit() {
