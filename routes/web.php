@@ -43,6 +43,7 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/games/{game}', [GameController::class, 'show'])->can('view', 'game')->name('games.show');
     Route::get('/games/{game}/findings', [EditController::class, 'findings'])->can('view', 'game')->name('games.findings');
+    Route::get('/games/{game}/scores', [EditController::class, 'scores'])->can('view', 'game')->name('games.scores');
     Route::get('/games/{game}/document', [GameController::class, 'document'])->can('view', 'game')->name('games.document');
     Route::post('/games/{game}/away', [GameController::class, 'away'])->can('update', 'game')->name('games.away');
 

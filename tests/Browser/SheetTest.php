@@ -70,3 +70,14 @@ it('finds and replaces, sorts and filters, and shows what a file would change be
     $browser->click('[data-key="sheet.take"]');
     expect($builder->document()['scenes'][0]['things'][0]['rules'][0]['match']['equals'])->toBe(['shingle', 'beach']);
 });
+
+it('fills a grid of answers and outcomes, and says which outcome can never win', function (): void {
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('quiz')->paste('[data-key="pattern.field.outcomes"]', "Keeper\nPilot")->paste('[data-key="pattern.field.quizQuestions"]', "First?\ta\tb\nSecond?\ta\nThird?\ta")->click('[data-key="patterns.build"]');
+    $builder->kept();
+    $browser = $builder->browser->click('[data-face="sheet"]')->click('[data-key="sheet.option"]')->see('can never win');
+    $browser->click('[data-cell="1,4"]')->keys('m', 'u', 's', 't')->keys(WebDriverKeys::ENTER);
+    $browser->see('wins 50 %');
+    $option = $builder->document()['scenes'][0]['things'][0]['input']['options'][1];
+    expect($option['do'][0]['by'])->toBe(1000)->and($browser->find('[data-cell="1,4"]')->getText())->toBe('must')->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
+});

@@ -13,6 +13,7 @@ use App\Workshop\Bench;
 use App\Workshop\EditReply;
 use App\Workshop\Findings;
 use App\Workshop\Words;
+use Fravel\Check\Scores;
 use Fravel\Document\Game as Document;
 use Fravel\Edit\Command;
 use Fravel\Edit\Commands;
@@ -55,6 +56,13 @@ final class EditController extends Controller
         $findings = Findings::of($game);
 
         return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'findings' => $findings->all]);
+    }
+
+    public function scores(Game $game): JsonResponse
+    {
+        $scores = Scores::of($game->read());
+
+        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->wins, 'tied' => $scores->tied]);
     }
 
     public function bench(Request $request, Game $game): JsonResponse

@@ -1,6 +1,7 @@
 import { freshId } from '../document.js';
 import { list } from '../ways.js';
 import { answersOf, matchFrom, openRule } from './answer.js';
+import { optionRows } from './outcomes.js';
 
 /**
  * Columns of the two tables. `read` gives the text of a cell, null where it is not for this table to change; `write` gives
@@ -120,6 +121,8 @@ function contextOf(game, words, findings) {
 
 /** The rows of a table: every lock, or every choice, with the scene it stands in. */
 function rowsOf(game, kind) {
+    if (kind === 'option') return optionRows(game);
+
     return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === kind).map((thing) => ({ id: thing.id, scene, thing })));
 }
 

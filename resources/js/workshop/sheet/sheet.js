@@ -6,8 +6,9 @@ import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
 import { readChanges, save } from './exchange.js';
 import { openGrid } from './grid.js';
 import { listenToKeys } from './keys.js';
+import { openSums, outcomeColumns } from './outcomes.js';
 
-const TABLES = { lock: LOCKS, choice: CHOICES };
+const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns };
 
 /** The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet is. */
 function openSheet(holder, desk) {
@@ -22,25 +23,28 @@ function openSheet(holder, desk) {
         sheet.sort = detail;
         draw();
     });
-    holder.append(tools, offer, grid.node, file);
+    const sums = openSums(desk, document.getElementById('faces').dataset.address);
+    holder.append(tools, offer, sums.node, grid.node, file);
 
     function draw() {
         const context = contextNow();
         const columns = columnsOf();
         redraw(tools, toolbar());
         grid.show(columns, shown(context, columns));
+        sums.node.hidden = sheet.kind !== 'option';
+        if (!sums.node.hidden) sums.soon();
     }
 
     const contextNow = () => contextOf(desk.store.game, desk.words, desk.findings ?? []);
 
     function columnsOf() {
-        return TABLES[sheet.kind].map((column) => ({ ...column, title: words.columns[column.id], isFixed: column.write === null }));
+        return TABLES[sheet.kind](desk.store.game).map((column) => ({ ...column, title: column.name ?? words.columns[column.id], isFixed: column.write === null }));
     }
 
     /** The rows that are asked for, with their cells as text. */
     function shown(context, columns) {
         const rows = rowsOf(context.game, sheet.kind).filter((row) => !sheet.chapter || (row.scene.chapter ?? '-') === sheet.chapter).filter((row) => !sheet.only || context.found.has(row.id))
-            .map((row) => ({ id: row.id, cells: columns.map((column) => column.read(row, context)) }));
+            .map((row) => ({ id: row.id, cells: columns.map((column) => column.read(row, context)), gaps: columns.map((column) => column.isGap?.(row) ?? false) }));
         const sought = sheet.find.toLowerCase();
         const found = sought === '' ? rows : rows.filter((row) => row.cells.some((cell) => cell?.toLowerCase().includes(sought)));
         const place = columns.findIndex((column) => column.id === sheet.sort?.id);
@@ -65,14 +69,16 @@ function openSheet(holder, desk) {
             el('input', { type: 'search', 'data-key': 'sheet.find', placeholder: words.find, 'aria-label': words.find, value: sheet.find, oninput: put('find') }),
             el('input', { 'data-key': 'sheet.replace', placeholder: words.replace, 'aria-label': words.replace, value: sheet.replace, oninput: ({ target }) => { sheet.replace = target.value; } }),
             el('button', { class: 'button', 'data-key': 'sheet.replace.all', disabled: sheet.find === '', onclick: replaceAll }, words.replaceAll),
+            sheet.kind === 'option' ? el('p', { class: 'help sheet-help' }, words.outcomesHelp) : null,
+            sheet.kind === 'option' ? el('button', { class: 'button', 'data-key': 'sheet.outcome', onclick: anotherOutcome }, icon('plus'), words.outcome) : null,
             el('span', { class: 'sheet-files' }, el('button', { class: 'link', 'data-key': 'sheet.save', onclick: () => save(`${game.title} ${words.tables[sheet.kind]}.csv`, columnsOf(), shown(contextNow(), columnsOf())) }, icon('download'), words.save), el('button', { class: 'link', 'data-key': 'sheet.bring', onclick: () => file.click() }, icon('upload'), words.bring)),
         ];
     }
 
     function write(cells, label) {
-        const columns = TABLES[sheet.kind];
+        const columns = columnsOf();
         const { edits, refused } = changesOf(cells, columns, contextNow(), sheet.kind);
-        if (edits.length > 0) desk.store.edit(edits, label ?? (cells.length === 1 ? words.columns[cells[0].column] : words.wrote.replace(':count', cells.length - refused.length)));
+        if (edits.length > 0) desk.store.edit(edits, label ?? (cells.length === 1 ? columns.find((column) => column.id === cells[0].column).title : words.wrote.replace(':count', cells.length - refused.length)));
         else draw();
         if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
     }
@@ -98,6 +104,11 @@ function openSheet(holder, desk) {
         });
     }
 
+    function anotherOutcome() {
+        const { game } = desk.store;
+        desk.store.edit({ insert: 'tallies', in: '@game', after: game.tallies?.at(-1)?.id ?? null, value: { id: freshId('outcome'), name: `${words.outcome} ${(game.tallies?.length ?? 0) + 1}`, start: 0, shown: false } }, words.outcome);
+    }
+
     function replaceAll() {
         const pattern = new RegExp(sheet.find.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'giu');
         const columns = columnsOf();
@@ -116,7 +127,7 @@ function openSheet(holder, desk) {
         const head = cells.length === 0 ? words.nothing : words.changed.replace(':count', cells.length);
         redraw(offer, [
             el('p', {}, el('strong', {}, head), unknown > 0 ? ` ${words.unknown.replace(':count', unknown)}` : ''),
-            el('ul', { class: 'sheet-changes' }, cells.slice(0, 200).map((cell) => el('li', {}, el('span', { class: 'caps' }, words.columns[cell.column]), el('del', {}, cell.before), icon('arrow-right'), el('ins', {}, cell.text)))),
+            el('ul', { class: 'sheet-changes' }, cells.slice(0, 200).map((cell) => el('li', {}, el('span', { class: 'caps' }, columns.find((column) => column.id === cell.column).title), el('del', {}, cell.before), icon('arrow-right'), el('ins', {}, cell.text)))),
             el('div', { class: 'sheet-take' }, cells.length > 0 ? el('button', { class: 'button primary', 'data-key': 'sheet.take', onclick: () => { close(); write(cells, words.brought.replace(':count', cells.length)); } }, words.take) : null, el('button', { class: 'link', 'data-key': 'sheet.leave', onclick: close }, words.leave)),
         ]);
         offer.hidden = false;

@@ -1,0 +1,82 @@
+import { el } from '../../lib/dom.js';
+import { get } from '../../lib/http.js';
+import { redraw } from '../../lib/redraw.js';
+import { list } from '../ways.js';
+
+/** How long after the last change the sums are worked out anew, in milliseconds. */
+const REST = 500;
+
+/** The columns of the table of answers × outcomes: what each option adds to each tally. An empty cell adds nothing; “must” decides, “never” rules out. */
+function outcomeColumns(game) {
+    return [
+        { id: 'scene', width: 150, read: ({ scene }) => scene.title ?? '', write: null },
+        { id: 'ask', width: 260, read: ({ thing }) => thing.ask ?? '', write: null },
+        { id: 'option', width: 220, read: ({ option }) => option.md ?? '', write: ({ thing, option }, text) => withOption(thing, { ...option, md: text }) },
+        ...(game.tallies ?? []).map((tally) => ({
+            id: tally.id, name: tally.name, width: 110,
+            read: ({ option }, { words }) => asWord(list(option.do).find((effect) => effect.add === tally.id)?.by ?? '', words.sheet),
+            write: ({ thing, option }, text, { words }) => adding(thing, option, tally.id, fromWord(text.trim(), words.sheet)),
+            isGap: ({ option }) => !list(option.do).some((effect) => effect.add),
+        })),
+    ];
+}
+
+/** So much that no other answers outweigh it: an option that decides an outcome, or rules it out. */
+const DECIDES = 1000;
+
+const asWord = (by, words) => (by >= DECIDES ? words.must : by !== '' && by <= -DECIDES ? words.neverWord : String(by));
+const fromWord = (text, words) => ({ [words.must]: String(DECIDES), [words.neverWord]: String(-DECIDES) })[text.toLowerCase()] ?? text;
+
+/** The rows: every option of every lock that is answered by choosing. */
+function optionRows(game) {
+    return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock' && thing.input?.type === 'options').flatMap((thing) => thing.input.options.map((option) => ({ id: option.id, scene, thing, option }))));
+}
+
+function adding(lock, option, tally, text) {
+    const by = Number(text.replace(',', '.'));
+    if (!Number.isFinite(by)) return { refusal: 'number' };
+    const rest = list(option.do).filter((effect) => effect.add !== tally);
+
+    return withOption(lock, { ...option, do: text.trim() === '' || by === 0 ? rest : [...rest, { add: tally, by }] });
+}
+
+function withOption(lock, option) {
+    return [{ set: lock.id, field: 'input', to: { ...lock.input, options: lock.input.options.map((one) => (one.id === option.id ? option : one)) } }];
+}
+
+/** What it all comes to: for each tally the least and the most, and how often it is the highest. */
+function openSums(desk, address) {
+    const words = desk.words.sheet;
+    const node = el('section', { class: 'sums', 'aria-label': words.sums, hidden: true });
+    let resting = null;
+
+    function soon() {
+        clearTimeout(resting);
+        resting = setTimeout(draw, REST);
+    }
+
+    async function draw() {
+        await desk.store.flushed();
+        const { body } = await get(`${address}/scores`);
+        if (!body) return;
+        const most = Math.max(1, ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))));
+        redraw(node, (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]).map((tally) => bar(tally, body, most)).concat(body.tied > 0 ? el('p', { class: 'help', 'data-key': 'sums.tied' }, words.tied.replace(':share', percent(body.tied))) : []));
+    }
+
+    function bar(tally, body, most) {
+        const { least, most: reach } = body.ranges[tally.id];
+        const share = body.wins[tally.id];
+        const left = (100 * Math.max(0, least)) / most;
+        const stretch = el('span', { class: 'sums-stretch' });
+        Object.assign(stretch.style, { left: `${left}%`, width: `${Math.max(1.5, (100 * Math.max(0, reach)) / most - left)}%` });
+        const never = share === 0;
+
+        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), el('span', { class: 'sums-bar', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))));
+    }
+
+    return { node, soon };
+}
+
+const percent = (share) => `${(100 * share).toFixed(share > 0 && share < 0.01 ? 1 : 0)} %`;
+
+export { openSums, optionRows, outcomeColumns };
