@@ -1,4 +1,4 @@
-import { el } from '../../lib/dom.js';
+import { el, svg } from '../../lib/dom.js';
 import { get } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
 import { list } from '../ways.js';
@@ -67,11 +67,10 @@ function openSums(desk, address) {
         const { least, most: reach } = body.ranges[tally.id];
         const share = body.wins[tally.id];
         const left = (100 * Math.max(0, least)) / most;
-        const stretch = el('span', { class: 'sums-stretch' });
-        Object.assign(stretch.style, { left: `${left}%`, width: `${Math.max(1.5, (100 * Math.max(0, reach)) / most - left)}%` });
+        const stretch = svg('rect', { class: 'sums-stretch', x: left, width: Math.max(1.5, (100 * Math.max(0, reach)) / most - left), height: 12 });
         const never = share === 0;
 
-        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), el('span', { class: 'sums-bar', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))));
+        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))));
     }
 
     return { node, soon };
