@@ -19,6 +19,7 @@ function openFindings(desk, address) {
         button.setAttribute('aria-expanded', 'false');
     };
 
+    desk.isChecked = () => !list.hasAttribute('data-stale');
     button.addEventListener('click', () => {
         list.hidden = !list.hidden;
         button.setAttribute('aria-expanded', String(!list.hidden));
@@ -48,7 +49,7 @@ function openFindings(desk, address) {
         found = body;
         list.toggleAttribute('data-stale', body.revision !== desk.store.revision);
         desk.findings = body.findings;
-        if (desk.face !== 'scene') desk.draw();
+        desk.draw();
         draw();
     }
 

@@ -5,6 +5,8 @@ function plan(game, findings = []) {
     const ways = waysIn(game);
     const seen = reached(game, ways);
     const traps = new Set(findings.filter((finding) => ['play.trap', 'scene.stuck'].includes(finding.code)).flatMap((finding) => finding.where));
+    const found = new Map();
+    for (const finding of findings) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
     const known = new Set(game.scenes.map((scene) => scene.id));
     const lineOf = new Map((game.chapters ?? []).map((chapter, place) => [chapter.id, place % 5]));
     const stations = game.scenes.map((scene) => {
@@ -21,6 +23,7 @@ function plan(game, findings = []) {
             ending: Boolean(scene.ending),
             reached: seen.has(scene.id),
             isTrap: traps.has(scene.id),
+            found: found.get(scene.id) ?? 0,
             isGate: Boolean(scene.needs),
         };
     });
