@@ -44,9 +44,15 @@ final readonly class Findings
     public static function of(Game $game): self
     {
         /** @var array{list<Told>, bool} $kept */
-        $kept = Cache::remember('findings.'.self::SHAPE.'.'.hash('sha256', $game->document), self::KEPT, static fn (): array => self::look($game));
+        $kept = Cache::remember(self::keyOf($game), self::KEPT, static fn (): array => self::look($game));
 
         return new self(...$kept);
+    }
+
+    /** Where they are kept. */
+    public static function keyOf(Game $game): string
+    {
+        return 'findings.'.self::SHAPE.'.'.hash('sha256', $game->document);
     }
 
     /** @return list<string> the words that new things begin with */

@@ -47,7 +47,7 @@ it('looks a draft over anew when it was changed, and only then', function (): vo
     expect(Findings::of($game)->errors)->toBe([]);
     $game->update(['document' => str_replace('"go":"end"', '"go":"attic"', $game->document)]);
     expect(Findings::of($game)->errors)->toContain('In “Store” something leads to a scene that is not there (attic).')
-        ->and(Cache::has('findings.2.'.hash('sha256', $game->document)))->toBeTrue();
+        ->and(Cache::has(Findings::keyOf($game)))->toBeTrue();
 });
 
 it('shows only a teacher’s own games', function (): void {

@@ -10,7 +10,7 @@ use Fravel\Support\Json;
 final class Scripts
 {
     /**
-     * What an expression over a module's exports gives; `input` holds what is passed in.
+     * What an expression over a module's exports gives, also when that comes later; `input` holds what is passed in.
      *
      * @param  string  $module  under resources/js/
      */
@@ -20,7 +20,7 @@ final class Scripts
         $script = "import * as module from '{$path}';"
             .'let text = ""; for await (const part of process.stdin) text += part;'
             .'const { input } = JSON.parse(text);'
-            ."console.log(JSON.stringify({ result: ((input) => {$expression})(input) }));";
+            ."console.log(JSON.stringify({ result: await ((input) => {$expression})(input) }));";
         $process = proc_open(['node', '--input-type=module', '-e', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
         if ($process === false) {
             return 'node did not start';

@@ -23,6 +23,14 @@ final readonly class Content
         return is_string($text) || is_int($text) ? trim((string) $text) : '';
     }
 
+    /** Rows as they were given: a tab at their beginning is an empty cell. */
+    private function rows(string $name): string
+    {
+        $text = $this->given[$name] ?? null;
+
+        return is_string($text) && trim($text) !== '' ? trim($text, "\r\n") : '';
+    }
+
     public function number(string $name, int $usual, int $least, int $most): int
     {
         $text = $this->text($name);
@@ -33,11 +41,9 @@ final readonly class Content
     /** @return list<Row> those that something can be built from */
     public function questions(string $name): array
     {
-        if ($this->text($name) === '') {
-            return [];
-        }
+        $rows = $this->rows($name);
 
-        return array_values(array_filter(Worksheet::read($this->text($name), $this->language)->rows, static fn (Row $row): bool => $row->isBuildable()));
+        return $rows === '' ? [] : array_values(array_filter(Worksheet::read($rows, $this->language)->rows, static fn (Row $row): bool => $row->isBuildable()));
     }
 
     /**
@@ -49,7 +55,7 @@ final readonly class Content
      */
     public function table(string $name, int $columns, array $headings = []): array
     {
-        $rows = $this->text($name) === '' ? [] : Table::read($this->text($name))->rows;
+        $rows = $this->rows($name) === '' ? [] : Table::read($this->rows($name))->rows;
         $full = array_map(static fn (array $cells): array => array_pad($cells, max(1, $columns), ''), $rows);
         $isHeading = static fn (array $cells, int $place): bool => $place === 0 && in_array(mb_strtolower($cells[0]), $headings, true);
 

@@ -1,0 +1,121 @@
+<?php
+
+use Fravel\Edit\Pattern\Content;
+use Fravel\Edit\Pattern\Field;
+use Fravel\Edit\Pattern\FieldKind;
+use Fravel\Edit\Pattern\Pattern;
+use Fravel\Edit\Pattern\Patterns;
+use Fravel\Edit\Pattern\Site;
+use Fravel\Edit\Pattern\Usual;
+use Fravel\Format\Worksheet\Row;
+
+/** @param  array<string, mixed>  $given */
+function contentOf(array $given): Content
+{
+    return new Content($given, 'en');
+}
+
+/** @param  array<string, string>  $words */
+function siteOf(array $words = [], Usual $usual = new Usual, array $taken = []): Site
+{
+    return new Site('en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual);
+}
+
+it('reads a table, leaves out what is empty and a first row that only names the columns', function (string $text, array $rows): void {
+    expect(contentOf(['t' => $text])->table('t', 3, ['front', 'question']))->toBe($rows);
+})->with([
+    'tabs' => ["a\tb\tc", [['a', 'b', 'c']]],
+    'missing cells' => ["a\nd\te", [['a', '', ''], ['d', 'e', '']]],
+    'commas' => ['a,b,c', [['a', 'b', 'c']]],
+    'a heading' => ["Front\tBack\na\tb", [['a', 'b', '']]],
+    'a heading’s word further down' => ["a\tb\nfront\tb", [['a', 'b', ''], ['front', 'b', '']]],
+    'rows without a first cell' => ["\tb\na\tb", [['a', 'b', '']]],
+    'nothing' => ['  ', []],
+]);
+
+it('takes nothing but text for a field', function (mixed $given, string $text): void {
+    expect(contentOf(['t' => $given])->text('t'))->toBe($text);
+})->with([['  words ', 'words'], [7, '7'], [['a'], ''], [null, ''], [true, '']]);
+
+it('keeps a number within its bounds', function (string $text, int $number): void {
+    expect(contentOf(['n' => $text])->number('n', 5, 1, 10))->toBe($number);
+})->with([['', 5], ['3', 3], ['0', 1], ['99', 10], ['many', 5], ['-2', 5]]);
+
+it('says whether there is enough for a field', function (Field $field, mixed $given, bool $isEnough): void {
+    expect(contentOf([$field->name => $given])->fills($field))->toBe($isEnough);
+})->with([
+    'questions with answers' => [Field::questions('q'), "What?\tthat", true],
+    'questions without' => [Field::questions('q'), 'What?', false],
+    'too few rows' => [Field::table('t', ['way'], 2), 'one', false],
+    'enough rows' => [Field::table('t', ['way'], 2), "one\ntwo", true],
+    'a heading is no row' => [Field::table('t', ['way'], 2), "Way\none", false],
+    'a line that is needed' => [Field::line('l', true), '', false],
+    'a line that is not' => [Field::line('l'), '', true],
+    'a picture' => [Field::picture('p'), null, true],
+]);
+
+it('gives ids that nobody has', function (): void {
+    $site = siteOf(taken: ['question' => true]);
+
+    expect($site->ids('question', 2))->toBe(['question-2', 'question-3'])->and($site->id('Täxt!'))->toMatch('/^[a-z][a-z0-9-]*$/');
+});
+
+it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (Usual $usual, string $feedback, array $said): void {
+    $lock = siteOf(usual: $usual)->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
+
+    expect([$lock['rules'][0]['say'], $lock['otherwise'][0]['say']])->toBe($said);
+})->with([
+    'nothing said' => [new Usual, '', ['Right.', 'Not yet.']],
+    'usual words' => [new Usual('Good.', 'Look.'), '', ['Good.', 'Look.']],
+    'feedback of the row' => [new Usual('Good.', 'Look.'), 'It is glass.', ['Good.', 'It is glass.']],
+]);
+
+it('guards a code always, and other locks as is usual', function (): void {
+    $site = siteOf(usual: new Usual(tries: 0));
+
+    expect($site->code('The code?', '0917', ''))->toHaveKey('guard')->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
+        ->and($site->lock(Row::asked('Who?', 'gull', 'en')))->not->toHaveKey('guard')
+        ->and(siteOf(usual: new Usual(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
+});
+
+it('shuffles options, the first of them right', function (): void {
+    $lock = siteOf()->options('Who?', ['gull', 'tern', 'auk']);
+
+    expect($lock['input']['shuffle'])->toBeTrue()->and(array_column($lock['input']['options'], 'md'))->toBe(['gull', 'tern', 'auk'])
+        ->and($lock['rules'][0]['match'])->toBe(['options' => [$lock['input']['options'][0]['id']]]);
+});
+
+it('lines scenes up, each leading to the next and the last onward', function (): void {
+    $site = siteOf();
+    $rows = array_map(fn (string $ask): Row => Row::asked($ask, 'x', 'en'), ['One?', 'Two?']);
+    $site->line(['a', 'b'], $rows, 'Birds', Site::ONWARD, fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c']);
+
+    expect(array_column($site->scenes, 'title'))->toBe(['Birds 1', 'Birds 2'])->and(array_column($site->scenes, 'chapter'))->toBe(['c', 'c'])
+        ->and($site->scenes[0]['things'][0]['rules'][0]['go'])->toBe('b')->and($site->scenes[1]['things'][0]['rules'][0]['go'])->toBe(Site::ONWARD);
+});
+
+it('sorts rows into rooms in the order in which they come', function (): void {
+    $row = fn (string $room): Row => Row::corrected(1, 'Who?', 'gull', Fravel\Format\Worksheet\Kind::Text, false, '', $room);
+
+    expect(array_map(count(...), siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions')))->toBe(['Quay' => 2, 'Questions' => 1]);
+});
+
+it('has a name, a field that is needed and a sample for each pattern', function (Pattern $pattern): void {
+    $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
+    $needed = array_filter($pattern->fields(), fn (Field $field): bool => $field->isNeeded);
+
+    expect($words['all'][$pattern->name()])->toHaveKeys(['name', 'for'])->and($needed)->not->toBe([])->and(Patterns::named($pattern->name()))->toEqual($pattern);
+    foreach ($pattern->fields() as $field) {
+        expect($words['fields'])->toHaveKey($field->name);
+        foreach ($field->kind === FieldKind::Choice ? [] : $field->columns as $column) {
+            expect($words['columns'])->toHaveKey($column);
+        }
+    }
+    foreach ($needed as $field) {
+        expect($words['sample'])->toHaveKey($field->name);
+    }
+})->with(fn () => array_map(fn (Pattern $pattern): array => [$pattern], Patterns::all()));
+
+it('knows no pattern of another name', function (): void {
+    expect(Patterns::named('maze'))->toBeNull()->and(count(Patterns::all()))->toBeGreaterThanOrEqual(10);
+});

@@ -1,0 +1,86 @@
+<?php
+
+use Fravel\Check\Check;
+use Fravel\Document\Game;
+use Fravel\Document\Validation;
+use Fravel\Play\Action;
+use Fravel\Play\Play;
+use Fravel\Play\Replay;
+use Tests\Support\Games;
+
+const ROOMS = [['answer' => 'door', 'with' => 'gannet'], ['choose' => 'leave']];
+
+/**
+ * Two rooms with a recorded way through them.
+ *
+ * @param  array<string, mixed>  $walkthrough
+ */
+function walkedGame(array $walkthrough): Game
+{
+    return Game::of(['walkthroughs' => [$walkthrough + ['id' => 'walk', 'name' => 'The way']]] + Games::twoRooms());
+}
+
+/** @param  array<string, mixed>  $walkthrough */
+function replayed(array $walkthrough): Replay
+{
+    $game = walkedGame($walkthrough);
+
+    return Replay::of($game, $game->walkthroughs()['walk']);
+}
+
+/** @return list<array<string, mixed>> the steps of the two rooms, with where each led */
+function recordedSteps(): array
+{
+    $game = Game::of(Games::twoRooms());
+    $state = Play::start($game, 1, 0)->state;
+    $steps = [];
+    foreach (ROOMS as $action) {
+        $state = Play::act($game, $state, Action::of($action) ?? throw new LogicException, 0)->state;
+        $steps[] = $action + ['at' => $state->scene];
+    }
+
+    return $steps;
+}
+
+it('holds while the game goes as it was recorded', function (): void {
+    $replay = replayed(['steps' => recordedSteps()]);
+
+    expect($replay->parts)->toBeNull()->and($replay->outcome->state->ended)->toBe('won');
+});
+
+it('parts where a step leads elsewhere, is refused or is none', function (Closure $alter, int $parts): void {
+    expect(replayed(['steps' => $alter(recordedSteps())])->parts)->toBe($parts);
+})->with([
+    'elsewhere' => [fn (array $steps): array => [['at' => 'attic'] + $steps[0], ...array_slice($steps, 1)], 1],
+    'refused' => [fn (array $steps): array => [...$steps, ['choose' => 'nothing-there']], count(ROOMS) + 1],
+    'none' => [fn (array $steps): array => [['dance' => true], ...$steps], 1],
+]);
+
+it('begins where it was recorded, with what was held there', function (): void {
+    $game = Games::twoRooms();
+    $last = $game['scenes'][array_key_last($game['scenes'])]['id'];
+
+    expect(replayed(['from' => $last, 'steps' => []])->outcome->state->scene)->toBe($last);
+});
+
+it('gives no token and no tally that the game does not have', function (): void {
+    $state = replayed(['holding' => ['no-such-token'], 'tallies' => ['no-such-tally' => 4], 'steps' => []])->outcome->state;
+
+    expect($state->tokens)->toBe([])->and($state->tallies)->not->toHaveKey('no-such-tally');
+});
+
+it('is found by the check with the step at which it parts', function (): void {
+    $steps = recordedSteps();
+    $steps[0]['at'] = 'attic';
+    $found = array_values(array_filter(Check::of(walkedGame(['steps' => $steps]))->findings, fn ($finding): bool => $finding->code === 'walkthrough.parts'));
+
+    expect($found)->toHaveCount(1)->and($found[0]->arguments['step'])->toBe(1)->and($found[0]->arguments['name'])->toBe('The way')->and($found[0]->actions)->toHaveCount(1);
+});
+
+it('is of no proper shape with words for steps', function (array $walkthrough): void {
+    expect(Validation::ofShape(walkedGame($walkthrough)->document))->not->toBe([]);
+})->with([
+    'steps that are no list' => [['steps' => 'go']],
+    'a seed that is no number' => [['seed' => 'x', 'steps' => []]],
+    'an id that is taken' => [['id' => 'hall', 'steps' => []]],
+]);

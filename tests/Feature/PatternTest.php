@@ -1,0 +1,108 @@
+<?php
+
+use App\Models\Game;
+use App\Models\User;
+use App\Workshop\Usuals;
+use Fravel\Edit\Blank;
+use Fravel\Edit\Pattern\Usual;
+
+beforeEach(function (): void {
+    $this->game = Game::factory()->create(['document' => json_encode(Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']))]);
+    $this->actingAs($this->game->user);
+});
+
+const ROWS = "What bends light?\ta lens\tIt is glass.\tTower\nWhat moves the tide?\tthe moon\t\tQuay";
+
+/** @param  array<string, mixed>  $fields */
+function building(object $test, array $fields, string $path = ''): Illuminate\Testing\TestResponse
+{
+    return $test->postJson("/games/{$test->game->id}/patterns{$path}", $fields + ['pattern' => 'ladder', 'base' => 1]);
+}
+
+it('shows what would be built, how much was understood and what is lacking', function (): void {
+    building($this, ['with' => ['questions' => ROWS."\nonly a question"]], '/preview')->assertOk()
+        ->assertJson(['missing' => [], 'rows' => ['questions' => ['count' => 2, 'left' => 1]]])->assertJsonCount(3, 'document.scenes');
+    building($this, ['with' => []], '/preview')->assertJson(['missing' => ['Questions'], 'rows' => []])->assertJsonPath('document.scenes.0.title', 'Quay 1');
+    expect($this->game->fresh()->revision)->toBe(1);
+});
+
+it('builds into the game as one change, undone with one', function (): void {
+    $before = $this->game->document;
+    building($this, ['with' => ['questions' => ROWS]])->assertOk()->assertJson(['revision' => 2, 'history' => ['undo' => 'built “Question ladder”']]);
+    expect($this->game->fresh()->read()->scenes())->toHaveCount(3);
+    $this->postJson("/games/{$this->game->id}/undo", ['base' => 2])->assertOk();
+    expect($this->game->fresh()->document)->toBe($before);
+});
+
+it('builds nothing while something is lacking, and says that nothing was changed', function (): void {
+    building($this, ['with' => ['questions' => 'only a question']])->assertConflict()->assertJson(['refusal' => __('edits.refused.command.unknown')]);
+    expect($this->game->fresh()->revision)->toBe(1);
+});
+
+it('keeps what a teacher usually wants, and uses it next time', function (): void {
+    $usual = ['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => '5', 'wait' => '40'];
+    building($this, ['with' => ['questions' => ROWS], 'usual' => $usual]);
+    $lock = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
+
+    expect($lock['guard'])->toBe(['tries' => 5, 'wait' => 40])->and($lock['rules'][0]['say'])->toBe('Well done.')
+        ->and(Usuals::of($this->game->user->fresh()))->toEqual(new Usual('Well done.', 'Look again.', 5, 40));
+    $this->get("/games/{$this->game->id}")->assertSee('Well done.');
+});
+
+it('takes bounds for what is usual, whatever is sent', function (array $sent, Usual $usual): void {
+    expect(Usuals::read($sent))->toEqual($usual);
+})->with([
+    'nothing' => [[], new Usual('', '', 3, 20)],
+    'no pause' => [['tries' => 0], new Usual('', '', 0, 20)],
+    'too much' => [['tries' => 5000, 'wait' => 1e9], new Usual('', '', 600, 600)],
+    'lists and words' => [['right' => ['x'], 'wrong' => 3, 'tries' => 'many', 'wait' => -4], new Usual('', '', 3, 0)],
+]);
+
+it('refuses malformed content without a crash', function (array $fields): void {
+    building($this, $fields)->assertUnprocessable();
+    expect($this->game->fresh()->revision)->toBe(1);
+})->with([
+    'an unknown pattern' => [['pattern' => 'maze', 'with' => ['questions' => ROWS]]],
+    'a pattern that is a list' => [['pattern' => ['ladder']]],
+    'content that is text' => [['with' => 'all of it']],
+    'a field that is a list' => [['with' => ['questions' => ['a', 'b']]]],
+    'more than fits' => [['with' => ['questions' => str_repeat('long ', 250_000)]]],
+]);
+
+it('builds behind a scene that is there, and at the end when it is gone', function (?string $after, int $place): void {
+    $document = Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']);
+    $document['scenes'][0]['next'] = [['go' => 'end']];
+    $document['scenes'][] = ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
+    $this->game->update(['document' => json_encode($document)]);
+    building($this, ['with' => ['questions' => "What?\tthat"], 'after' => $after])->assertOk();
+
+    expect(array_search('question', $this->game->fresh()->read()->sceneIds(), true))->toBe($place);
+})->with(['behind the first' => ['first-scene', 1], 'gone' => ['gone', 2], 'nowhere' => [null, 2]]);
+
+it('lets nobody build into another’s game, nor look at it', function (): void {
+    $this->actingAs(User::factory()->create());
+    building($this, ['with' => ['questions' => ROWS]])->assertForbidden();
+    building($this, ['with' => ['questions' => ROWS]], '/preview')->assertForbidden();
+    $this->getJson("/games/{$this->game->id}/scores")->assertForbidden();
+    $this->getJson("/games/{$this->game->id}/history")->assertForbidden();
+    $this->postJson("/games/{$this->game->id}/history", ['change' => 0])->assertForbidden();
+});
+
+it('begins a new game with a pattern, and with none that is unknown', function (string $pattern, string $ends): void {
+    $reply = $this->post('/games', ['title' => 'Mine', 'pattern' => $pattern]);
+    $game = Game::query()->where('title', 'Mine')->sole();
+
+    $reply->assertRedirect("/games/{$game->id}{$ends}");
+})->with([['hub', '?pattern=hub'], ['maze', ''], ['', '']]);
+
+it('offers every pattern with its picture', function (): void {
+    $page = $this->get('/games/new')->assertOk()->assertSee('From a pattern');
+
+    expect(substr_count((string) $page->getContent(), 'class="pattern-offer"'))->toBe(12)->and(substr_count((string) $page->getContent(), 'class="route-map"'))->toBe(12);
+});
+
+it('says what tallies come to', function (): void {
+    building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
+
+    $this->getJson("/games/{$this->game->id}/scores")->assertOk()->assertJson(['ranges' => ['keeper' => ['least' => 0, 'most' => 2]], 'wins' => ['keeper' => 0.75, 'pilot' => 0.25], 'tied' => 0.5]);
+});

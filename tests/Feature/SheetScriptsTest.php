@@ -1,0 +1,144 @@
+<?php
+
+use Tests\Support\Scripts;
+
+function answers(string $expression, mixed $input = null): mixed
+{
+    return Scripts::run('workshop/sheet/answer.js', $expression, $input);
+}
+
+/**
+ * A game of one scene with this lock in it.
+ *
+ * @param  array<string, mixed>  $lock
+ * @return array<string, mixed>
+ */
+function sheetGame(array $lock): array
+{
+    return [
+        'title' => 'Sheet', 'start' => 'one', 'language' => 'en',
+        'chapters' => [['id' => 'birds', 'title' => 'Birds', 'start' => 'one']],
+        'tallies' => [], 'tokens' => [],
+        'scenes' => [
+            ['id' => 'one', 'title' => 'One', 'chapter' => 'birds', 'layout' => 'page', 'things' => [$lock + ['id' => 'lock', 'kind' => 'lock', 'ask' => 'Where?', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => ['shingle']], 'verdict' => 'open', 'say' => 'Yes.', 'go' => 'two']], 'otherwise' => []]]],
+            ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []],
+        ],
+    ];
+}
+
+/**
+ * What cells written into the game come to: the game after them, and what was refused.
+ *
+ * @param  array<string, mixed>  $game
+ * @param  list<array{row: string, column: string, text: string}>  $cells
+ * @return array{game: array<string, mixed>, refused: list<array<string, string>>}
+ */
+function written(array $game, array $cells): array
+{
+    $words = ['routes' => ['@back' => 'back where they came from'], 'inputs' => ['text' => 'words'], 'findings' => ['toMend' => 'to mend'], 'sheet' => ['points' => 'Points', 'sound' => 'sound', 'must' => 'must', 'neverWord' => 'never']];
+    $path = dirname(__DIR__, 2).'/resources/js/workshop';
+    $load = "const [{ changesOf }, { LOCKS, contextOf }, { apply }] = await Promise.all(['sheet/changes.js', 'sheet/columns.js', 'document.js'].map((file) => import('{$path}/' + file)));";
+
+    return Scripts::run('workshop/sheet/changes.js', "(async () => { {$load} const { edits, refused } = changesOf(input.cells, LOCKS, contextOf(input.game, input.words, []), 'lock'); return { game: edits.reduce(apply, input.game), refused }; })()", ['game' => $game, 'cells' => $cells, 'words' => $words]);
+}
+
+it('shows the right answers of a lock in one cell', function (array $lock, ?string $cell): void {
+    expect(answers('module.answersOf(input)', $lock))->toBe($cell);
+})->with([
+    'one text' => [['rules' => [['match' => ['equals' => ['shingle']], 'verdict' => 'open']]], 'shingle'],
+    'several texts' => [['rules' => [['match' => ['equals' => ['shingle', 'beach']], 'verdict' => 'open']]], 'shingle | beach'],
+    'a number with its unit' => [['rules' => [['match' => ['number' => 1.5, 'unit' => 'km'], 'verdict' => 'open']]], '1.5 km'],
+    'any of two numbers' => [['rules' => [['match' => ['any' => [['number' => 1], ['number' => 2]]], 'verdict' => 'open']]], '1 | 2'],
+    'options by their words' => [['input' => ['options' => [['id' => 'a', 'md' => 'terns'], ['id' => 'b', 'md' => 'gulls']]], 'rules' => [['match' => ['options' => ['b']], 'verdict' => 'open']]], 'gulls'],
+    'a sentence' => [['rules' => [['match' => ['length' => ['min' => 3, 'max' => null, 'of' => 'words']], 'verdict' => 'open']]], '*'],
+    'only the rule that opens' => [['rules' => [['match' => ['equals' => ['no']], 'verdict' => 'almost'], ['match' => ['equals' => ['yes']], 'verdict' => 'open']]], 'yes'],
+    'a matcher that no cell can hold' => [['rules' => [['match' => ['pattern' => 'a+'], 'verdict' => 'open']]], null],
+    'no rule' => [['rules' => []], ''],
+]);
+
+it('reads a cell as what a lock of its kind must match', function (array $lock, string $cell, array $match): void {
+    expect(answers('module.matchFrom(input.lock, input.cell)', ['lock' => $lock, 'cell' => $cell]))->toEqual($match);
+})->with([
+    'texts' => [['input' => ['type' => 'text']], 'shingle |  beach ', ['match' => ['equals' => ['shingle', 'beach']]]],
+    'nothing' => [['input' => ['type' => 'text']], '', ['match' => ['equals' => []]]],
+    'a number' => [['input' => ['type' => 'number'], 'rules' => []], '12,5', ['match' => ['number' => 12.5]]],
+    'a minus as it is printed' => [['input' => ['type' => 'number'], 'rules' => []], '−3', ['match' => ['number' => -3]]],
+    'a number keeps how far off one may be' => [['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 1, 'within' => '2%'], 'verdict' => 'open']]], '7', ['match' => ['number' => 7, 'within' => '2%']]],
+    'a unit of its own becomes the lock’s' => [['input' => ['type' => 'number'], 'rules' => []], '3 km', ['match' => ['number' => 3, 'unit' => 'km'], 'input' => ['type' => 'number', 'unit' => 'km']]],
+    'the lock’s unit stays' => [['input' => ['type' => 'number', 'unit' => 'm'], 'rules' => []], '3', ['match' => ['number' => 3, 'unit' => 'm']]],
+    'two numbers' => [['input' => ['type' => 'number'], 'rules' => []], '3 | 4', ['match' => ['any' => [['number' => 3], ['number' => 4]]]]],
+    'a code of another length' => [['input' => ['type' => 'digits', 'length' => 4]], '091', ['match' => ['equals' => ['091']], 'input' => ['type' => 'digits', 'length' => 3]]],
+    'options, whatever their case' => [['input' => ['type' => 'options', 'options' => [['id' => 'a', 'md' => 'Terns']]]], 'terns', ['match' => ['options' => ['a']]]],
+    'any sentence' => [['input' => ['type' => 'long']], '*', ['match' => ['length' => ['min' => 3, 'max' => null, 'of' => 'words']]]],
+]);
+
+it('refuses what a lock of its kind can’t take', function (array $input, string $cell, string $reason): void {
+    expect(answers('module.matchFrom(input.lock, input.cell)', ['lock' => ['input' => $input, 'rules' => []], 'cell' => $cell]))->toBe(['refusal' => $reason]);
+})->with([
+    'words for a number' => [['type' => 'number'], 'twelve', 'number'],
+    'letters for a code' => [['type' => 'digits', 'length' => 4], '09a7', 'digits'],
+    'codes of two lengths' => [['type' => 'digits', 'length' => 4], '0917 | 091', 'digits'],
+    'an option that is none' => [['type' => 'options', 'options' => [['id' => 'a', 'md' => 'terns']]], 'puffins', 'options'],
+    'a kind that is answered otherwise' => [['type' => 'pairs'], 'a', 'kind'],
+]);
+
+it('writes each column where it belongs', function (string $column, string $text, Closure $seen, mixed $expected): void {
+    expect($seen(written(sheetGame([]), [['row' => 'lock', 'column' => $column, 'text' => $text]])['game']))->toEqual($expected);
+})->with([
+    'what it asks' => ['ask', 'Where exactly?', fn (array $game) => $game['scenes'][0]['things'][0]['ask'], 'Where exactly?'],
+    'the title of its scene' => ['scene', 'The beach', fn (array $game) => $game['scenes'][0]['title'], 'The beach'],
+    'a chapter that is there' => ['chapter', 'birds', fn (array $game) => [$game['scenes'][0]['chapter'], count($game['chapters'])], ['birds', 1]],
+    'a new chapter' => ['chapter', 'Tides', fn (array $game) => array_column($game['chapters'], 'title'), ['Birds', 'Tides']],
+    'no chapter' => ['chapter', '', fn (array $game) => isset($game['scenes'][0]['chapter']), false],
+    'feedback when wrong' => ['wrong', 'Look.', fn (array $game) => $game['scenes'][0]['things'][0]['otherwise'], [['say' => 'Look.']]],
+    'words when right' => ['right', 'Well seen.', fn (array $game) => $game['scenes'][0]['things'][0]['rules'][0]['say'], 'Well seen.'],
+    'a hint' => ['hint', 'Look down.', fn (array $game) => $game['scenes'][0]['things'][0]['hints'], [['md' => 'Look down.']]],
+    'an open end' => ['next', '', fn (array $game) => $game['scenes'][0]['things'][0]['rules'][0]['go'], ''],
+    'a scene by its title' => ['next', 'one', fn (array $game) => $game['scenes'][0]['things'][0]['rules'][0]['go'], 'one'],
+    'a route by its words' => ['next', 'Back where they came from', fn (array $game) => $game['scenes'][0]['things'][0]['rules'][0]['go'], '@back'],
+    'a scene that is made for it' => ['next', 'The cliff', fn (array $game) => [array_column($game['scenes'], 'title'), $game['scenes'][0]['things'][0]['rules'][0]['go'] === $game['scenes'][1]['id']], [['One', 'The cliff', 'Two'], true]],
+    'points, with a tally made for them' => ['points', '5', fn (array $game) => [$game['tallies'][0]['name'], $game['scenes'][0]['things'][0]['rules'][0]['do'][0]['by']], ['Points', 5]],
+]);
+
+it('works several cells of one lock out one after the other', function (): void {
+    $cells = array_map(fn (string $column, string $text): array => ['row' => 'lock', 'column' => $column, 'text' => $text], ['answers', 'right', 'points', 'next'], ['beach', 'Seen.', '3', 'Two']);
+    $rule = written(sheetGame([]), $cells)['game']['scenes'][0]['things'][0]['rules'][0];
+
+    expect($rule['match'])->toBe(['equals' => ['beach']])->and($rule['say'])->toBe('Seen.')->and($rule['do'][0]['by'])->toBe(3)->and($rule['go'])->toBe('two');
+});
+
+it('keeps what a refused cell held, takes the rest, and makes no edit of what says the same', function (): void {
+    $game = sheetGame(['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 2], 'verdict' => 'open', 'say' => '', 'go' => 'two']]]);
+    $after = written($game, [['row' => 'lock', 'column' => 'answers', 'text' => 'two'], ['row' => 'lock', 'column' => 'wrong', 'text' => 'No.'], ['row' => 'gone', 'column' => 'ask', 'text' => 'x']]);
+
+    expect($after['refused'])->toBe([['row' => 'lock', 'column' => 'answers', 'key' => 'number', 'text' => 'two']])
+        ->and($after['game']['scenes'][0]['things'][0]['rules'])->toBe($game['scenes'][0]['things'][0]['rules'])
+        ->and($after['game']['scenes'][0]['things'][0]['otherwise'])->toBe([['say' => 'No.']])
+        ->and(written($game, [['row' => 'lock', 'column' => 'ask', 'text' => 'Where?']])['game'])->toBe($game);
+});
+
+it('finds what a file would change, and only that', function (): void {
+    $csv = "id,Asks,Check,Nothing\nlock,\"Where, exactly?\",sound,x\nlock-2,What?,,\ngone,Who?,,\n";
+    $columns = [['id' => 'ask', 'title' => 'Asks', 'isFixed' => false], ['id' => 'state', 'title' => 'Check', 'isFixed' => true]];
+    $rows = [['id' => 'lock', 'cells' => ['Where?', 'to mend']], ['id' => 'lock-2', 'cells' => ['What?', '']]];
+    $read = fn (string $text): array => Scripts::run('workshop/sheet/exchange.js', 'module.readChanges({ text: async () => input.text }, input.columns, input.rows)', ['text' => $text, 'columns' => $columns, 'rows' => $rows]);
+
+    expect($read($csv))->toEqual(['cells' => [['row' => 'lock', 'column' => 'ask', 'text' => 'Where, exactly?', 'before' => 'Where?']], 'unknown' => 1, 'isReadable' => true])
+        ->and($read("\u{FEFF}{$csv}")['cells'])->toHaveCount(1)
+        ->and($read("id,Asks\nlock,'=1+1")['cells'][0]['text'])->toBe('=1+1')
+        ->and($read("a,b\n1,2")['isReadable'])->toBeFalse()
+        ->and($read('')['isReadable'])->toBeFalse();
+});
+
+it('says what each option adds, and lets it decide or rule out', function (string $text, string $shown, array $do): void {
+    $option = ['id' => 'a', 'md' => 'stay', 'do' => [['give' => 'lamp']]];
+    $game = ['tallies' => [['id' => 'keeper', 'name' => 'Keeper']], 'scenes' => [['id' => 's', 'title' => 'S', 'things' => [['id' => 'q', 'kind' => 'lock', 'ask' => 'What?', 'input' => ['type' => 'options', 'options' => [$option]]]]]]];
+    $result = Scripts::run('workshop/sheet/outcomes.js', '{ const column = module.outcomeColumns(input.game).at(-1); const sheet = { words: { sheet: { must: "must", neverWord: "never" } } }; const row = module.optionRows(input.game)[0]; const made = column.write(row, input.text, sheet); const option = made[0].to.options[0]; return [column.read({ ...row, option }, sheet), option.do, column.isGap({ ...row, option })]; }', ['game' => $game, 'text' => $text]);
+
+    expect($result)->toEqual([$shown, $do, count($do) === 1]);
+})->with([
+    'a weight' => ['2', '2', [['give' => 'lamp'], ['add' => 'keeper', 'by' => 2]]],
+    'nothing' => ['', '', [['give' => 'lamp']]],
+    'must' => ['Must', 'must', [['give' => 'lamp'], ['add' => 'keeper', 'by' => 1000]]],
+    'never' => ['never', 'never', [['give' => 'lamp'], ['add' => 'keeper', 'by' => -1000]]],
+]);
