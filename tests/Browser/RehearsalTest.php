@@ -1,0 +1,110 @@
+<?php
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
+use Tests\Support\Builder;
+use Tests\Support\Screens;
+
+afterEach(fn () => Screens::closeAll());
+
+/** The workshop of a game built from a pattern. */
+function builtFrom(string $pattern, array $fields): Builder
+{
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer($pattern);
+    foreach ($fields as $name => $text) {
+        $builder->paste("[data-key=\"pattern.field.{$name}\"]", $text);
+    }
+    $builder->click('[data-key="patterns.build"]');
+    $builder->kept()->find('.station-place');
+
+    return $builder;
+}
+
+function backstage(Browser $browser): string
+{
+    return (string) $browser->script('return document.getElementById("backstage").innerText');
+}
+
+it('shows which rule catches an answer while it is rehearsed, and goes on after an edit', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "Which bird dives?\tgannet\tIt dives.\tCliff\nWhich bird burrows?\tpuffin\t\tCliff"]);
+    $teacher = $builder->browser->click('#rehearse')->see('Which bird dives?');
+    $teacher->type('.lock .answer-field input', 'gull')->press('Try it')->see('It dives.')->see('No rule of “Which bird dives?” fits');
+    $teacher->type('.lock .answer-field input', 'gannet')->press('Try it')->see('Which bird burrows?')->see('Rule 1 of “Which bird dives?”: opens');
+    expect($teacher->barriers())->toBe([]);
+
+    $teacher->click('#edit-this-scene')->type('[data-key$=".ask"]', 'Which bird sleeps under the ground?');
+    $builder->kept();
+    $teacher->click('#go-on-rehearsing')->see('Which bird sleeps under the ground?');
+});
+
+it('keeps a walkthrough, walks it step by step, and says in the workshop where it parts', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $teacher = $builder->browser->click('#rehearse')->type('.lock .answer-field input', 'red')->press('Try it')->see('Two?')->type('.lock .answer-field input', 'blue')->press('Try it')->see('You made it');
+    $teacher->type('.backstage-keep input[name=name]', 'straight on')->press('Keep it')->see('Kept “straight on”, 2 steps');
+    $teacher->press('Walk “straight on”')->see('answer “red” to “One?”')->press('Go this step')->see('Two?')->see('answer “blue” to “Two?”')->press('Go this step')->see('You made it');
+
+    $teacher->click('#edit-this-scene')->click('[data-face="sheet"]')->click('[data-cell="0,4"]')->keys('g', 'r', 'e', 'e', 'n')->keys(WebDriverKeys::ENTER);
+    $builder->kept()->find('#findings-count[data-state="warnings"], #findings-count[data-state="errors"]');
+    $teacher->click('#findings-count')->find('.findings-list:not([data-stale])');
+    $teacher->see('The walkthrough “straight on” no longer holds: step 1')->press('walk into it')->see('answer “red” to “One?”')->press('Go this step')->see('No rule of “One?” fits');
+    expect($teacher->complaints())->toBe([]);
+});
+
+it('begins with chosen tokens, and says why a thing is hidden', function (): void {
+    $builder = builtFrom('hub', ['questions' => "One?\tred\t\tBirds\nTwo?\tblue\t\tTides"]);
+    $teacher = $builder->browser->click('#rehearse')->press('To the gate')->see('a stamp is missing')->press('Begin with …');
+    foreach (['Birds', 'Tides'] as $topic) {
+        $teacher->script("[...document.querySelectorAll('.backstage-begin label')].find((label) => label.textContent.includes('{$topic}')).querySelector('input').click()");
+    }
+    $teacher->press('Begin here with these')->see('Stamp: Birds, Stamp: Tides')->press('To the gate')->see('The gate stands open');
+    expect(backstage($teacher))->toContain('Stamp: Tides')->and($teacher->complaints())->toBe([]);
+});
+
+it('returns to any moment from the list of changes', function (): void {
+    $builder = Builder::ofNewGame('Moments');
+    $before = $builder->document();
+    $builder->type('[data-key="scene.title"]', 'The quay');
+    $builder->kept();
+    $builder->click('[data-add="choice"]')->click('[data-add="lock"]');
+    $after = $builder->document();
+    $browser = $builder->browser->click('[data-key="page-head"]')->click('#history')->see('as it began');
+    expect($browser->barriers())->toBe([]);
+    $browser->script('document.querySelector("[data-key=\"history.0\"] button").click()');
+    expect($builder->document())->toBe($before);
+    $browser->script('document.querySelectorAll(".history-moment")[0].click()');
+    expect($builder->document())->toBe($after);
+    $browser->click('#history');
+    expect($browser->has('#history-list[hidden]'))->toBeTrue();
+});
+
+it('decides by conditions made of parts who goes where', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $browser = $builder->browser->click('[data-face="scene"]');
+    $ids = array_column($builder->document()['scenes'], 'id');
+    $browser->click("[data-key='{$ids[0]}.arrive.add']")->type("[data-key='{$ids[0]}.arrive.0.say']", 'You have been here before.')
+        ->choose("[data-key='{$ids[0]}.arrive.0.if.kind']", 'those who were at …')->choose("[data-key='{$ids[0]}.arrive.0.if.of']", $builder->document()['scenes'][1]['title']);
+    $builder->kept();
+    $browser->click("[data-key='{$ids[0]}.arrive.0.if.more']");
+    $builder->kept();
+    $browser->choose("[data-key='{$ids[0]}.arrive.0.if.1.kind']", 'those who have not opened …');
+    $lock = $builder->document()['scenes'][0]['things'][0]['id'];
+
+    expect($builder->document()['scenes'][0]['arrive'])->toBe([['if' => ['all' => [['visited' => $ids[1]], ['not' => ['open' => $lock]]]], 'say' => 'You have been here before.']])
+        ->and($browser->barriers())->toBe([]);
+    $browser->click("[data-key='{$ids[0]}.arrive.0.if.without.0']");
+    expect($builder->document()['scenes'][0]['arrive'][0]['if'])->toBe(['not' => ['open' => $lock]]);
+});
+
+it('splits a scene where a thing stands, and keeps the way on', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $browser = $builder->browser->click('[data-face="scene"]')->click('[data-add="text"]');
+    $builder->kept();
+    $before = $builder->document();
+    $text = $before['scenes'][0]['things'][1]['id'];
+    $browser->click("[data-key='{$text}.split']");
+    $after = $builder->document();
+
+    expect($after['scenes'])->toHaveCount(4)->and(array_column($after['scenes'][0]['things'], 'kind'))->toBe(['lock'])->and($after['scenes'][1]['things'][0]['id'])->toBe($text)
+        ->and($after['scenes'][0]['next'][0]['go'])->toBe($after['scenes'][1]['id'])->and($after['scenes'][0]['things'][0]['rules'])->toBe($before['scenes'][0]['things'][0]['rules']);
+});
