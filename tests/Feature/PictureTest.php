@@ -62,6 +62,20 @@ it('lets nobody bring pictures into another’s game', function (): void {
     $this->actingAs($stranger->user)->postJson('/games/'.Game::factory()->create()->id.'/pictures', ['collection' => 'teapot'])->assertForbidden();
 });
 
+it('says what became of an upload that did not arrive whole', function (int $error, string $words): void {
+    $path = tempnam(sys_get_temp_dir(), 'fravel');
+    ['status' => $status, 'body' => $body] = brought(['file' => new UploadedFile((string) $path, 'picture.png', 'image/png', $error, true)]);
+
+    expect($status)->toBe(422)->and($body['message'])->toContain($words);
+    unlink((string) $path);
+})->with([
+    'larger than may be sent' => [UPLOAD_ERR_INI_SIZE, 'too large'],
+    'cut off' => [UPLOAD_ERR_PARTIAL, 'The connection broke'],
+    'a full disk' => [UPLOAD_ERR_CANT_WRITE, 'no room left'],
+    'no folder for it' => [UPLOAD_ERR_NO_TMP_DIR, 'no room left'],
+    'nothing chosen' => [UPLOAD_ERR_NO_FILE, 'no picture that can be read'],
+]);
+
 it('says so when there is no room for a picture, and leaves nothing half written', function (): void {
     $folder = sys_get_temp_dir().'/fravel-no-room';
     file_put_contents($folder, 'no folder');

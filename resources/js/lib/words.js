@@ -21,9 +21,12 @@ function formula(state, silent) {
     return true;
 }
 
+/** A text of the game as HTML, as the server makes it. */
+const htmlOf = (md) => reader.render(md).trim();
+
 /** A text of the game as students see it; formulas are drawn by whoever watches over them. */
-function drawnWords(md, kind = '') {
-    return html(el('div', { class: `words ${kind}`, 'data-own': true, 'data-key': `words.${md}` }), reader.render(md));
+function drawnWords(md) {
+    return html(el('div', { class: 'words', 'data-own': true, 'data-key': `words.${md}` }), htmlOf(md));
 }
 
-export { drawnWords };
+export { drawnWords, htmlOf };

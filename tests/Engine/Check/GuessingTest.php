@@ -52,3 +52,11 @@ it('waits where a guard makes a guesser wait, and goes back where wrong answers 
         ->and($guessing->seconds(new Guard(2, 30)))->toBe(76.5)
         ->and($guessing->seconds(new Guard(5, 30)))->toBe(16.5);
 });
+
+it('finds no secret in a lock that takes any answer', function (array $match, bool $isFound): void {
+    $lock = ['id' => 'q', 'kind' => 'lock', 'ask' => 'Which?', 'input' => ['type' => 'options', 'options' => [['id' => 'x', 'md' => 'x'], ['id' => 'y', 'md' => 'y']]], 'rules' => [['match' => $match, 'verdict' => 'open', 'go' => 'end']], 'otherwise' => [['say' => 'No.']]];
+    $game = Tests\Support\Games::of([['id' => 'a', 'things' => [$lock]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+    $codes = array_map(fn ($finding): string => $finding->code, Fravel\Check\Check::of($game)->findings);
+
+    expect(in_array('lock.guessable', $codes, true))->toBe($isFound);
+})->with(['anything' => [['anything' => true], false], 'either of two' => [['any' => [['options' => ['x']], ['options' => ['y']]]], false], 'one of two' => [['options' => ['x']], true]]);
