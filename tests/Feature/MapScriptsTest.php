@@ -163,3 +163,28 @@ it('draws of a large map only what is in view', function (int $count, array $vie
     'many, farther on' => [400, ['k' => 1, 'x' => -50000, 'y' => 0], [397, 0]],
     'many, from afar' => [400, ['k' => 0.005, 'x' => 0, 'y' => 0], [0, 0]],
 ]);
+
+/** @param  array<string, mixed>|null  $before */
+function provisional(array $stations, array $tracks, ?array $before = null): array
+{
+    return Scripts::run('workshop/map/provisional.js', '{ const before = input.before && { ...input.before, stations: new Map(input.before.stations), tracks: new Map(input.before.tracks) }; const laid = module.provisionalLayout({ stations: input.stations.map((id) => ({ id })), tracks: input.tracks.map(([from, to]) => ({ id: `${from}>${to}`, from, to })) }, before); return { ...laid, stations: [...laid.stations], tracks: [...laid.tracks] }; }', ['stations' => $stations, 'tracks' => $tracks, 'before' => $before]);
+}
+
+it('places everything at once, none over another, until a fine layout is there', function (int $count): void {
+    $ids = array_map(fn (int $place): string => "s{$place}", range(1, $count));
+    $laid = provisional($ids, array_map(fn (int $place): array => ["s{$place}", 's'.($place + 1)], range(1, $count - 1)));
+    $places = array_map(fn (array $station): string => "{$station[1]['x']},{$station[1]['y']}", $laid['stations']);
+
+    expect(count(array_unique($places)))->toBe($count)->and($laid['tracks'])->toHaveCount($count - 1)
+        ->and($laid['width'])->toBeGreaterThan(max(array_column(array_column($laid['stations'], 1), 'x')));
+})->with([2, 7, 300]);
+
+it('leaves what stood where it stood, and puts what is new beside where it is reached from', function (): void {
+    $before = ['width' => 400, 'height' => 200, 'stations' => [['a', ['x' => 50, 'y' => 60, 'width' => 22, 'height' => 44]], ['b', ['x' => 180, 'y' => 60, 'width' => 22, 'height' => 22]]], 'tracks' => [['a>b', [[72, 80], [180, 71]]]]];
+    $laid = provisional(['a', 'b', 'new', 'apart'], [['a', 'b'], ['a', 'new']], $before);
+    $at = array_column(array_map(fn (array $entry): array => ['id' => $entry[0]] + $entry[1], $laid['stations']), null, 'id');
+
+    expect($at['a'])->toMatchArray(['x' => 50, 'y' => 60, 'height' => 44])->and($at['b']['x'])->toBe(180)
+        ->and($at['new']['x'])->toBeGreaterThan(50)->and([$at['new']['x'], $at['new']['y']])->not->toBe([180, 60])
+        ->and($at['apart']['y'])->toBeGreaterThan(200)->and($laid['tracks'][0][1])->toBe([[72, 80], [180, 71]]);
+});

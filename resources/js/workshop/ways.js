@@ -7,11 +7,22 @@ import { sentence } from './sentence.js';
 const list = (value) => (value === undefined || value === null ? [] : Array.isArray(value) ? value : [value]);
 
 function waysIn(game) {
-    return game.scenes.flatMap((scene) => waysFrom(scene, game));
+    return game.scenes.flatMap((scene) => waysOf(scene, game));
+}
+
+/** Ways by scene: a scene that an edit left alone is the same object, and its ways are the same. Conditions name other parts. */
+const known = new WeakMap();
+
+function waysOf(scene, game) {
+    if (known.has(scene)) return known.get(scene);
+    const ways = waysFrom(scene, game);
+    if (!ways.some((way) => way.isConditional)) known.set(scene, ways);
+
+    return ways;
 }
 
 function waysFrom(scene, game) {
-    const way = (kind, why, thing) => (reaction) => ({ from: scene.id, to: reaction.go, why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing, open: reaction.go === undefined || reaction.go === '' });
+    const way = (kind, why, thing) => (reaction) => ({ from: scene.id, to: reaction.go, isConditional: Boolean(reaction.if), why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing, open: reaction.go === undefined || reaction.go === '' });
     const leading = (reactions, kind, why, thing) => list(reactions).map(way(kind, why, thing)).filter((found) => !found.open && found.to !== '@stay');
 
     return [
@@ -70,8 +81,16 @@ function groups(ways) {
     return ways.reduce((all, way) => all.set(way.from, [...(all.get(way.from) ?? []), way]), new Map());
 }
 
+const knownTokens = new WeakMap();
+
 /** Tokens a scene gives, and those it wants. */
 function tokensOf(scene) {
+    if (!knownTokens.has(scene)) knownTokens.set(scene, readTokens(scene));
+
+    return knownTokens.get(scene);
+}
+
+function readTokens(scene) {
     const text = (pattern, value) => [...JSON.stringify(value ?? null).matchAll(pattern)].map((found) => found[1]);
 
     return { gives: [...new Set(text(/"give":"([^"]+)"/g, scene))], wants: [...new Set([...text(/"has":"([^"]+)"/g, scene.needs), ...list(scene.needs?.hasOf)])] };

@@ -1,23 +1,32 @@
 import { svg } from '../../lib/dom.js';
-import { redraw } from '../../lib/redraw.js';
+import { standingIn } from '../../lib/standing.js';
 import { LINE_HEIGHT } from './layout.js';
 import { toggle } from './list.js';
 import { path, restOn } from './track.js';
 
-/** Draws the plan where the layout put it. */
-function drawMap(sea, drawing, placed, desk) {
-    const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
-    const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1);
-    redraw(sea, [
-        ...tracks.map((track) => trackLine(track, placed.tracks.get(track.id), lineOf.get(track.from), desk)),
-        ...drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => stationPlace(station, placed.stations.get(station.id), desk)),
-    ]);
+/** Draws plans where layouts put them: tracks beneath, stations above. */
+function drawnMap(sea, desk) {
+    const standing = standingIn(sea);
+
+    return (drawing, placed) => {
+        const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
+        const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1).map((track) => {
+            const [points, line, isChosen] = [placed.tracks.get(track.id), lineOf.get(track.from), desk.chosen?.track === track.id || desk.chosen?.track === `${track.to}>${track.from}`];
+
+            return { key: `track.${track.id}`, stamp: [JSON.stringify(track), points, line, isChosen], make: () => trackLine(track, points, line, isChosen) };
+        });
+        const stations = drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => {
+            const { x, y, width, height } = placed.stations.get(station.id);
+
+            return { key: station.id, stamp: [JSON.stringify(station), x, y, width, height, desk.scene === station.id, desk.chosen?.picked.has(station.id)], make: () => stationPlace(station, { x, y, width, height }, desk) };
+        });
+        standing.draw([...tracks, ...stations]);
+    };
 }
 
 /** Over each track lies a broad clear one to press on. */
-function trackLine(track, points, line, desk) {
+function trackLine(track, points, line, isChosen) {
     const d = path(points);
-    const isChosen = desk.chosen?.track === track.id || desk.chosen?.track === `${track.to}>${track.from}`;
 
     return svg('g', { 'data-track': track.id, 'data-key': `track.${track.id}`, class: isChosen ? 'track-chosen' : null }, svg('path', { d, class: `track line-${line}` }), svg('path', { d, class: 'track-grip' }, svg('title', {}, track.why.join(' · '))), signs(track, points));
 }
@@ -68,4 +77,4 @@ function label(station, width, height) {
     return [...title, ...note, ...marks].flatMap((words) => [words, ' ']);
 }
 
-export { drawMap };
+export { drawnMap };

@@ -74,13 +74,20 @@ function points(edge) {
     return (edge.sections ?? []).flatMap((section) => [section.startPoint, ...(section.bendPoints ?? []), section.endPoint].map(({ x, y }) => [x, y]));
 }
 
-/** The layout of a large game as it was last time, when nothing of its shape is another; else laid out and remembered. */
-async function keptLayout(shape, lay) {
-    const place = `layout.${location.pathname}`;
-    const kept = JSON.parse(localStorage.getItem(place) ?? 'null');
-    if (kept?.shape === hashOf(shape)) return { ...kept, stations: new Map(kept.stations), tracks: new Map(kept.tracks) };
+const placeOf = () => `layout.${location.pathname}`;
+
+/** The layout of a large game as it was last time, when nothing of its shape is another; else null. */
+function rememberedLayout(shape) {
+    const kept = JSON.parse(localStorage.getItem(placeOf()) ?? 'null');
+
+    return kept?.shape === hashOf(shape) ? { ...kept, stations: new Map(kept.stations), tracks: new Map(kept.tracks) } : null;
+}
+
+/** A layout, remembered where it took long. */
+async function laidOut(shape, lay) {
     const laid = await lay();
     if (laid.stations.size <= MANY) return laid;
+    const place = placeOf();
     try {
         const stations = [...laid.stations].map(([id, { x, y, width, height }]) => [id, { x, y, width, height }]);
         localStorage.setItem(place, JSON.stringify({ ...laid, shape: hashOf(shape), stations, tracks: [...laid.tracks] }));
@@ -99,4 +106,4 @@ function hashOf(text) {
     return hash >>> 0;
 }
 
-export { LINE_HEIGHT, keptLayout, layout };
+export { LINE_HEIGHT, MANY, laidOut, layout, rememberedLayout };

@@ -4,11 +4,12 @@ import { el, icon, svg } from '../../lib/dom.js';
 import { cullingOf } from './culling.js';
 import { distantView } from './distance.js';
 import { dragOnMap } from './drag.js';
-import { drawMap } from './draw.js';
-import { keptLayout, layout } from './layout.js';
+import { drawnMap } from './draw.js';
+import { MANY, laidOut, layout, rememberedLayout } from './layout.js';
 import { legend } from './legend.js';
 import { drawList, toggle } from './list.js';
 import { plan } from './plan.js';
+import { provisionalLayout } from './provisional.js';
 import { drawSelection } from './selection.js';
 import { handPlaced } from './track.js';
 import { insertFirst } from './verbs.js';
@@ -48,6 +49,7 @@ function openMap(holder, desk) {
     window.addEventListener('resize', measureRoom);
     holder.append(distance.canvas, chart, list, keys, tools, card, el('div', { class: 'map-head' }, el('p', { class: 'map-help' }, words.help), asList, seek));
     const view = select(chart).call(pan).on('dblclick.zoom', null);
+    const drawStanding = drawnMap(sea, desk);
     let [drawing, drawn, laid, placed] = [null, null, null, null];
 
     /** A large map is painted while it moves; the drawing follows when it rests. */
@@ -67,21 +69,30 @@ function openMap(holder, desk) {
         culling.show(transform, room.width, room.height);
     }
 
+    /** Where a layout takes long, the map is shown at once as well as may be, and finely when that is there. */
     async function draw() {
         drawing = plan(desk.store.game, desk.findings ?? []);
         const shape = JSON.stringify([drawing.stations.map(({ id, lines }) => [id, lines]), drawing.tracks.map(({ id, from, to }) => [id, from, to])]);
-        const before = placed?.stations.size ?? 0;
-        if (shape !== drawn) {
-            drawn = shape;
-            const found = await keptLayout(shape, () => layout(drawing.stations, drawing.tracks, widthOf));
-            if (drawn !== shape) return;
-            laid = found;
+        if (shape === drawn) return laid === null ? undefined : show();
+        drawn = shape;
+        const remembered = rememberedLayout(shape);
+        if (!remembered && drawing.stations.length > MANY) {
+            laid = provisionalLayout(drawing, laid);
+            await show();
         }
-        if (laid === null) return;
+        const found = remembered ?? await laidOut(shape, () => layout(drawing.stations, drawing.tracks, widthOf));
+        if (drawn !== shape) return undefined;
+        laid = found;
+
+        return show();
+    }
+
+    async function show() {
+        const before = placed?.stations.size ?? 0;
         placed = handPlaced(laid, desk.store.game.scenes, drawing.tracks);
         distance.note(drawing, placed);
         if (before === 0 && begin()) await painted();
-        drawMap(sea, drawing, placed, desk);
+        drawStanding(drawing, placed);
         culling.note(placed);
         rest(zoomTransform(chart));
         keys.replaceChildren(...legend(drawing, desk.store.game));

@@ -1,5 +1,5 @@
 import { el, svg } from '../../lib/dom.js';
-import { drawMap } from './draw.js';
+import { drawnMap } from './draw.js';
 import { layout } from './layout.js';
 import { plan } from './plan.js';
 
@@ -33,7 +33,7 @@ function drawn(game, desk, attributes) {
         const drawing = plan(game);
         const placed = await layout(drawing.stations.map(({ id }) => ({ id, lines: [''] })), drawing.tracks, () => 40);
         chart.setAttribute('viewBox', `0 0 ${placed.width} ${placed.height}`);
-        drawMap(sea, drawing, placed, desk);
+        drawnMap(sea, desk)(drawing, placed);
     }
 }
 

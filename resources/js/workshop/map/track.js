@@ -55,4 +55,4 @@ function toward(from, to, reach) {
     return [from[0] + ((to[0] - from[0]) * reach) / length, from[1] + ((to[1] - from[1]) * reach) / length];
 }
 
-export { handPlaced, path, restOn };
+export { bent, handPlaced, path, restOn };

@@ -1,10 +1,10 @@
 import { el, svg } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
+import { standingIn } from '../../lib/standing.js';
 import { freshId } from '../document.js';
 import { address, drawThing, placing } from './draw.js';
 import { around, middle } from './geometry.js';
 import { listenTo } from './gesture.js';
-import { placedThings } from './placed.js';
 import { onStageKey } from './keys.js';
 import { place } from './verbs.js';
 
@@ -18,7 +18,7 @@ function openStage(desk) {
     const back = svg('g', { class: 'stage-back' });
     const placed = svg('g', { class: 'stage-placed' });
     const overlay = svg('g', { class: 'stage-overlay' });
-    const standing = placedThings(placed, desk);
+    const standing = standingIn(placed);
     const stage = svg('svg', { class: 'stage building', viewBox: '0 0 1600 900', tabindex: 0, role: 'group', 'aria-label': 'Stage: arrow keys move what is picked, Tab goes from thing to thing' }, back, placed, svg('g', { class: 'stage-guides' }), overlay);
     const status = el('p', { class: 'stage-status', role: 'status' });
     const picked = new Set();
@@ -66,7 +66,7 @@ function openStage(desk) {
 
     /** Moves what is drawn, before the document knows. */
     function show(things, boxes) {
-        standing.touched(things);
+        things.forEach((thing) => standing.touched(thing.id));
         things.forEach((thing, at) => {
             const node = view.node(thing.id);
             node?.setAttribute('transform', placing(boxes[at], thing.turn));
@@ -119,6 +119,14 @@ function openStage(desk) {
         else desk.draw();
     }
 
+    /** Documents share what an edit left alone: a thing that is the same object looks the same. A clear area names where it leads. */
+    function partOf(thing) {
+        const { assets, scenes } = desk.store.game;
+        const isPicked = picked.has(thing.id);
+
+        return { key: thing.id, stamp: [thing, isPicked, assets, thing.look === 'clear' ? scenes : null], make: () => drawThing(thing, desk, isPicked) };
+    }
+
     function draw(scene) {
         view.scene = scene;
         [...picked].forEach((id) => view.things().some((thing) => thing.id === id) || picked.delete(id));
@@ -129,7 +137,7 @@ function openStage(desk) {
         const href = address(scene.backdrop?.asset, desk);
         redraw(back, [svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? '#eadfc8' }), href ? svg('image', { href, width: 1600, height: 900, preserveAspectRatio: 'xMidYMid slice' }) : null]);
         stage.classList.toggle('dense', view.things().filter((thing) => thing.look === 'clear').length > DENSE);
-        standing.draw(view.things(), (id) => picked.has(id));
+        standing.draw(view.things().map((thing) => partOf(thing)));
         if (!view.corners?.length) frame(view.picked().map((thing) => thing.box), view.picked());
         if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? 'The stage is bare: choose a setting beside it, then put things on it from the tray.' : '';
     }
