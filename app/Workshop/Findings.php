@@ -41,6 +41,12 @@ final readonly class Findings
         $this->warnings = $words(Severity::Warning);
     }
 
+    /** @return list<string> what was begun and left, in words */
+    public function leftOver(): array
+    {
+        return array_column(array_filter($this->all, static fn (array $told): bool => in_array($told['code'], ['text.sample', 'scene.empty', 'route.open'], true)), 'words');
+    }
+
     public static function of(Game $game): self
     {
         /** @var array{list<Told>, bool} $kept */

@@ -83,7 +83,7 @@ final class Words
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
         ], Patterns::all());
 
-        return ['offered' => $offered, 'usuals' => Usuals::toArray(Usuals::of($teacher))] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
+        return ['offered' => $offered, 'usuals' => Usuals::toArray($teacher)] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */

@@ -45,7 +45,7 @@ it('keeps what a teacher usually wants, and uses it next time', function (): voi
     $lock = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
 
     expect($lock['guard'])->toBe(['tries' => 5, 'wait' => 40])->and($lock['rules'][0]['say'])->toBe('Well done.')
-        ->and(Usuals::of($this->game->user->fresh()))->toEqual(new Usual('Well done.', 'Look again.', 5, 40));
+        ->and(Usuals::toArray($this->game->user->fresh()))->toBe(['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => 5, 'wait' => 40, 'look' => '']);
     $this->get("/games/{$this->game->id}")->assertSee('Well done.');
 });
 
@@ -105,4 +105,30 @@ it('says what tallies come to', function (): void {
     building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
 
     $this->getJson("/games/{$this->game->id}/scores")->assertOk()->assertJson(['ranges' => ['keeper' => ['least' => 0, 'most' => 2]], 'wins' => ['keeper' => 0.75, 'pilot' => 0.25], 'tied' => 0.5]);
+});
+
+it('keeps the look of scenes and what runs ask for beside the rest', function (): void {
+    $teacher = $this->game->user;
+    Usuals::keep($teacher, ['right' => 'Good.', 'look' => 'quay/day']);
+    Usuals::keep($teacher, ['group' => true]);
+    Usuals::keep($teacher, ['look' => 'moon/noon', 'wrong' => 'Look.']);
+
+    expect(Usuals::toArray($teacher->fresh()))->toMatchArray(['right' => 'Good.', 'wrong' => 'Look.', 'look' => 'quay/day', 'tries' => 3])->and(Usuals::asksGroup($teacher->fresh()))->toBeTrue();
+    $this->get("/games/{$this->game->id}/runs/new")->assertSee('name="asks_group" value="1" checked', false);
+    $this->post("/games/{$this->game->id}/runs", ['label' => '7B']);
+    $this->get("/games/{$this->game->id}/runs/new")->assertDontSee('name="asks_group" value="1" checked', false);
+});
+
+it('stands the backdrop behind every scene that is built', function (): void {
+    building($this, ['with' => ['questions' => ROWS], 'usual' => ['backdrop' => 'set-quay']])->assertOk();
+
+    expect(array_column(array_column($this->game->fresh()->read()->document['scenes'], 'backdrop'), 'asset'))->toBe(['set-quay', 'set-quay', 'set-quay']);
+});
+
+it('says before a run is opened what was begun and left', function (): void {
+    $document = Blank::game('New', ['scene' => 'One', 'hello' => (string) __('games.blank_text')]);
+    $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []];
+    $this->game->update(['document' => json_encode($document)]);
+
+    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')->assertSee('are still the sample')->assertSee('There is nothing in “Two” yet');
 });

@@ -29,7 +29,7 @@ final class PatternController extends Controller
 
     public function store(PatternRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): Response
     {
-        Usuals::keep($teacher, $request->usual());
+        Usuals::keep($teacher, (array) $request->input('usual', []));
         $pattern = $request->pattern();
         $read = static fn (Document $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind());
 

@@ -8,22 +8,27 @@ use App\Actions\OpenRun;
 use App\Http\Requests\RunRequest;
 use App\Models\Game;
 use App\Models\Run;
+use App\Models\User;
 use App\View\Csv;
 use App\View\RunStanding;
 use App\Workshop\Findings;
+use App\Workshop\Usuals;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 final class RunController extends Controller
 {
-    public function create(Game $game): View
+    public function create(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game)]);
+        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game), 'asksGroup' => Usuals::asksGroup($teacher)]);
     }
 
-    public function store(RunRequest $request, Game $game, OpenRun $open): RedirectResponse
+    public function store(RunRequest $request, Game $game, #[CurrentUser] User $teacher, OpenRun $open): RedirectResponse
     {
+        Usuals::keep($teacher, ['group' => $request->boolean('asks_group')]);
+
         return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group')));
     }
 

@@ -90,7 +90,8 @@ final class Site
      */
     public function scene(string $id, string $title, array $things, array $more = []): void
     {
-        $this->scenes[] = array_replace(['id' => $id, 'title' => $title, 'layout' => 'page', 'things' => $things], $more);
+        $backdrop = $this->usual->backdrop === '' ? [] : ['backdrop' => ['asset' => $this->usual->backdrop, 'alt' => '']];
+        $this->scenes[] = array_replace(['id' => $id, 'title' => $title, 'layout' => 'page'] + $backdrop + ['things' => $things], $more);
     }
 
     /** @return Part */

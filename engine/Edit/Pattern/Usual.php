@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Fravel\Edit\Pattern;
 
-/** What a teacher usually wants of a lock; an empty text leaves it to the interface. */
+/** What a teacher usually wants of locks and scenes; an empty text leaves it to the interface. */
 final readonly class Usual
 {
     /**
      * @param  int  $tries  after so many wrong tries there is a pause; 0 for none
      * @param  int  $wait  seconds
+     * @param  string  $backdrop  asset that stands behind every scene; '' for none
      */
-    public function __construct(public string $right = '', public string $wrong = '', public int $tries = 0, public int $wait = 20)
+    public function __construct(public string $right = '', public string $wrong = '', public int $tries = 0, public int $wait = 20, public string $backdrop = '')
     {
     }
 

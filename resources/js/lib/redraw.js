@@ -22,6 +22,7 @@ const OPTIONS = {
     onBeforeElUpdated(old, fresh) {
         if (old.hasAttribute('data-own')) return false;
         if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept) fresh.value = old.value;
+        if (old.tagName === 'DETAILS') fresh.open = old.open;
         adopt(old, fresh);
 
         return true;

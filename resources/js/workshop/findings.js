@@ -3,7 +3,7 @@ import { get, post } from '../lib/http.js';
 import { redraw } from '../lib/redraw.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
-const REST = 500;
+const REST = 250;
 
 /**
  * What the check finds, kept up with every edit: a count in the bar, and a list in which each finding has its place and,

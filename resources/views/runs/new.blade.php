@@ -11,12 +11,19 @@
     @elseif ($findings->isProved)
         <p class="notice"><x-mark verdict="open"/> The check went through every way: the game can be won, and nobody gets stuck.</p>
     @endif
+    @if ($findings->leftOver() !== [])
+        <div class="notice">
+            <p><strong>Begun and left:</strong></p>
+            <ul class="findings">@foreach (array_slice($findings->leftOver(), 0, 6) as $finding)<li>{{ $finding }}</li>@endforeach</ul>
+            @if (count($findings->leftOver()) > 6)<p>and {{ count($findings->leftOver()) - 6 }} more.</p>@endif
+        </div>
+    @endif
     <form method="post" action="{{ route('runs.store', $game) }}" class="form">
         @csrf
         <x-field name="label" label="For whom?" placeholder="{{ __('runs.unnamed') }}" maxlength="80" autofocus/>
         <fieldset class="asks"><legend>Students are asked for</legend>
             <label class="tick"><input type="checkbox" checked disabled> a name they choose</label>
-            <label class="tick"><input type="checkbox" name="asks_group" value="1"> a group, if they like</label>
+            <label class="tick"><input type="checkbox" name="asks_group" value="1" @checked($asksGroup)> a group, if they like</label>
         </fieldset>
         <div class="form-end"><button class="button primary"><x-icon name="sailboat"/>Open it</button><a href="{{ route('games.show', $game) }}">Not yet</a></div>
     </form>

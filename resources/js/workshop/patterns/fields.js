@@ -67,12 +67,13 @@ function picture(field, form) {
     return el('div', { class: 'field', 'data-key': `pattern.part.${field.name}` }, el('span', {}, words.fields[field.name]), el('button', { type: 'button', class: 'button', 'data-key': `pattern.field.${field.name}`, onclick: pick }, icon('image'), given[field.name] ? words.picked : words.picture));
 }
 
-/** What a teacher usually wants of locks; kept when something is built. */
-function usualFields(words, changed) {
+/** What a teacher usually wants of scenes and locks; kept when something is built. */
+function usualFields(words, changed, desk) {
     const { usuals } = words;
     const field = (name, label, more = {}) => el('label', { class: 'field' }, el('span', {}, label), el('input', { 'data-key': `usual.${name}`, value: usuals[name], oninput: ({ target }) => { usuals[name] = target.value; changed(); }, ...more }));
 
     return el('details', { class: 'card-more', 'data-key': 'patterns.usual' }, el('summary', {}, words.usual),
+        el('label', { class: 'field' }, el('span', {}, words.usualLook), el('select', { 'data-key': 'usual.look', onchange: ({ target }) => { usuals.look = target.value; changed(); } }, el('option', { value: '', selected: !usuals.look }, words.noLook), Object.entries(desk.words.settings).flatMap(([kind, name]) => Object.entries(desk.words.tones).map(([tone, light]) => el('option', { value: `${kind}/${tone}`, selected: usuals.look === `${kind}/${tone}` }, `${name}, ${light}`))))),
         field('right', words.usualRight), field('wrong', words.usualWrong),
         el('div', { class: 'card-row' }, field('tries', words.usualTries, { type: 'number', min: 0, max: 20 }), field('wait', words.usualWait, { type: 'number', min: 0, max: 600 })));
 }

@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
 import { miniature } from '../map/small.js';
+import { takeSetting } from '../stage/pictures.js';
 import { patternField, usualFields } from './fields.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
@@ -23,6 +24,7 @@ function openPatterns(desk, address) {
     function open(id) {
         choose(words.offered.find((one) => one.id === id) ?? pattern ?? words.offered[0]);
         dialog.showModal();
+        list.querySelector('[aria-pressed=true]')?.scrollIntoView({ block: 'nearest' });
     }
 
     function choose(chosen) {
@@ -35,7 +37,7 @@ function openPatterns(desk, address) {
     function draw() {
         redraw(list, words.offered.map((one) => el('button', { type: 'button', class: 'pattern-name', 'data-key': `pattern.${one.id}`, 'aria-pressed': String(one === pattern), onclick: () => choose(one) }, el('strong', {}, one.name), el('span', {}, one.for))));
         const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
-        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), ...fields, usualFields(words, changed), foot()]);
+        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), ...fields, usualFields(words, changed, desk), foot()]);
     }
 
     function foot() {
@@ -76,7 +78,13 @@ function openPatterns(desk, address) {
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
         const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
         if (pictures.length > 0) desk.store.edit(pictures, words.picture);
-        desk.store.build({ ...content(), after: desk.scene });
+        const wanted = content();
+        const put = (backdrop) => desk.store.build({ ...wanted, usual: { ...wanted.usual, backdrop }, after: desk.scene });
+        if (words.usuals.look) await takeSetting(...words.usuals.look.split('/'), desk, ({ id, edits }) => {
+            desk.store.edit(edits, words.picture);
+            put(id);
+        });
+        else put('');
         dialog.close();
         pattern.fields.forEach(({ name }) => delete given[name]);
         desk.show('map');
