@@ -99,3 +99,11 @@ it('says what there is when it is called alone', function (): void {
 
     expect($code)->toBe(0)->and($output)->toContain('./fravel demo')->toContain('./fravel test');
 });
+
+it('finds with check where a walkthrough parts, with the actions that show it', function (): void {
+    $walkthrough = ['id' => 'walk', 'name' => 'The way', 'steps' => [['answer' => 'door', 'with' => 'gannet', 'at' => 'store'], ['choose' => 'leave', 'at' => 'attic']]];
+    [$code, $output] = fravel(['check', fileOf(['walkthroughs' => [$walkthrough]] + Games::twoRooms()), '--json']);
+    $found = array_values(array_filter(json_decode($output, true)['findings'], fn (array $finding): bool => $finding['code'] === 'walkthrough.parts'));
+
+    expect($code)->toBe(0)->and($found[0]['message'])->toBe('The walkthrough “The way” no longer holds: step 2 led to “attic”, now it ends at “End”.')->and($found[0]['where'])->toBe(['walk', 'end']);
+});

@@ -74,3 +74,42 @@ it('walks into what was found, and lets nobody else', function (): void {
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/step", ['count' => 500])->assertSee('Room');
     $this->actingAs(Game::factory()->create()->user)->post("/games/{$game->id}/rehearsal/keep", ['name' => 'x'])->assertForbidden();
 });
+
+it('goes on from the start when the scene it was in is deleted', function (): void {
+    $game = doorGame();
+    $this->get("/games/{$game->id}/rehearsal?from=room");
+    $this->get("/games/{$game->id}/rehearsal")->assertSee('Out');
+    $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'gone', 'command' => ['deleteScene' => 'room', 'lead' => 'end']])->assertOk();
+
+    $this->get("/games/{$game->id}/rehearsal")->assertOk()->assertSee('Say the word');
+});
+
+it('takes nothing malformed amiss', function (string $path, array $fields): void {
+    $game = doorGame();
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/{$path}", $fields)->assertOk()->assertSee('Say the word');
+})->with([
+    'begin nowhere' => ['begin', ['from' => 'attic']],
+    'begin with lists and words' => ['begin', ['from' => ['hall'], 'holding' => 'key', 'tallies' => 'many']],
+    'tokens that are lists' => ['begin', ['from' => 'hall', 'holding' => [['key'], 'nothing']]],
+    'walk nothing' => ['walk', []],
+    'walk what is not found' => ['walk', ['finding' => '99']],
+    'walk a walkthrough that is gone' => ['walk', ['walkthrough' => 'walk-gone']],
+    'step without steps' => ['step', ['count' => '3']],
+    'step a list' => ['step', ['count' => ['x']]],
+    'keep nothing' => ['keep', ['name' => 'Way']],
+    'keep with a list for a name' => ['keep', ['name' => ['x']]],
+    'forget what is gone' => ['forget', ['walkthrough' => 'gone']],
+]);
+
+it('lets no step of a walkthrough out to students', function (): void {
+    $game = doorGame();
+    $document = json_decode($game->document, true);
+    $document['walkthroughs'] = [['id' => 'walk', 'name' => 'Secret way', 'steps' => [['answer' => 'door', 'with' => 'lamp', 'at' => 'room']]]];
+    $game->update(['document' => json_encode($document)]);
+    $run = app(App\Actions\OpenRun::class)->handle($game, '7B', false);
+    $play = Tests\Support\Classroom::join($run);
+    auth()->logout();
+    $this->withUnencryptedCookie('fravel_play', Tests\Support\Classroom::ticket($play));
+
+    expect((string) $this->get("/p/{$run->code}")->assertSee('Say the word')->getContent())->not->toContain('Secret way')->not->toContain('lamp"')->not->toContain('walkthrough');
+});
