@@ -86,3 +86,13 @@ it('leads on by what was right at first try, and else back to practise with ever
 
     expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)->toBe('The way out');
 });
+
+it('gives a game without an ending one, and one that has an ending none', function (bool $ends): void {
+    $document = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
+    $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []] + ($ends ? ['ending' => ['kind' => 'won', 'md' => '']] : []);
+    $game = Game::of($document);
+    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), patternWords('words'), new Usual, 'first-scene')?->apply($game);
+    $endings = array_filter($built->game->scenes(), fn ($scene): bool => $scene->ending !== null);
+
+    expect($endings)->toHaveCount(1)->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')->toBe($ends);
+})->with([true, false]);
