@@ -44,12 +44,12 @@ final readonly class Rehearsal
      * @param  list<string>  $holding
      * @param  array<string, int|float>  $tallies
      */
-    public function begin(string $scene, array $holding = [], array $tallies = [], bool $guards = true, ?int $seed = null): void
+    public function begin(string $scene, array $holding = [], array $tallies = [], bool $guards = true, ?int $seed = null, string $player = ''): void
     {
         $game = $this->edition->game;
         $from = $game->scene($scene) === null ? $game->start() : $scene;
         $seed ??= random_int(1, 2 ** 31);
-        $state = Play::startAt($game, $from, $holding, $tallies, $seed, $this->now(), (string) __('play.you'))->state;
+        $state = Play::startAt($game, $from, $holding, $tallies, $seed, $this->now(), $player === '' ? (string) __('play.you') : $player)->state;
         $this->keep(['state' => $state->toArray(), 'seed' => $seed, 'from' => $from, 'holding' => $holding, 'tallies' => $tallies, 'guards' => $guards, 'at' => $this->now(), 'log' => [], 'ahead' => [], 'caught' => null]);
     }
 

@@ -42,6 +42,13 @@ it('begins from any scene with chosen tokens and tallies', function (): void {
     $this->get("/games/{$game->id}/rehearsal")->assertSee('Iron key')->assertSee('7')->assertDontSee('shown when');
 });
 
+it('plays as whoever is named, such as a team', function (): void {
+    $game = doorGame();
+    $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'greeting', 'command' => ['set' => 'door', 'field' => 'ask', 'to' => 'Well, {=player}?']])->assertOk();
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'player' => 'The Terns'])->assertSee('Well, The Terns?');
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'player' => ''])->assertSee('Well, '.__('play.you').'?');
+});
+
 it('keeps a walkthrough with the game, walks it step by step, and finds where it parts after an edit', function (): void {
     $game = doorGame();
     $this->get("/games/{$game->id}/rehearsal?from=hall");

@@ -58,7 +58,7 @@ final class RehearsalController extends Controller
     {
         $tallies = array_map(static fn (mixed $value): int|float => is_numeric($value) ? $value + 0 : 0, (array) $request->input('tallies', []));
         $holding = array_values(array_filter((array) $request->input('holding', []), is_string(...)));
-        (new Rehearsal($game, $teacher))->begin(Field::text($request, 'from'), $holding, $tallies, ! $request->boolean('unguarded'));
+        (new Rehearsal($game, $teacher))->begin(Field::text($request, 'from'), $holding, $tallies, ! $request->boolean('unguarded'), player: mb_substr(Field::text($request, 'player'), 0, 40));
 
         return redirect()->route('rehearsal.show', $game);
     }

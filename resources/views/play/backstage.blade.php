@@ -28,6 +28,7 @@
         @foreach ($screen->edition->game->tallies() as $tally)
             <label class="backstage-tally">{{ $tally->name }} <input type="number" step="any" name="tallies[{{ $tally->id }}]" value="{{ $screen->state->tally($tally->id) }}"></label>
         @endforeach
+        <label class="backstage-tally">{{ __('rehearsal.player') }} <input name="player" maxlength="40" class="backstage-player" value="{{ $screen->state->player === __('play.you') ? '' : $screen->state->player }}" placeholder="{{ __('rehearsal.playerHint') }}"></label>
         <label class="tick"><input type="checkbox" name="unguarded" value="1" @checked(! $backstage->guards)> {{ __('rehearsal.guard') }}</label>
         <button class="button">{{ __('rehearsal.beginHere') }}</button>
     </form>

@@ -76,6 +76,10 @@ function points(edge) {
 
 const placeOf = () => `layout.${location.pathname}`;
 
+function forgetLayout() {
+    localStorage.removeItem(placeOf());
+}
+
 /** The layout of a large game as it was last time, when nothing of its shape is another; else null. */
 function rememberedLayout(shape) {
     const kept = JSON.parse(localStorage.getItem(placeOf()) ?? 'null');
@@ -106,4 +110,4 @@ function hashOf(text) {
     return hash >>> 0;
 }
 
-export { LINE_HEIGHT, MANY, laidOut, layout, rememberedLayout };
+export { LINE_HEIGHT, MANY, forgetLayout, laidOut, layout, rememberedLayout };

@@ -5,7 +5,7 @@ import { cullingOf } from './culling.js';
 import { distantView } from './distance.js';
 import { dragOnMap } from './drag.js';
 import { drawnMap } from './draw.js';
-import { MANY, laidOut, layout, rememberedLayout } from './layout.js';
+import { MANY, forgetLayout, laidOut, layout, rememberedLayout } from './layout.js';
 import { legend } from './legend.js';
 import { drawList, toggle } from './list.js';
 import { plan } from './plan.js';
@@ -37,7 +37,7 @@ function openMap(holder, desk) {
     const tool = (sign, name, onclick, key = null) => el('button', { class: 'mover', 'aria-label': name, title: name, 'data-key': key, onclick }, icon(sign));
     const tools = el('div', { class: 'map-tools' },
         tool('blocks', desk.words.fromPattern, () => desk.patterns.open(), 'map.patterns'), tool('list-start', words.first, () => insertFirst(desk), 'map.first'),
-        tool('zoom-in', words.nearer, () => pan.scaleBy(view, 1.3)), tool('zoom-out', words.farther, () => pan.scaleBy(view, 1 / 1.3)), tool('maximize', words.all, () => fit()));
+        tool('sparkles', words.tidy, () => tidy(), 'map.tidy'), tool('zoom-in', words.nearer, () => pan.scaleBy(view, 1.3)), tool('zoom-out', words.farther, () => pan.scaleBy(view, 1 / 1.3)), tool('maximize', words.all, () => fit()));
     const pan = zoom().scaleExtent([0.04, 3]).filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]'))).on('zoom', ({ transform }) => look(transform, true)).on('end', ({ transform }) => rest(transform));
     const distance = distantView(sea);
     const culling = cullingOf(sea);
@@ -85,6 +85,14 @@ function openMap(holder, desk) {
         laid = found;
 
         return show();
+    }
+
+    /** Laid out from nothing, whatever was remembered; what a hand has placed stays. */
+    function tidy() {
+        forgetLayout();
+        drawn = null;
+
+        return draw().then(fit);
     }
 
     async function show() {
