@@ -5,7 +5,7 @@ import { called } from '../stage/draw.js';
 import { laidOut } from '../stage/geometry.js';
 import { list, waysIn } from '../ways.js';
 import { conditionField } from './condition.js';
-import { foundHere } from './found.js';
+import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
 import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 
@@ -15,9 +15,8 @@ function sceneCard(scene, desk) {
     const { game } = desk.store;
 
     return [
-        el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, 'This scene')),
+        el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, 'This scene'), foundSign(desk, scene.id)),
         el('div', { class: 'card-body', 'data-key': `${scene.id}.card` },
-            foundHere(desk, scene.id),
             line({ key: 'scene.title', label: 'Title', value: scene.title, take: set('title', 'title of the scene') }),
             layoutField(scene, desk),
             scene.layout === 'stage' ? backdropFields(scene, desk) : null,
@@ -31,6 +30,7 @@ function sceneCard(scene, desk) {
             spoken(scene, desk),
             series(desk, scene.id, `copied “${scene.title}”`),
             removal(scene, desk),
+            foundHere(desk, scene.id),
         ),
     ];
 }

@@ -1,8 +1,19 @@
 import { el, icon } from '../../lib/dom.js';
 
-/** What the check finds about the part whose card this is, each with its mend. */
+const foundAt = (desk, id) => (desk.findings ?? []).filter((finding) => finding.where[0] === id);
+
+/** Says at the head of a card that there is something to mend, and leads to it. It moves nothing when it comes. */
+function foundSign(desk, id) {
+    const count = foundAt(desk, id).length;
+    if (count === 0) return null;
+    const words = `${count} ${desk.words.findings.toMend}`;
+
+    return el('button', { class: 'found-sign', 'data-key': `${id}.sign`, title: words, 'aria-label': words, onclick: () => document.querySelector(`[data-key="${CSS.escape(id)}.found"]`)?.scrollIntoView({ block: 'nearest' }) }, '!');
+}
+
+/** What the check finds about the part whose card this is, each with its mend; at the foot, so that nothing moves when it comes. */
 function foundHere(desk, id) {
-    const found = (desk.findings ?? []).filter((finding) => finding.where[0] === id);
+    const found = foundAt(desk, id);
     if (found.length === 0) return null;
     const words = desk.words.findings;
 
@@ -10,4 +21,4 @@ function foundHere(desk, id) {
         finding.mend && desk.isChecked() ? el('button', { class: 'link', 'data-key': `${id}.mend.${finding.code}`, onclick: () => desk.store.edit(finding.mend, `${words.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), words.mends[finding.code] ?? words.mend) : null)));
 }
 
-export { foundHere };
+export { foundHere, foundSign };

@@ -2,7 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { bench } from './bench.js';
 import { area, destination, line, now } from './fields.js';
-import { foundHere } from './found.js';
+import { foundHere, foundSign } from './found.js';
 import { gifts, giving } from './giving.js';
 import { conditionField } from './condition.js';
 import { reactionsField } from './reactions.js';
@@ -22,8 +22,8 @@ function thingCard(thing, scene, desk) {
     const body = BODIES[thing.kind];
 
     return [
-        el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), back(desk)),
-        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, foundHere(desk, thing.id), thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: 'Shown to', value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, 'who sees it') }), series(desk, thing.id, `copied a ${thing.kind}`), splitHere(thing, scene, desk)),
+        el('header', { class: 'card-head' }, icon(sign), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : name), foundSign(desk, thing.id), back(desk)),
+        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, 'This kind of thing is kept as it is; it can’t be changed here yet.'), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: 'Shown to', value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, 'who sees it') }), series(desk, thing.id, `copied a ${thing.kind}`), splitHere(thing, scene, desk), foundHere(desk, thing.id)),
         thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
 }

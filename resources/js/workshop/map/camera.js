@@ -1,0 +1,92 @@
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity, zoomTransform } from 'd3-zoom';
+import { cullingOf } from './culling.js';
+import { distantView } from './distance.js';
+
+/** Below this scale words are not drawn: they could not be read, and they are most of the work. */
+const READABLE = 0.34;
+
+/** At this scale the words are easily read. */
+const LEGIBLE = 0.85;
+
+/** A map that can be seen whole at this scale is. */
+const ENOUGH = 0.7;
+
+/** A map of more stations than this opens whole, however small. */
+const MANY = 150;
+
+/** Room around the map for what lies over it, in pixels. */
+const RIM = { across: 40, down: 130, above: 90 };
+
+/** Where one looks from: panning and zooming, and what of the map is painted or drawn for it. */
+function openCamera(chart, sea) {
+    const distance = distantView(sea);
+    const culling = cullingOf(sea);
+    const pan = zoom().scaleExtent([0.04, 3])
+        .filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]')))
+        .on('zoom', ({ transform }) => look(transform, true))
+        .on('end', ({ transform }) => rest(transform));
+    const view = select(chart).call(pan).on('dblclick.zoom', null);
+    let room = { width: 0, height: 0 };
+    let placed = null;
+    window.addEventListener('resize', measure);
+
+    function measure() {
+        const { width, height } = chart.getBoundingClientRect();
+        if (width > 0) room = { width, height };
+    }
+
+    /** A large map is painted while it moves; the drawing follows when it rests. */
+    function look(transform, isMoving) {
+        const isFar = transform.k < READABLE;
+        sea.classList.toggle('far', isFar);
+        if (!distance.show(transform, { isFar, isMoving }, room.width, room.height)) place(transform);
+    }
+
+    function rest(transform) {
+        look(transform, false);
+        place(transform);
+    }
+
+    function place(transform) {
+        sea.setAttribute('transform', transform);
+        culling.show(transform, room.width, room.height);
+    }
+
+    /** Takes up a layout that is about to be drawn. */
+    function take(drawing, layout) {
+        placed = layout;
+        distance.note(drawing, layout);
+    }
+
+    /** The layout has been drawn. */
+    function drawn() {
+        culling.note(placed);
+        rest(zoomTransform(chart));
+    }
+
+    /** A map opens at a size that can be read, on the scene that is worked on; a small or a very large one is seen whole. */
+    function begin(scene) {
+        if (!fit()) return false;
+        const at = placed.stations.get(scene);
+        if (zoomTransform(chart).k >= ENOUGH || placed.stations.size > MANY || !at) return true;
+        pan.transform(view, zoomIdentity.translate(Math.min(60, room.width / 2 - at.x * LEGIBLE), Math.min(RIM.above, room.height / 2 - at.y * LEGIBLE)).scale(LEGIBLE));
+
+        return true;
+    }
+
+    /** Shows all of it; false while there is nothing to show or no room to show it in. */
+    function fit() {
+        measure();
+        const { width, height } = room;
+        if (!placed || width === 0) return false;
+        const scale = Math.min(1.4, (width - RIM.across) / placed.width, (height - RIM.down) / placed.height);
+        pan.transform(view, zoomIdentity.translate((width - placed.width * scale) / 2, Math.max(20, (height - RIM.above - placed.height * scale) / 2)).scale(scale));
+
+        return true;
+    }
+
+    return { canvas: distance.canvas, take, drawn, begin, fit, nearer: (by) => pan.scaleBy(view, by), goTo: ({ x, y }) => pan.translateTo(view, x, y) };
+}
+
+export { openCamera };
