@@ -7,6 +7,25 @@ import { adopt } from './dom.js';
  * `data-key`; what a field holds while it is written in is left alone.
  */
 function redraw(holder, children) {
+    waiting.set(holder, children);
+    if (isDrawing) return;
+    isDrawing = true;
+    try {
+        while (waiting.size > 0) {
+            const [[next, parts]] = waiting;
+            waiting.delete(next);
+            bring(next, parts);
+        }
+    } finally {
+        isDrawing = false;
+    }
+}
+
+/** A field that goes is left, and what is kept then may ask for drawing again: that waits until this drawing is done. */
+const waiting = new Map();
+let isDrawing = false;
+
+function bring(holder, children) {
     const wanted = holder.cloneNode(false);
     wanted.append(...children.flat(3).filter(Boolean));
     morphdom(holder, wanted, { ...OPTIONS, childrenOnly: true });
