@@ -45,7 +45,7 @@ return [
     'chapter' => 'Chapter',
     'noChapter' => 'no chapter',
     'map' => [
-        'title' => 'Map of the game', 'card' => 'What is picked', 'help' => 'Tap a station to open it, a track to change it. Drag from a station to open water or to another station to make a way; drag a name to place it.',
+        'title' => 'Map of the game', 'card' => 'What is picked', 'help' => 'Tap a station to open it, a track to change it. Drag from a station to make a way, a name to place it; with Shift, draw a frame to pick many.',
         'search' => 'Find a scene', 'list' => 'As a list', 'drawing' => 'As a map', 'first' => 'A scene before the start', 'tidy' => 'Tidy: lay it out anew; what you placed by hand stays', 'nearer' => 'Nearer', 'farther' => 'Farther', 'all' => 'Show all',
         'way' => 'This way', 'insert' => 'Put a scene in between', 'lead' => 'Lead it elsewhere', 'open' => 'Leave an open end', 'close' => 'not now', 'both' => 'The way back',
         'picked' => ':count picked', 'pick' => 'Pick “:title”', 'toChapter' => 'Put into the chapter', 'newChapter' => '＋ a new chapter', 'choose' => 'choose …', 'duplicate' => 'Duplicate with their ways', 'merge' => 'Make one scene of both', 'delete' => 'Delete', 'leads' => 'What led there from elsewhere (:count) leads to', 'flow' => 'Let the map place it',

@@ -111,3 +111,45 @@ it('leads a way elsewhere by its end, merges, moves, duplicates and deletes many
     }
     expect($builder->document())->toBe($before);
 });
+
+it('picks with a frame, places by hand and by keys, tidies, and finds by name', function (): void {
+    $builder = ladderOf(5);
+    $browser = $builder->browser;
+    $ids = array_column($builder->document()['scenes'], 'id');
+    [$x, $y, $right, $bottom] = $browser->script('const all = [...document.querySelectorAll(".chart .station-place")].map((one) => one.getBoundingClientRect()); return [Math.min(...all.map((one) => one.left)) - 8, Math.min(...all.map((one) => one.top)) - 8, Math.max(...all.map((one) => one.right)) + 8, Math.max(...all.map((one) => one.bottom)) + 8].map(Math.round)');
+    $builder->frame($x, $y, $right, $bottom);
+    $browser->see('6 scenes picked')->keys(Facebook\WebDriver\WebDriverKeys::ESCAPE);
+
+    $builder->carry("[data-scene='{$ids[2]}'] .station-title", '.map-tools');
+    $placed = $builder->document()['scenes'][2]['at'];
+    $browser->script("document.querySelector('[data-scene=\"{$ids[2]}\"]').focus()");
+    $browser->keys(Facebook\WebDriver\WebDriverKeys::ALT, Facebook\WebDriver\WebDriverKeys::ARROW_LEFT, Facebook\WebDriver\WebDriverKeys::NULL);
+    expect($builder->document()['scenes'][2]['at'])->toBe([$placed[0] - 20, $placed[1]]);
+    $browser->click('[data-key="map.tidy"]');
+    expect($builder->document()['scenes'][2]['at'])->toBe([$placed[0] - 20, $placed[1]]);
+    $browser->script("document.querySelector('[data-scene=\"{$ids[2]}\"]').dispatchEvent(new MouseEvent('click', {bubbles: true, shiftKey: true}))");
+    $browser->click('[data-key="map.flow"]');
+    expect($builder->document()['scenes'][2])->not->toHaveKey('at');
+
+    $browser->type('.map-seek', 'questions 4');
+    expect($browser->script('return [...document.querySelectorAll(".station-place.found")].map((one) => one.dataset.scene)'))->toBe([$ids[3]])->and($browser->complaints())->toBe([]);
+    $browser->keys(Facebook\WebDriver\WebDriverKeys::ENTER);
+    expect($browser->script('return document.activeElement.dataset.scene'))->toBe($ids[3]);
+});
+
+it('builds a picture with questions beside it, in the look that is usual', function (): void {
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('picture')->paste('[data-key="pattern.field.questions"]', "What is at A?\tthe mast\nWhat is at B?\tthe keel");
+    $builder->browser->press('What I usually want')->choose('[data-key="usual.look"]', 'A quay with a sailing boat, by day');
+    $builder->click('[data-key="pattern.field.picture"]')->type('[data-key="pictures.search"]', 'sailboat')->click('.picture-choice[title="sailboat"]');
+    $builder->browser->find('dialog.patterns[open]');
+    $builder->click('[data-key="patterns.build"]');
+    $builder->kept()->find('.station-place');
+    $document = $builder->document();
+
+    expect(array_column($document['assets'], 'alt'))->toContain('sailboat')->and($document['scenes'][0]['things'][0])->toMatchArray(['kind' => 'picture', 'stays' => true])
+        ->and($document['scenes'][1]['backdrop']['asset'])->toBe($document['assets'][1]['id'])->and($builder->browser->complaints())->toBe([]);
+    $student = $builder->browser->click('#rehearse')->click('.stage-lock')->see('What is at A?');
+    $student->find('dialog .stays img');
+    $student->type('dialog .answer-field input', 'the mast')->click('dialog .try')->see('Right.');
+});

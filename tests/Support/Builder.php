@@ -115,6 +115,18 @@ final class Builder
         return $this->counted();
     }
 
+    /** A frame drawn with Shift held, from one point of the screen to another. */
+    public function frame(int $x, int $y, int $toX, int $toY): self
+    {
+        $move = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 80, 'x' => $x, 'y' => $y];
+        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [
+            ['type' => 'key', 'id' => 'keys', 'actions' => [['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT], ...array_fill(0, 5, ['type' => 'pause']), ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT]]],
+            ['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [['type' => 'pause'], $move($x, $y), ['type' => 'pointerDown', 'button' => 0], $move(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $move($toX, $toY), ['type' => 'pointerUp', 'button' => 0]]],
+        ]]);
+
+        return $this->counted();
+    }
+
     /** One more thing picked, at a point of the stage. */
     public function pickToo(int $x, int $y): self
     {

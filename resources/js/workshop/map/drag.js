@@ -95,6 +95,7 @@ function framing(event, sea, desk, placed) {
             const { x, y, width, height } = box(ended);
             const within = [...placed.stations].filter(([, one]) => one.x + one.width > x && one.x < x + width && one.y + one.height > y && one.y < y + height);
             desk.chosen = { track: null, picked: new Set([...desk.chosen.picked, ...within.map(([id]) => id)]) };
+            sea.ownerSVGElement.focus({ preventScroll: true });
             desk.draw();
         },
         cancel: () => frame.remove(),

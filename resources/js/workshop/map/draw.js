@@ -55,7 +55,7 @@ function stationPlace(station, { x, y, width, height }, desk) {
         transform: `translate(${x} ${y})`,
     },
     desk.scene === station.id ? svg('rect', { x: -6, y: -6, width: width + 12, height: height + 12, rx: (width + 12) / 2, class: 'station-ring' }) : null,
-    isPicked ? svg('rect', { x: -11, y: -11, width: width + 22, height: height + 22, rx: 4, class: 'station-picked' }) : null,
+    isPicked ? svg('rect', { x: -8, y: -8, width: width + 16, height: height + 12, rx: 4, class: 'station-picked' }) : null,
     station.isTrap ? svg('rect', { x: -9, y: -9, width: width + 18, height: height + 18, rx: (width + 18) / 2, class: 'station-trap' }) : null,
     station.ending
         ? [svg('path', { d: `M0 ${height / 2}H${width / 2}`, class: `track line-${station.line}` }), svg('rect', { x: width / 2 - 5, y: -5, width: 10, height: height + 10, class: 'terminus' })]

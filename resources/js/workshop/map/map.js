@@ -18,7 +18,7 @@ function openMap(holder, desk) {
     const words = { ...desk.words.map, patterns: desk.words.fromPattern };
     desk.chosen = { track: null, picked: new Set() };
     const sea = svg('g', { class: 'sea' });
-    const chart = svg('svg', { class: 'chart', role: 'group', 'aria-label': words.title }, svg('g', {}, sea));
+    const chart = svg('svg', { class: 'chart', tabindex: '-1', role: 'group', 'aria-label': words.title }, svg('g', {}, sea));
     const keys = el('div', { class: 'legend' });
     const card = el('aside', { class: 'map-card', 'aria-label': words.card, hidden: true });
     const list = el('div', { class: 'map-list', hidden: true });
