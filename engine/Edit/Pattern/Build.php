@@ -40,7 +40,7 @@ final class Build
         $scene = $isBlank || $after === null ? null : Way::onFrom($game, $after);
         $onward = $scene === null ? '' : $scene->leads;
         if (self::isLeft($site->scenes) && ($isBlank || ($onward === '' && ! self::ends($game, $site)))) {
-            $site->scene($onward = $site->id('ending'), $site->say('ending'), [], ['ending' => ['kind' => 'won', 'md' => $site->say('ended')]]);
+            $onward = self::ending($site);
         }
         $entry = (string) $site->scenes[0]['id'];
         $joined = $isBlank
@@ -79,6 +79,15 @@ final class Build
         }
 
         return false;
+    }
+
+    /** @return string the id of an ending behind what was built, in the same chapter */
+    private static function ending(Site $site): string
+    {
+        $chapter = $site->scenes[array_key_last($site->scenes)]['chapter'] ?? null;
+        $site->scene($id = $site->id('ending'), $site->say('ending'), [], ($chapter === null ? [] : ['chapter' => $chapter]) + ['ending' => ['kind' => 'won', 'md' => $site->say('ended')]]);
+
+        return $id;
     }
 
     private static function ends(Game $game, Site $site): bool

@@ -96,3 +96,32 @@ it('gives a game without an ending one, and one that has an ending none', functi
 
     expect($endings)->toHaveCount(1)->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')->toBe($ends);
 })->with([true, false]);
+
+it('puts the ending it makes into the chapter that leads there', function (string $pattern, array $given, ?string $chapter): void {
+    $game = builtAlone($pattern, $given);
+    $ending = array_values(array_filter($game->scenes(), fn ($scene): bool => $scene->ending !== null))[0];
+
+    expect($game->chapterOf($ending->id) === null ? null : $game->chapters()[$game->chapterOf($ending->id)]->title)->toBe($chapter);
+})->with([
+    'the last room' => ['ladder', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tTower"], 'Tower'],
+    'the only chapter' => ['gauntlet', ['title' => 'In one go', 'questions' => "One?\tred"], 'In one go'],
+    'no chapter' => ['treasure', ['questions' => "One?\tred", 'inside' => 'A lens.'], null],
+]);
+
+it('makes the same code of the same questions, a digit for each', function (): void {
+    $given = ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay\nThree?\tx\t\tTower"];
+    $codes = fn (): array => array_map(fn (array $scene): mixed => array_column($scene['things'], 'rules', 'id'), array_slice(builtAlone('rooms', $given)->document['scenes'], 0, 2));
+    $doors = array_map(fn (array $rules): string => array_values($rules)[count($rules) - 1][0]['match']['equals'][0], $codes());
+
+    expect($codes())->toBe($codes())->and(array_map(strlen(...), $doors))->toBe([2, 1]);
+});
+
+it('opens the door of a room only to those who hold every clue of it', function (): void {
+    $game = builtAlone('rooms', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay"]);
+    $door = $game->document['scenes'][0]['things'][2];
+    $code = ['answer' => $door['id'], 'with' => $door['rules'][0]['match']['equals'][0]];
+    $answers = [['answer' => 'lock', 'with' => 'red'], ['answer' => 'lock-2', 'with' => 'blue']];
+
+    expect(Plays::through($game, [$answers[0], $code])->state->isOpen($door['id']))->toBeFalse()
+        ->and(Plays::through($game, [...$answers, $code])->state->isOpen($door['id']))->toBeTrue();
+});
