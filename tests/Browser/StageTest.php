@@ -210,7 +210,12 @@ it('keeps a reference beside the question, and shows a closer look', function ()
     $width = static fn (): int => (int) $teacher->script('return document.querySelector("dialog .stays img").getBoundingClientRect().width');
     $before = $width();
     $teacher->click('dialog .stays [aria-label="Nearer"]');
-    expect($width())->toBeGreaterThan($before)->and($teacher->barriers())->toBe([]);
+    $near = $width();
+    expect($near)->toBeGreaterThan($before)->and($teacher->barriers())->toBe([]);
+    $teacher->script('const frame = document.querySelector("dialog .look-frame"); const finger = (kind, id, x) => frame.dispatchEvent(new PointerEvent(kind, {pointerId: id, pointerType: "touch", clientX: x, clientY: 200, bubbles: true})); finger("pointerdown", 1, 300); finger("pointerdown", 2, 360); finger("pointermove", 2, 420); finger("pointerup", 1, 300); finger("pointermove", 2, 600);');
+    expect($width())->toBeGreaterThan((int) (1.8 * $near));
+    $teacher->script('const frame = document.querySelector("dialog .look-frame"); frame.focus(); frame.dispatchEvent(new KeyboardEvent("keydown", {key: "-", bubbles: true})); frame.dispatchEvent(new WheelEvent("wheel", {deltaY: 40, bubbles: true, cancelable: true}));');
+    expect($width())->toBeLessThan((int) (1.5 * $near));
     $teacher->click('.panel-close')->click('.stage-choice')->find('#happened img[alt="compass"]');
     expect($teacher->complaints())->toBe([]);
 });

@@ -1,34 +1,62 @@
 import { el, icon } from '../lib/dom.js';
 
-const STEPS = [1, 1.5, 2, 3, 4];
+/** How far one step of a key, a button or the wheel goes, and how near at most. */
+const STEP = 1.4;
+const NEAREST = 5;
 
 /**
- * A picture that can be looked at nearer: by its buttons, by + and −, by the wheel with Ctrl held, by a press; on touch
- * screens two fingers do what they always do. What is nearer is moved by scrolling.
+ * A picture that can be looked at nearer: by its buttons, by + and −, by two fingers, by the wheel when it is taken up or with
+ * Ctrl held, by two taps. What is nearer is moved by scrolling; what was in the middle stays there.
  */
 function nearer(picture) {
     if (picture.closest('.look')) return;
-    let step = 0;
+    let scale = 1;
     const frame = el('div', { class: 'look-frame', tabindex: 0, role: 'group', 'aria-label': `${picture.alt}; plus and minus look nearer and farther` });
     const to = (next) => {
-        step = Math.min(STEPS.length - 1, Math.max(0, next));
-        picture.style.width = `${100 * STEPS[step]}%`;
+        const [across, down] = [(frame.scrollLeft + frame.clientWidth / 2) / scale, (frame.scrollTop + frame.clientHeight / 2) / scale];
+        scale = Math.min(NEAREST, Math.max(1, next));
+        picture.style.width = `${100 * scale}%`;
+        frame.scrollTo(across * scale - frame.clientWidth / 2, down * scale - frame.clientHeight / 2);
     };
     const look = el('div', { class: 'look' }, el('div', { class: 'look-tools' },
-        el('button', { type: 'button', 'aria-label': 'Nearer', onclick: () => to(step + 1) }, icon('zoom-in')),
-        el('button', { type: 'button', 'aria-label': 'Farther', onclick: () => to(step - 1) }, icon('zoom-out'))), frame);
+        el('button', { type: 'button', 'aria-label': 'Nearer', onclick: () => to(scale * STEP) }, icon('zoom-in')),
+        el('button', { type: 'button', 'aria-label': 'Farther', onclick: () => to(scale / STEP) }, icon('zoom-out'))), frame);
     picture.replaceWith(look);
     frame.append(picture);
     frame.addEventListener('keydown', (event) => {
-        if (event.key === '+' || event.key === '=') to(step + 1);
-        if (event.key === '-') to(step - 1);
+        if (event.key === '+' || event.key === '=') to(scale * STEP);
+        if (event.key === '-') to(scale / STEP);
     });
     frame.addEventListener('wheel', (event) => {
-        if (!event.ctrlKey) return;
+        if (!event.ctrlKey && document.activeElement !== frame) return;
         event.preventDefault();
-        to(step + (event.deltaY < 0 ? 1 : -1));
+        to(event.deltaY < 0 ? scale * STEP : scale / STEP);
     }, { passive: false });
-    picture.addEventListener('dblclick', () => to(step === 0 ? 2 : 0));
+    picture.addEventListener('dblclick', () => to(scale > 1 ? 1 : 2));
+    pinch(frame, () => scale, to);
+}
+
+/** Two fingers: as far as they part, so much nearer. One finger scrolls. */
+function pinch(frame, scaleNow, to) {
+    const fingers = new Map();
+    let [apart, from] = [0, 1];
+    const distance = () => {
+        const [a, b] = [...fingers.values()];
+
+        return Math.hypot(a.x - b.x, a.y - b.y);
+    };
+    const lift = ({ pointerId }) => fingers.delete(pointerId);
+    frame.addEventListener('pointerdown', (event) => {
+        if (event.pointerType !== 'touch') return;
+        fingers.set(event.pointerId, { x: event.clientX, y: event.clientY });
+        if (fingers.size === 2) [apart, from] = [distance(), scaleNow()];
+    });
+    frame.addEventListener('pointermove', (event) => {
+        if (!fingers.has(event.pointerId)) return;
+        fingers.set(event.pointerId, { x: event.clientX, y: event.clientY });
+        if (fingers.size === 2 && apart > 0) to((from * distance()) / apart);
+    });
+    for (const kind of ['pointerup', 'pointercancel', 'pointerleave']) frame.addEventListener(kind, lift);
 }
 
 /** What stays in view while locks are answered, once more for a panel: beside it, or one tap away where there is no room. */
