@@ -42,3 +42,34 @@ it('agrees with trying every way to answer', function (int $seed): void {
             ->and($scores->ranges[$tally])->toBe(['least' => (float) min(array_column($ways, $place)), 'most' => (float) max(array_column($ways, $place))]);
     }
 })->with(range(1, 20));
+
+/** What three tallies can come to in a game with a question, a lock, a choice and a start of their own. */
+function scoresOfParts(): Scores
+{
+    $add = fn (string $tally, int $by): array => ['add' => $tally, 'by' => $by];
+    $question = ['id' => 'q', 'kind' => 'lock', 'input' => ['type' => 'options', 'options' => [['id' => 'x', 'md' => 'x', 'do' => [$add('a', 2)]], ['id' => 'y', 'md' => 'y'], ['id' => 'z', 'md' => 'z', 'do' => [$add('b', 1), $add('b', 1)]]]], 'rules' => [['match' => ['options' => ['x']], 'verdict' => 'open', 'do' => [$add('a', 1)]], ['match' => ['options' => ['y']], 'verdict' => 'almost', 'do' => [$add('a', 50)]]]];
+    $lock = ['id' => 'l', 'kind' => 'lock', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => ['no']], 'verdict' => 'wrong', 'do' => [$add('a', 70)]], ['match' => ['equals' => ['yes']], 'verdict' => 'open', 'do' => [$add('a', 10)]]]];
+    $many = ['id' => 'm', 'kind' => 'lock', 'input' => ['type' => 'options', 'many' => true, 'options' => [['id' => 'p', 'md' => 'p', 'do' => [$add('b', 90)]]]], 'rules' => [['match' => ['options' => ['p']], 'verdict' => 'open']]];
+    $choices = [['id' => 'c', 'kind' => 'choice', 'react' => [['if' => ['leads' => 'b', 'among' => ['b', 'a', 'gone']], 'do' => [$add('a', -4), ['set' => 'b', 'to' => 99]]], ['do' => [$add('b', 7)]]]]];
+
+    return Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 1], ['id' => 'b', 'name' => 'B', 'start' => 2], ['id' => 'idle', 'name' => 'I', 'start' => 5]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => [$question, $lock, $many, ...$choices]]]]));
+}
+
+it('counts from where tallies start, each opening and each choice once or never', function (): void {
+    expect(scoresOfParts()->ranges)->toBe(['a' => ['least' => -3.0, 'most' => 14.0], 'b' => ['least' => 2.0, 'most' => 11.0], 'idle' => ['least' => 5.0, 'most' => 5.0]]);
+});
+
+it('gives a tie to the one listed first, and says how often there is one', function (): void {
+    $scores = scoresOfParts();
+
+    expect(array_keys($scores->wins))->toBe(['b', 'a'])->and(array_map(fn (float $share): float => round($share, 6), $scores->wins))->toBe(['b' => 0.666667, 'a' => 0.333333])->and($scores->tied)->toBe(0.0)
+        ->and(round(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['a', 'b'])->tied, 6))->toBe(0.5)
+        ->and(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['b', 'a'])->wins)->toBe(['b' => 0.75, 'a' => 0.25]);
+});
+
+it('says no shares where nothing is compared, nor where there are too many sums', function (): void {
+    $none = Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 0]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => []]]]));
+    $many = array_map(fn (int $place): array => [['a' => 2 ** $place], ['b' => 2 ** $place]], range(0, 17));
+
+    expect([$none->wins, $none->tied])->toBe([[], 0.0])->and([scoresOf($many, ['a', 'b'])->wins, scoresOf($many, ['a', 'b'])->tied])->toBe([[], 0.0]);
+});
