@@ -84,3 +84,10 @@ it('is of no proper shape with words for steps', function (array $walkthrough): 
     'a seed that is no number' => [['seed' => 'x', 'steps' => []]],
     'an id that is taken' => [['id' => 'hall', 'steps' => []]],
 ]);
+
+it('waits between steps as long as was recorded, so that a guard lets go', function (int $after, ?int $parts): void {
+    $wrong = ['answer' => 'door', 'with' => 'gull', 'at' => 'hall'];
+    $replay = replayed(['steps' => [$wrong, $wrong, $wrong, ['after' => $after] + ROOMS[0] + ['at' => 'store']]]);
+
+    expect($replay->parts)->toBe($parts);
+})->with(['too soon' => [29, 4], 'long enough' => [30, null], 'never backwards' => [-5, 4]]);
