@@ -120,3 +120,12 @@ it('lets no step of a walkthrough out to students', function (): void {
 
     expect((string) $this->get("/p/{$run->code}")->assertSee('Say the word')->getContent())->not->toContain('Secret way')->not->toContain('lamp"')->not->toContain('walkthrough');
 });
+
+it('keeps a way that began with numbers beyond all bounds or texts beyond reason', function (): void {
+    $game = doorGame();
+    $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'tallies' => ['points' => '1e999'], 'player' => str_repeat('p', 100_000)]);
+    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertOk();
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/keep", ['name' => str_repeat('n', 100_000)])->assertOk()->assertSee('1 steps');
+
+    expect(json_decode($game->refresh()->document, true)['walkthroughs'][0]['tallies'])->toBe(['points' => 0]);
+});

@@ -56,7 +56,7 @@ final class RehearsalController extends Controller
     /** Begins anew with chosen tokens and tallies. */
     public function begin(Request $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
     {
-        $tallies = array_map(static fn (mixed $value): int|float => is_numeric($value) ? $value + 0 : 0, (array) $request->input('tallies', []));
+        $tallies = array_map(static fn (mixed $value): int|float => is_numeric($value) && is_finite((float) $value) ? $value + 0 : 0, (array) $request->input('tallies', []));
         $holding = array_values(array_filter((array) $request->input('holding', []), is_string(...)));
         (new Rehearsal($game, $teacher))->begin(Field::text($request, 'from'), $holding, $tallies, ! $request->boolean('unguarded'), player: mb_substr(Field::text($request, 'player'), 0, 40));
 
