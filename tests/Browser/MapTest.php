@@ -153,3 +153,12 @@ it('builds a picture with questions beside it, in the look that is usual', funct
     $student->find('dialog .stays img');
     $student->type('dialog .answer-field input', 'the mast')->click('dialog .try')->see('Right.');
 });
+
+it('builds once, and complains of nothing, when the button is pressed twice', function (): void {
+    $builder = new Builder(Screens::teacher()->go('/games/new'));
+    $builder->offer('ladder')->paste('[data-key="pattern.field.questions"]', "One?\tred\nTwo?\tblue");
+    $builder->browser->see('2 understood')->script('const button = document.querySelector("[data-key=\'patterns.build\']"); button.click(); button.click();');
+    $builder->browser->find('.station-place');
+
+    expect($builder->document()['scenes'])->toHaveCount(3)->and($builder->browser->script('return document.getElementById("alert").hidden'))->toBeTrue();
+});

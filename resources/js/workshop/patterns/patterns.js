@@ -12,14 +12,14 @@ const REST = 350;
 function openPatterns(desk, address) {
     const words = desk.words.patterns;
     const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
-    const form = el('form', { class: 'patterns-form', onsubmit: build });
+    const form = el('form', { class: 'patterns-form', onsubmit: once });
     const small = el('figure', { class: 'patterns-small', 'aria-label': words.pictures });
     const dialog = el('dialog', { class: 'patterns', 'aria-labelledby': 'patterns-title' },
         el('header', { class: 'card-head' }, icon('blocks'), el('h2', { id: 'patterns-title' }, words.title), el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close)),
         el('div', { class: 'patterns-body' }, list, form, small));
     document.body.append(dialog);
     const given = {};
-    let [pattern, seen, asked, resting] = [null, null, 0, null];
+    let [pattern, seen, asked, resting, isBuilding] = [null, null, 0, null, false];
 
     function open(id) {
         choose(words.offered.find((one) => one.id === id) ?? pattern ?? words.offered[0]);
@@ -70,9 +70,20 @@ function openPatterns(desk, address) {
         return { pattern: pattern.id, with: Object.fromEntries(named.filter(([, value]) => value)), usual: words.usuals };
     }
 
-    /** Builds what stands in the fields, once that is known to be enough. Pictures that were chosen come with it. */
-    async function build(event) {
+    /** Pressed twice in a row it builds once. */
+    async function once(event) {
         event.preventDefault();
+        if (isBuilding) return;
+        isBuilding = true;
+        try {
+            await build();
+        } finally {
+            isBuilding = false;
+        }
+    }
+
+    /** Builds what stands in the fields, once that is known to be enough. Pictures that were chosen come with it. */
+    async function build() {
         await look();
         const lacking = pattern.fields.find((field) => seen?.missing.includes(words.fields[field.name]));
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
