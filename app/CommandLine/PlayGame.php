@@ -66,6 +66,6 @@ final class PlayGame implements Verb
         return [
             'scene' => $state->scene, 'tokens' => $state->tokens, 'tallies' => (object) $state->tallies, 'open' => $state->open,
             'tries' => (object) $state->tries, 'lifted' => $state->lifted, 'ended' => $state->ended,
-        ];
+        ] + array_filter(['decided' => $state->decided, 'ruledOut' => $state->ruledOut]);
     }
 }

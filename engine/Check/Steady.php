@@ -23,15 +23,22 @@ final readonly class Steady
     /** @var array<string, true> tallies that something counts on */
     private array $changed;
 
+    /** @var array<string, true> tallies that something rules out */
+    private array $ruledOut;
+
     public function __construct(private Study $study)
     {
-        $changed = [];
+        [$changed, $ruledOut] = [[], []];
         foreach ($study->references as $reference) {
             if (in_array($reference->field(), ['add', 'set'], true)) {
                 $changed[$reference->id] = true;
             }
+            if ($reference->field() === 'never') {
+                $ruledOut[$reference->id] = true;
+            }
         }
         $this->changed = $changed;
+        $this->ruledOut = $ruledOut;
     }
 
     /** Its value; null when it may hold at one moment and not at another. */
@@ -43,7 +50,7 @@ final readonly class Steady
             $condition instanceof Not => self::opposite($this->value($condition->part, $owner)),
             $condition instanceof HasOf => self::atLeast($condition->atLeast, count(array_unique($condition->tokens))),
             $condition instanceof OpenOf, $condition instanceof FirstTry => self::atLeast($condition->atLeast, count(array_unique($condition->locks))),
-            $condition instanceof Leads => count(array_unique($condition->among)) === 1 ? $condition->among[0] === $condition->tally : null,
+            $condition instanceof Leads => count(array_unique($condition->among)) === 1 && ! isset($this->ruledOut[$condition->among[0]]) ? $condition->among[0] === $condition->tally : null,
             $condition instanceof Tries => self::fromOn(0, $condition->is, $condition->value),
             $condition instanceof Minutes => self::fromOn(0, $condition->is, $condition->minutes),
             $condition instanceof TallyStands => isset($this->changed[$condition->tally]) ? null : $condition->is->holds($this->study->game->tallies()[$condition->tally]->start ?? 0, $condition->value),

@@ -28,6 +28,9 @@ enum EventKind: string
     /** tally, what it stands at now */
     case Tallied = 'tallied';
 
+    /** tally, "must", "never" or "free" */
+    case Decided = 'decided';
+
     /** cover */
     case Lifted = 'lifted';
 

@@ -24,6 +24,8 @@ final readonly class PlayState
      * @param  array<string, int>  $hinted  lock → hints shown
      * @param  array<string, string>  $from  scene → the scene it was last entered from, going back not counted
      * @param  list<string>  $cued  cues passed
+     * @param  list<string>  $decided  tallies that lead whatever the others come to
+     * @param  list<string>  $ruledOut  tallies that never lead
      */
     private function __construct(
         public string $scene,
@@ -39,6 +41,8 @@ final readonly class PlayState
         public array $hinted,
         public array $from,
         public array $cued,
+        public array $decided,
+        public array $ruledOut,
         public ?string $ended,
         public int $seed,
         public int $startedAt,
@@ -49,7 +53,7 @@ final readonly class PlayState
     /** @param  array<string, int|float>  $tallies what each tally starts at */
     public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
     {
-        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
+        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
     }
 
     /**
@@ -93,6 +97,21 @@ final readonly class PlayState
         return $this->tallies[$id] ?? 0;
     }
 
+    /**
+     * Which of these tallies come first: the decided before the others, then the highest; what is ruled out never does.
+     *
+     * @param  list<string>  $among
+     * @return list<string>  several where they are equal, none where all are ruled out
+     */
+    public function leaders(array $among): array
+    {
+        $left = array_diff($among, $this->ruledOut);
+        $decided = array_intersect($left, $this->decided);
+        $values = array_map($this->tally(...), $decided === [] ? $left : $decided);
+
+        return $values === [] ? [] : array_values(array_intersect_key($among, array_flip(array_keys($values, max($values)))));
+    }
+
     public function triesOn(string $lock): int
     {
         return $this->tries[$lock] ?? 0;
@@ -127,6 +146,28 @@ final readonly class PlayState
     public function setTally(string $id, int|float $value): self
     {
         return $this->tally($id) == $value ? $this : $this->with(['tallies' => [...$this->tallies, $id => $value]]);
+    }
+
+    /** It leads from now on, whatever the others come to. */
+    public function decide(string $tally): self
+    {
+        return in_array($tally, $this->decided, true) ? $this : $this->with(['decided' => [...$this->decided, $tally]]);
+    }
+
+    /** It never leads from now on, not even when it is decided. */
+    public function ruleOut(string $tally): self
+    {
+        return in_array($tally, $this->ruledOut, true) ? $this : $this->with(['ruledOut' => [...$this->ruledOut, $tally]]);
+    }
+
+    /** It is neither decided nor ruled out. */
+    public function free(string $tally): self
+    {
+        if (! in_array($tally, [...$this->decided, ...$this->ruledOut], true)) {
+            return $this;
+        }
+
+        return $this->with(['decided' => self::without($this->decided, $tally), 'ruledOut' => self::without($this->ruledOut, $tally)]);
     }
 
     /** @param  int|null  $rule  index of the rule that opens it; none when an effect does */

@@ -27,7 +27,7 @@ final class RandomGames
             'future' => ['kept' => (object) []],
             'chapters' => [['id' => 'c0', 'title' => 'One'], ['id' => 'c1', 'title' => 'Two']],
             'tokens' => [['id' => 't0', 'name' => 'T0', 'kind' => 'item'], ['id' => 't1', 'name' => 'T1', 'kind' => 'flag']],
-            'tallies' => [['id' => 'n0', 'name' => 'N0', 'start' => 0]],
+            'tallies' => [['id' => 'n0', 'name' => 'N0', 'start' => 0], ['id' => 'n1', 'name' => 'N1', 'start' => 1]],
         ]);
     }
 
@@ -109,7 +109,7 @@ final class RandomGames
 
         return $this->pick([
             ['has' => 't0'], ['not' => ['has' => 't1']], ['open' => "s{$scene}-lock"], ['tally' => 'n0', 'is' => '>=', 'value' => 1],
-            ['any' => [['visited' => 's1'], ['lifted' => "s{$scene}-lid"]]], ['tries' => "s{$scene}-lock", 'is' => '>', 'value' => 0], ['minutes' => 1, 'is' => '>='],
+            ['any' => [['visited' => 's1'], ['lifted' => "s{$scene}-lid"]]], ['tries' => "s{$scene}-lock", 'is' => '>', 'value' => 0], ['minutes' => 1, 'is' => '>='], ['leads' => 'n0', 'among' => ['n0', 'n1']],
         ]);
     }
 
@@ -120,7 +120,7 @@ final class RandomGames
 
         return $this->pick([
             ['give' => 't0'], ['take' => 't0'], ['give' => 't1'], ['add' => 'n0', 'by' => 1], ['set' => 'n0', 'to' => 0], ['open' => "s{$scene}-lock"],
-            ['close' => "s{$scene}-lock"], ['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"], ['forget' => 'c0'],
+            ['close' => "s{$scene}-lock"], ['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"], ['forget' => 'c0'], ['must' => 'n1'], ['never' => 'n0'], ['set' => 'n1', 'to' => 1],
         ]);
     }
 }

@@ -62,7 +62,7 @@ final class EditController extends Controller
     {
         $scores = Scores::of($game->read());
 
-        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->wins, 'tied' => $scores->tied]);
+        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->shares->wins, 'tied' => $scores->shares->tied, 'none' => $scores->shares->none]);
     }
 
     public function bench(Request $request, Game $game): JsonResponse

@@ -18,7 +18,7 @@ final class Tallies implements Finder
         [$changed, $asked] = [[], []];
         foreach ($study->references as $reference) {
             if ($reference->kind === 'tally') {
-                in_array($reference->field(), ['add', 'set'], true) ? $changed[$reference->id] = true : $asked[$reference->id] = true;
+                in_array($reference->field(), ['add', 'set', 'must', 'never'], true) ? $changed[$reference->id] = true : $asked[$reference->id] = true;
             }
         }
         $texts = serialize($study->game->document['scenes'] ?? []);

@@ -26,6 +26,9 @@ final class Asked
     /** @var array<string, int|float|null> tally → the highest number it is compared with; null when numbers above that matter too */
     public array $tallies = [];
 
+    /** @var array<string, true> tallies compared with each other: for them it matters what is decided or ruled out */
+    public array $rivals = [];
+
     /** @var array<string, int|float> lock → the highest number of tries it is compared with */
     public array $tries = [];
 
@@ -144,7 +147,9 @@ final class Asked
 
     private function weigh(mixed $tally): void
     {
-        $this->tallies[is_string($tally) ? $tally : ''] = null;
+        $tally = is_string($tally) ? $tally : '';
+        $this->tallies[$tally] = null;
+        $this->rivals[$tally] = true;
     }
 
     private static function number(mixed $value): int|float

@@ -99,7 +99,7 @@ final class Facts
 
     public function unpack(string $packed): PlayState
     {
-        $held = ['token' => [], 'open' => [], 'lifted' => [], 'visited' => [], 'cued' => [], 'ended' => []];
+        $held = ['token' => [], 'open' => [], 'lifted' => [], 'visited' => [], 'cued' => [], 'decided' => [], 'ruledOut' => [], 'ended' => []];
         foreach ($this->bitsOf($packed) as $bit) {
             [$kind, $id] = $this->names[$bit];
             $held[$kind][] = $id;
@@ -112,7 +112,7 @@ final class Facts
 
         return PlayState::fromArray([
             'scene' => $this->sceneOf($packed), 'ended' => $held['ended'] === [] ? null : '',
-            'tokens' => $held['token'], 'open' => $held['open'], 'lifted' => $held['lifted'], 'visited' => $held['visited'], 'cued' => $held['cued'],
+            'tokens' => $held['token'], 'open' => $held['open'], 'lifted' => $held['lifted'], 'visited' => $held['visited'], 'cued' => $held['cued'], 'decided' => $held['decided'], 'ruledOut' => $held['ruledOut'],
             'tallies' => $numbers['tally'], 'tries' => $numbers['tries'], 'hinted' => $numbers['hinted'],
             'passes' => array_map(static fn (int|float $rule): int => (int) $rule - 1, $numbers['pass']) + array_intersect_key($this->usualPass, array_flip($held['open'])),
             'from' => array_map(fn (int|float $scene): string => $this->scenes[(int) $scene - 1], $numbers['from']),
@@ -256,6 +256,8 @@ final class Facts
         foreach ($game->tallies() as $tally) {
             $cap = $this->asked->tallies[$tally->id] ?? null;
             $this->addNumber('tally', $tally->id, array_key_exists($tally->id, $this->asked->tallies), $cap);
+            $this->addBit('decided', $tally->id, isset($this->asked->rivals[$tally->id]));
+            $this->addBit('ruledOut', $tally->id, isset($this->asked->rivals[$tally->id]));
         }
     }
 
@@ -414,7 +416,7 @@ final class Facts
     /** @return iterable<string> */
     private function factsOf(PlayState $state): iterable
     {
-        foreach (['token' => $state->tokens, 'open' => $state->open, 'lifted' => $state->lifted, 'visited' => $state->visited, 'cued' => $state->cued] as $kind => $ids) {
+        foreach (['token' => $state->tokens, 'open' => $state->open, 'lifted' => $state->lifted, 'visited' => $state->visited, 'cued' => $state->cued, 'decided' => $state->decided, 'ruledOut' => $state->ruledOut] as $kind => $ids) {
             foreach ($ids as $id) {
                 yield "{$kind}:{$id}";
             }

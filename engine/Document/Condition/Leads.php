@@ -7,7 +7,7 @@ namespace Fravel\Document\Condition;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
-/** `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first. */
+/** `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and `never` go before numbers. */
 final readonly class Leads implements Condition
 {
     public const REFERS = ['leads' => 'tally', 'among' => 'tally'];
@@ -24,13 +24,6 @@ final readonly class Leads implements Condition
 
     public function holds(PlayState $state, int $now): bool
     {
-        $first = null;
-        foreach ($this->among as $tally) {
-            if ($first === null || $state->tally($tally) > $state->tally($first)) {
-                $first = $tally;
-            }
-        }
-
-        return $first === $this->tally;
+        return ($state->leaders($this->among)[0] ?? null) === $this->tally;
     }
 }

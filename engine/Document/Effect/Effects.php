@@ -14,6 +14,8 @@ final class Effects
         'take' => Take::class,
         'add' => Add::class,
         'set' => Set::class,
+        'must' => Decide::class,
+        'never' => RuleOut::class,
         'open' => OpenLock::class,
         'close' => CloseLock::class,
         'lift' => Lift::class,

@@ -8,7 +8,7 @@ use Fravel\Document\Game;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
-/** `{"set": "tally", "to": 0}` */
+/** `{"set": "tally", "to": 0}`: counts anew, so what was decided about it is forgotten. */
 final readonly class Set implements Effect
 {
     public const REFERS = ['set' => 'tally'];
@@ -24,6 +24,6 @@ final readonly class Set implements Effect
 
     public function apply(PlayState $state, Game $game): PlayState
     {
-        return $state->setTally($this->tally, $this->to);
+        return $state->setTally($this->tally, $this->to)->free($this->tally);
     }
 }

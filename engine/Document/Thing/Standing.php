@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Fravel\Document\Thing;
 
 use Fravel\Document\Showing;
+use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Shows how tallies stand, as bars with words. */
 final readonly class Standing extends Thing
 {
     public const REFERS = ['of' => 'tally'];
+
+    /** What is decided comes before what is counted, what is ruled out after it. */
+    private const ORDER = ['must' => 1, 'free' => 0, 'never' => -1];
 
     /** @param  list<string>  $of tallies */
     public function __construct(Common $common, public array $of, public string $order)
@@ -27,12 +31,21 @@ final readonly class Standing extends Thing
     {
         $bars = [];
         foreach ($this->of as $id) {
-            $bars[] = ['name' => $showing->game->tallies()[$id]->name ?? $id, 'value' => $showing->state->tally($id)];
+            $bars[$id] = ['name' => $showing->game->tallies()[$id]->name ?? $id, 'value' => $showing->state->tally($id), 'stands' => self::stands($showing->state, $id)];
         }
         if ($this->order === 'highest') {
-            usort($bars, static fn (array $a, array $b): int => $b['value'] <=> $a['value']);
+            uasort($bars, static fn (array $a, array $b): int => [self::ORDER[$b['stands']], $b['value']] <=> [self::ORDER[$a['stands']], $a['value']]);
         }
 
-        return ['bars' => $bars];
+        return ['bars' => array_values($bars)];
+    }
+
+    private static function stands(PlayState $state, string $tally): string
+    {
+        return match (true) {
+            in_array($tally, $state->ruledOut, true) => 'never',
+            in_array($tally, $state->decided, true) => 'must',
+            default => 'free',
+        };
     }
 }

@@ -4,14 +4,14 @@ use Fravel\Check\Scores;
 use Fravel\Document\Game;
 
 /**
- * @param  list<list<array<string, int>>>  $questions  what each option of each question adds
+ * @param  list<list<array<string, int|string>>>  $questions  what each option of each question adds, or "must" or "never"
  * @param  list<string>  $tallies
  */
 function scoresOf(array $questions, array $tallies): Scores
 {
     $scenes = [];
     foreach ($questions as $place => $options) {
-        $entries = array_map(fn (array $adds, int $at): array => ['id' => "o{$place}-{$at}", 'md' => (string) $at, 'do' => array_map(fn (string $tally, int $by): array => ['add' => $tally, 'by' => $by], array_keys($adds), $adds)], $options, array_keys($options));
+        $entries = array_map(fn (array $adds, int $at): array => ['id' => "o{$place}-{$at}", 'md' => (string) $at, 'do' => array_map(fn (string $tally, int|string $by): array => is_string($by) ? [$by => $tally] : ['add' => $tally, 'by' => $by], array_keys($adds), $adds)], $options, array_keys($options));
         $scenes[] = ['id' => "s{$place}", 'title' => '', 'layout' => 'page', 'things' => [['id' => "q{$place}", 'kind' => 'lock', 'input' => ['type' => 'options', 'options' => $entries], 'rules' => [['match' => ['anything' => true], 'verdict' => 'open']]]]];
     }
     $scenes[] = ['id' => 'end', 'title' => '', 'layout' => 'page', 'things' => [], 'arrive' => [['if' => ['leads' => $tallies[0], 'among' => $tallies], 'go' => 's0']]];
@@ -23,25 +23,47 @@ it('says the least and the most, and who can never win', function (): void {
     $scores = scoresOf([[['a' => 1], ['b' => 1], ['c' => 1]], [['a' => 1], ['b' => 2]]], ['a', 'b', 'c']);
 
     expect($scores->ranges)->toBe(['a' => ['least' => 0.0, 'most' => 2.0], 'b' => ['least' => 0.0, 'most' => 3.0], 'c' => ['least' => 0.0, 'most' => 1.0]])
-        ->and($scores->wins['c'])->toBe(0.0);
+        ->and($scores->shares->wins['c'])->toBe(0.0);
 });
+
+/**
+ * Which leads where these were picked, told anew from the words of the format.
+ *
+ * @param  list<array<string, int|string>>  $picked
+ * @param  list<string>  $tallies
+ */
+function leaderOf(array $picked, array $tallies): ?string
+{
+    $ranks = [];
+    foreach ($tallies as $tally) {
+        $marks = array_column($picked, $tally);
+        if (! in_array('never', $marks, true)) {
+            $ranks[$tally] = array_sum(array_filter($marks, is_int(...))) + (in_array('must', $marks, true) ? 1e6 : 0);
+        }
+    }
+
+    return $ranks === [] ? null : array_search(max($ranks), $ranks, true);
+}
 
 it('agrees with trying every way to answer', function (int $seed): void {
     mt_srand($seed);
     $tallies = ['a', 'b', 'c'];
-    $questions = array_map(fn (): array => array_map(fn (): array => array_combine($tallies, [mt_rand(-2, 3), mt_rand(-2, 3), mt_rand(-2, 3)]), range(0, mt_rand(1, 2))), range(0, mt_rand(0, 4)));
-    $ways = [[0, 0, 0]];
+    $mark = fn (): int|string => mt_rand(0, 5) > 0 ? mt_rand(-2, 3) : ['must', 'never'][mt_rand(0, 1)];
+    $questions = array_map(fn (): array => array_map(fn (): array => array_combine($tallies, [$mark(), $mark(), $mark()]), range(0, mt_rand(1, 2))), range(0, mt_rand(0, 4)));
+    $ways = [[]];
     foreach ($questions as $options) {
-        $ways = array_merge(...array_map(fn (array $sum): array => array_map(fn (array $adds): array => [$sum[0] + $adds['a'], $sum[1] + $adds['b'], $sum[2] + $adds['c']], $options), $ways));
+        $ways = array_merge(...array_map(fn (array $picked): array => array_map(fn (array $option): array => [...$picked, $option], $options), $ways));
     }
-    $wins = fn (int $place): float => count(array_filter($ways, fn (array $sum): bool => array_search(max($sum), $sum, true) === $place)) / count($ways);
+    $wins = array_count_values(array_map(fn (array $picked): string => leaderOf($picked, $tallies) ?? 'none', $ways));
     $scores = scoresOf($questions, $tallies);
 
-    foreach ($tallies as $place => $tally) {
-        expect(abs($scores->wins[$tally] - $wins($place)))->toBeLessThan(1e-9)
-            ->and($scores->ranges[$tally])->toBe(['least' => (float) min(array_column($ways, $place)), 'most' => (float) max(array_column($ways, $place))]);
+    expect(abs($scores->shares->none - ($wins['none'] ?? 0) / count($ways)))->toBeLessThan(1e-9);
+    foreach ($tallies as $tally) {
+        $sums = array_map(fn (array $picked): float => (float) array_sum(array_filter(array_column($picked, $tally), is_int(...))), $ways);
+        expect(abs($scores->shares->wins[$tally] - ($wins[$tally] ?? 0) / count($ways)))->toBeLessThan(1e-9)
+            ->and($scores->ranges[$tally])->toBe(['least' => min($sums), 'most' => max($sums)]);
     }
-})->with(range(1, 20));
+})->with(range(1, 40));
 
 /** What three tallies can come to in a game with a question, a lock, a choice and a start of their own. */
 function scoresOfParts(): Scores
@@ -62,14 +84,14 @@ it('counts from where tallies start, each opening and each choice once or never'
 it('gives a tie to the one listed first, and says how often there is one', function (): void {
     $scores = scoresOfParts();
 
-    expect(array_keys($scores->wins))->toBe(['b', 'a'])->and(array_map(fn (float $share): float => round($share, 6), $scores->wins))->toBe(['b' => 0.666667, 'a' => 0.333333])->and($scores->tied)->toBe(0.0)
-        ->and(round(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['a', 'b'])->tied, 6))->toBe(0.5)
-        ->and(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['b', 'a'])->wins)->toBe(['b' => 0.75, 'a' => 0.25]);
+    expect(array_keys($scores->shares->wins))->toBe(['b', 'a'])->and(array_map(fn (float $share): float => round($share, 6), $scores->shares->wins))->toBe(['b' => 0.666667, 'a' => 0.333333])->and($scores->shares->tied)->toBe(0.0)
+        ->and(round(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['a', 'b'])->shares->tied, 6))->toBe(0.5)
+        ->and(scoresOf([[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 1]]], ['b', 'a'])->shares->wins)->toBe(['b' => 0.75, 'a' => 0.25]);
 });
 
 it('says no shares where nothing is compared, nor where there are too many sums', function (): void {
     $none = Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 0]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => []]]]));
     $many = array_map(fn (int $place): array => [['a' => 2 ** $place], ['b' => 2 ** $place]], range(0, 17));
 
-    expect([$none->wins, $none->tied])->toBe([[], 0.0])->and([scoresOf($many, ['a', 'b'])->wins, scoresOf($many, ['a', 'b'])->tied])->toBe([[], 0.0]);
+    expect([$none->shares->wins, $none->shares->tied])->toBe([[], 0.0])->and([scoresOf($many, ['a', 'b'])->shares->wins, scoresOf($many, ['a', 'b'])->shares->tied])->toBe([[], 0.0]);
 });

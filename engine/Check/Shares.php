@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check;
+
+use Fravel\Document\Effect\Effect;
+use Fravel\Document\Game;
+use Fravel\State\PlayState;
+
+/**
+ * Which of competing tallies leads for how large a share of the answers, when every question is answered once.
+ *
+ * The shares are exact: all sums are built up question by question, equal ones together. Past a bound they are not said.
+ */
+final readonly class Shares
+{
+    /** Different sums at most. */
+    private const MOST_SUMS = 50_000;
+
+    /**
+     * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among equals
+     * @param  float  $tied  share in which several lead
+     * @param  float  $none  share in which all are ruled out
+     */
+    private function __construct(public array $wins = [], public float $tied = 0.0, public float $none = 0.0)
+    {
+    }
+
+    /**
+     * @param  list<non-empty-list<list<Effect>>>  $questions  what each option of each does
+     * @param  list<string>  $among  tallies, in the order in which a tie goes
+     */
+    public static function of(Game $game, array $questions, array $among): self
+    {
+        $starts = array_map(static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0, array_combine($among, $among));
+        $sums = [[PlayState::begin($starts, 0, 0), 1.0]];
+        foreach ($among === [] ? [] : $questions as $ways) {
+            $sums = self::answered($game, $sums, $ways, $among);
+            if (count($sums) > self::MOST_SUMS) {
+                return new self;
+            }
+        }
+
+        return $among === [] ? new self : self::counted($sums, $among);
+    }
+
+    /**
+     * @param  array<array{PlayState, float}>  $sums  with the share of each
+     * @param  non-empty-list<list<Effect>>  $ways
+     * @param  list<string>  $among
+     * @return array<string, array{PlayState, float}>
+     */
+    private static function answered(Game $game, array $sums, array $ways, array $among): array
+    {
+        $next = [];
+        foreach ($sums as [$sum, $share]) {
+            foreach ($ways as $effects) {
+                $after = array_reduce($effects, static fn (PlayState $state, Effect $effect): PlayState => $effect->apply($state, $game), $sum);
+                $key = self::key($after, $among);
+                $next[$key] = [$after, ($next[$key][1] ?? 0.0) + $share / count($ways)];
+            }
+        }
+
+        return $next;
+    }
+
+    /** @param  list<string>  $among */
+    private static function key(PlayState $state, array $among): string
+    {
+        $values = array_map(static fn (string $tally): float => (float) $state->tally($tally), $among);
+
+        return serialize([$values, array_values(array_intersect($among, $state->decided)), array_values(array_intersect($among, $state->ruledOut))]);
+    }
+
+    /**
+     * @param  array<array{PlayState, float}>  $sums
+     * @param  list<string>  $among
+     */
+    private static function counted(array $sums, array $among): self
+    {
+        $wins = array_fill_keys($among, 0.0);
+        [$tied, $none] = [0.0, 0.0];
+        foreach ($sums as [$sum, $share]) {
+            $leaders = $sum->leaders($among);
+            $tied += count($leaders) > 1 ? $share : 0.0;
+            $none += $leaders === [] ? $share : 0.0;
+            if ($leaders !== []) {
+                $wins[$leaders[0]] += $share;
+            }
+        }
+
+        return new self($wins, $tied, $none);
+    }
+}
