@@ -14,7 +14,7 @@ final readonly class Backstage
 {
     /**
      * @param  list<string>  $holds  names of tokens, flags too
-     * @param  array<string, int|float>  $tallies  by their names
+     * @param  array<string, string>  $tallies  what they stand at, by their names
      * @param  list<array{thing: string, when: string}>  $hidden
      * @param  list<string>  $ahead  steps in words
      * @param  array<string, string>  $walkthroughs  names by ids
@@ -38,7 +38,7 @@ final readonly class Backstage
         $state = PlayState::fromArray($kept['state']);
         $tallies = [];
         foreach ($game->tallies() as $id => $tally) {
-            $tallies[$tally->name] = $state->tally($id);
+            $tallies[$tally->name] = self::standing($state, $id);
         }
 
         return new self(
@@ -51,6 +51,15 @@ final readonly class Backstage
             count($kept['log']),
             $kept['guards'],
         );
+    }
+
+    private static function standing(PlayState $state, string $tally): string
+    {
+        return match (true) {
+            in_array($tally, $state->ruledOut, true) => __('rehearsal.never', ['value' => $state->tally($tally)]),
+            in_array($tally, $state->decided, true) => __('rehearsal.must', ['value' => $state->tally($tally)]),
+            default => (string) $state->tally($tally),
+        };
     }
 
     /** @param  list<mixed>|null  $event  the first of the last step */

@@ -40,6 +40,6 @@ final class ConditionWords
         $value = $condition['value'] ?? '';
         $among = array_map(static fn (mixed $id): string => is_string($id) ? Names::of($game, $id) : '', (array) ($condition['among'] ?? []));
 
-        return (string) __("rehearsal.conditions.{$kind}", ['part' => $named, 'is' => $condition['is'] ?? '', 'value' => is_scalar($value) ? (string) $value : '', 'among' => implode(', ', $among)]);
+        return (string) __("rehearsal.conditions.{$kind}", ['part' => $named, 'is' => is_string($condition['is'] ?? null) ? __("workshop.conditions.comparisons.{$condition['is']}") : '', 'value' => is_scalar($value) ? (string) $value : '', 'among' => implode(', ', $among)]);
     }
 }

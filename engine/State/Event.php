@@ -58,7 +58,7 @@ final readonly class Event
     /**
      * Those of the first list that the second has not; most often both are the same list.
      *
-     * @param  list<string>  $ids
+     * @param  array<string>  $ids
      * @param  list<string>  $others
      * @return list<string>
      */

@@ -35,6 +35,7 @@ return [
         'taken' => 'Somebody here is called :name already. If that is you, give your two words. If not, add a letter to your name.',
         'no_such' => 'That name and those two words don’t belong together in this game. Check both, or ask your teacher.',
     ],
+    'stands' => ['must' => 'decided', 'never' => 'ruled out'],
     'place' => 'A place to look at',
     'look' => 'Look',
     'cover' => 'Something covered',

@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'title' => 'Behind the scene', 'holds' => 'Holds', 'nothing' => 'nothing', 'tallies' => 'Stands', 'caught' => 'What caught it', 'hidden' => 'Hidden here', 'shownTo' => 'shown when :condition', 'lets' => 'Lets in when :condition',
+    'title' => 'Behind the scene', 'holds' => 'Holds', 'nothing' => 'nothing', 'tallies' => 'Stands', 'must' => ':value, decided', 'never' => ':value, ruled out', 'caught' => 'What caught it', 'hidden' => 'Hidden here', 'shownTo' => 'shown when :condition', 'lets' => 'Lets in when :condition',
     'rule' => 'Rule :rule of “:lock”: :verdict', 'otherwise' => 'No rule of “:lock” fits: stays shut', 'refused' => 'Not possible now', 'none' => 'Do something and see which rule takes it.',
     'begin' => 'Begin with …', 'beginHere' => 'Begin here with these', 'guard' => 'without pauses', 'player' => 'Who plays', 'playerHint' => 'you, or a team', 'phone' => 'As on a phone',
     'walkthroughs' => 'Walkthroughs', 'record' => 'Keep this way as', 'keep' => 'Keep it', 'name' => 'the short way', 'kept' => 'Kept “:name”, :steps steps. It is walked again after every change.', 'short' => 'Go a step first; then there is a way to keep.', 'walk' => 'Walk “:name”', 'forget' => 'Forget “:name”', 'forgotten' => 'forgot “:name”',
@@ -9,6 +9,6 @@ return [
     'actions' => ['choose' => 'tap “:thing”', 'answer' => 'answer “:with” to “:thing”', 'lift' => 'lift “:thing”', 'lower' => 'cover “:thing” again', 'hint' => 'ask for a hint to “:thing”', 'cue' => 'reach “:thing”', 'back' => 'go back', 'continue' => 'go on'],
     'conditions' => [
         'always' => 'always', 'all' => 'and', 'any' => 'or', 'not' => 'not: :part', 'has' => 'the student holds :part', 'hasOf' => 'the student holds :count of :parts', 'openOf' => ':count of :parts are open', 'firstTry' => ':count of :parts opened at first try',
-        'tally' => ':part :is :value', 'leads' => ':part is highest among :among', 'visited' => 'the student was at :part', 'open' => ':part is open', 'tries' => 'wrong tries at :part :is :value', 'lifted' => ':part is lifted', 'minutes' => ':part minutes :is since the start',
+        'tally' => ':part is :is :value', 'leads' => ':part is highest among :among', 'visited' => 'the student was at :part', 'open' => ':part is open', 'tries' => ':is :value wrong tries at :part', 'lifted' => ':part is lifted', 'minutes' => ':is :part minutes have passed',
     ],
 ];

@@ -108,3 +108,23 @@ it('splits a scene where a thing stands, and keeps the way on', function (): voi
     expect($after['scenes'])->toHaveCount(4)->and(array_column($after['scenes'][0]['things'], 'kind'))->toBe(['lock'])->and($after['scenes'][1]['things'][0]['id'])->toBe($text)
         ->and($after['scenes'][0]['next'][0]['go'])->toBe($after['scenes'][1]['id'])->and($after['scenes'][0]['things'][0]['rules'])->toBe($before['scenes'][0]['things'][0]['rules']);
 });
+
+it('does what a choice was told in sentences, and names what it counts in the sheet', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $teacher = $builder->browser->click('[data-face="scene"]')->click('[data-add="choice"]');
+    $builder->kept();
+    $choice = $builder->thing()['id'];
+    foreach (['takes away …', 'adds to …', 'opens …', 'rules out …'] as $effect) {
+        $teacher->choose("[data-key='{$choice}.also']", $effect);
+    }
+    $teacher->see('There is no token yet.');
+    $builder->type("[data-key='{$choice}.do.0.number']", '3');
+    $builder->kept();
+    $words = $builder->thing()['md'];
+    [$points, $lock] = [$builder->document()['tallies'][0]['id'], $builder->document()['scenes'][0]['things'][0]['id']];
+    expect($builder->thing()['react'])->toBe([['do' => [['add' => $points, 'by' => 3], ['open' => $lock], ['never' => $points]]]])->and($teacher->barriers())->toBe([]);
+
+    $teacher->click('[data-face="sheet"]')->click('[data-key="sheet.named"]')->click('[data-cell="0,0"]')->keys('S', 'e', 'a')->keys(WebDriverKeys::ENTER);
+    $builder->kept()->click('#rehearse')->press($words)->see('Sea 3, ruled out');
+    expect($teacher->has('.lock .answer-field input'))->toBeFalse()->and($teacher->complaints())->toBe([]);
+});

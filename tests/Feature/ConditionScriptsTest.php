@@ -41,9 +41,12 @@ it('reads a condition into its parts and writes them back', function (array $con
     'has so many points' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'points'],
     'has fewer points' => [['tally' => 'bold', 'is' => '<', 'value' => 3], 'points'],
     'a tally that is highest' => [['leads' => 'bold', 'among' => ['bold', 'calm']], 'leads'],
-    'a comparison that has no words here' => [['tally' => 'bold', 'is' => '!=', 'value' => 3], 'other'],
-    'time' => [['minutes' => 10, 'is' => '>='], 'other'],
-    'tries' => [['tries' => 'door', 'is' => '>=', 'value' => 2], 'other'],
+    'any number but one' => [['tally' => 'bold', 'is' => '!=', 'value' => 3], 'points'],
+    'time' => [['minutes' => 10, 'is' => '>='], 'minutes'],
+    'tries' => [['tries' => 'door', 'is' => '<=', 'value' => 2], 'tries'],
+    'lifted a cover' => [['lifted' => 'flag'], 'lifted'],
+    'has not lifted it' => [['not' => ['lifted' => 'flag']], 'covered'],
+    'something of its own' => [['not' => ['tally' => 'bold', 'is' => '=', 'value' => 3]], 'other'],
 ]);
 
 it('writes nothing when no part is left, and one part as one', function (): void {
@@ -62,14 +65,14 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
     'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'holds 1 of Lens, Wick', 'the student holds 1 of Lens, Wick'],
     'a lock by its name' => [['open' => 'door'], 'opened “Door”', 'Door is open'],
     'a lock by what it asks' => [['open' => 'chest'], 'opened “Which   number?”', 'Which number? is open'],
-    'a tally' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'Bold >= 3', 'Bold >= 3'],
+    'a tally' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'Bold is at least 3', 'Bold is at least 3'],
     'joined' => [['all' => [['has' => 'lens'], ['visited' => 'quay']]], 'holds Lens and was at The quay', 'the student holds Lens and the student was at The quay'],
     'either' => [['any' => [['has' => 'lens'], ['has' => 'wick']]], 'holds Lens or holds Wick', 'the student holds Lens or the student holds Wick'],
     'not' => [['not' => ['has' => 'lens']], 'not: holds Lens', 'not: the student holds Lens'],
     'the highest' => [['leads' => 'bold', 'among' => ['bold', 'calm']], 'Bold is the highest', 'Bold is highest among Bold, Calm'],
-    'tries' => [['tries' => 'door', 'is' => '>=', 'value' => 2], 'tried “Door” >= 2 times', 'wrong tries at Door >= 2'],
-    'a cover' => [['lifted' => 'flag'], 'lifted a cover', 'The flag is lifted'],
-    'time' => [['minutes' => 10, 'is' => '>='], '>= 10 minutes have passed', '10 minutes >= since the start'],
+    'tries' => [['tries' => 'door', 'is' => '>=', 'value' => 2], 'tried “Door” at least 2 times', 'at least 2 wrong tries at Door'],
+    'a cover' => [['lifted' => 'flag'], 'lifted “The flag”', 'The flag is lifted'],
+    'time' => [['minutes' => 10, 'is' => '>='], 'at least 10 minutes have passed', 'at least 10 minutes have passed'],
 ]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
@@ -106,4 +109,30 @@ it('gives the reason of a way with its condition', function (): void {
     $why = Scripts::run('workshop/ways.js', 'module.waysIn(input).map((way) => [way.to, way.why])', $game);
 
     expect($why)->toBe([['end', 'on arriving, if: holds Lens'], ['other', 'on arriving']]);
+});
+
+it('reads what a reaction does into a sentence and writes it back', function (array $effect, array $said): void {
+    expect(Scripts::run('workshop/scene/effect-kinds.js', '[module.readEffect(input), module.writeEffect(module.readEffect(input))]', $effect))->toEqual([$said, $effect]);
+})->with([
+    'gives' => [['give' => 'lens'], ['kind' => 'give', 'id' => 'lens']],
+    'adds' => [['add' => 'bold', 'by' => 2], ['kind' => 'add', 'id' => 'bold', 'number' => 2]],
+    'sets' => [['set' => 'bold', 'to' => 0], ['kind' => 'set', 'id' => 'bold', 'number' => 0]],
+    'decides' => [['must' => 'bold'], ['kind' => 'must', 'id' => 'bold']],
+    'rules out' => [['never' => 'bold'], ['kind' => 'never', 'id' => 'bold']],
+    'forgets' => [['forget' => 'kitchen'], ['kind' => 'forget', 'id' => 'kitchen']],
+]);
+
+it('offers every effect that the format has, and words for each', function (): void {
+    $kinds = Scripts::run('workshop/scene/effect-kinds.js', 'Object.keys(module.EFFECTS)');
+    $schema = json_decode((string) file_get_contents(base_path('docs/format/game.schema.json')), true);
+    $known = array_map(fn (array $one): string => $one['required'][0], $schema['$defs']['effect']['oneOf']);
+
+    expect($kinds)->toEqualCanonicalizing($known)->and(array_keys((array) __('workshop.effects.kinds')))->toEqualCanonicalizing($known);
+});
+
+it('makes what an effect needs where there is none, and says where it can’t', function (): void {
+    $made = fn (string $kind): mixed => Scripts::run('workshop/scene/effect-kinds.js', 'module.made(input.kind, input.game, { newToken: "T", newTally: "N" })?.command ?? null', ['kind' => $kind, 'game' => namedParts()]);
+
+    expect(array_diff_key($made('give')['value'], ['id' => 0]))->toBe(['name' => 'T', 'kind' => 'item'])
+        ->and([$made('must')['insert'], $made('must')['after'], $made('open')])->toBe(['tallies', 'calm', null]);
 });

@@ -139,6 +139,31 @@ it('says what each option adds, and lets it decide or rule out', function (strin
 })->with([
     'a weight' => ['2', '2', [['give' => 'lamp'], ['add' => 'keeper', 'by' => 2]]],
     'nothing' => ['', '', [['give' => 'lamp']]],
-    'must' => ['Must', 'must', [['give' => 'lamp'], ['add' => 'keeper', 'by' => 1000]]],
-    'never' => ['never', 'never', [['give' => 'lamp'], ['add' => 'keeper', 'by' => -1000]]],
+    'must' => ['Must', 'must', [['give' => 'lamp'], ['must' => 'keeper']]],
+    'never' => ['never', 'never', [['give' => 'lamp'], ['never' => 'keeper']]],
 ]);
+
+it('lists what students hold and count, with where it is given and asked for', function (array $cell, array $field, ?string $refused): void {
+    $effects = [['react' => [['do' => [['give' => 'lens'], ['add' => 'points', 'by' => 1]], 'if' => ['not' => ['hasOf' => ['lens', 'oil'], 'atLeast' => 1]]]], 'id' => 'c', 'kind' => 'choice']];
+    $game = ['tokens' => [['id' => 'lens', 'name' => 'Lens', 'kind' => 'item']], 'tallies' => [['id' => 'points', 'name' => 'Points', 'shown' => true]], 'scenes' => [['id' => 's', 'title' => 'Store', 'needs' => ['tally' => 'points', 'is' => '>', 'value' => 1], 'things' => $effects]]];
+    $words = ['sheet' => ['sorts' => ['item' => 'item', 'flag' => 'hidden flag', 'shown' => 'shown', 'hidden' => 'hidden']]];
+    [$rows, $made] = Scripts::run('workshop/sheet/named.js', '{ const rows = module.namedRows(input.game); const sheet = { words: input.words }; const column = module.NAMED.find((one) => one.id === input.cell[1]); return [rows.map((row) => module.NAMED.map((one) => one.read(row, sheet))), column.write(rows[input.cell[0]], input.cell[2], sheet)]; }', ['game' => $game, 'words' => $words, 'cell' => $cell]);
+
+    expect($rows)->toBe([['Lens', 'item', '', null, 'Store', 'Store'], ['Points', 'shown', null, '0', 'Store', 'Store']])
+        ->and($made)->toBe($refused === null ? [['set' => ['lens', 'points'][$cell[0]], 'field' => $field[0], 'to' => $field[1]]] : ['refusal' => $refused]);
+})->with([
+    'a name' => [[0, 'name', 'Brass lens'], ['name', 'Brass lens'], null],
+    'a kind of token' => [[0, 'sort', 'Hidden flag'], ['kind', 'flag'], null],
+    'a token is no tally' => [[0, 'sort', 'shown'], [], 'token'],
+    'no word at all' => [[1, 'sort', 'loud'], [], 'tally'],
+    'a tally shown or not' => [[1, 'sort', 'hidden'], ['shown', false], null],
+    'where it begins' => [[1, 'begins', '2,5'], ['start', 2.5], null],
+    'no number' => [[1, 'begins', 'many'], [], 'number'],
+]);
+
+it('makes a token of each name below the last row', function (): void {
+    $made = Scripts::run('workshop/sheet/beyond.js', '{ const kept = []; const store = { game: { tokens: [{ id: "lens" }] }, edit: (edits, label) => kept.push(...edits, label) }; module.BEYOND.named([["Wick"], [" "], ["Oil"]], { store, words: { sheet: { made: ":count new" } } }); return kept; }');
+
+    expect(array_column(array_column(array_slice($made, 0, 2), 'value'), 'name'))->toBe(['Wick', 'Oil'])
+        ->and([$made[0]['after'], $made[1]['after'], $made[2]])->toBe(['lens', $made[0]['value']['id'], '2 new']);
+});

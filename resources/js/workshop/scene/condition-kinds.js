@@ -1,13 +1,7 @@
 import { list } from '../ways.js';
+import { covers, locks, scenes, tallies, tokens } from './parts.js';
 
-/**
- * What a condition can say in parts. Each kind has the parts it is made from (`choices`), reads them out of a condition
- * (`{ids, atLeast}`, null when the condition is another) and writes them into one.
- */
-const tokens = (game) => (game.tokens ?? []).map((token) => [token.id, token.name]);
-const locks = (game) => game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock').map((lock) => [lock.id, `${lock.label || lock.ask} (${scene.title})`]));
-const scenes = (game) => game.scenes.map((scene) => [scene.id, scene.title]);
-const tallies = (game) => (game.tallies ?? []).map((tally) => [tally.id, tally.name]);
+const COMPARISONS = ['>=', '<', '=', '<=', '>', '!='];
 
 /** One part or several of them, of which so many must hold. */
 const several = (choices, one, many) => ({
@@ -23,6 +17,17 @@ const single = (choices, read, write) => ({
     write: ({ ids }) => write(ids.at(-1)),
 });
 
+/** A number that belongs to a part, compared with another. */
+const compared = (choices, field) => ({
+    choices, isNumber: true,
+    read: (condition) => (condition[field] && COMPARISONS.includes(condition.is) ? { ids: [condition[field]], atLeast: 1, is: condition.is, value: condition.value } : null),
+    write: ({ ids, is = '>=', value = 1 }) => ({ [field]: ids.at(-1), is, value }),
+});
+
+/**
+ * What a condition can say in parts. Each kind has the parts it is made from (`choices`), reads them out of a condition
+ * (`{ids, atLeast}`, null when the condition is another) and writes them into one.
+ */
 const KINDS = {
     hold: several(tokens, 'has', 'hasOf'),
     lack: single(tokens, (condition) => condition.not?.has, (id) => ({ not: { has: id } })),
@@ -31,10 +36,14 @@ const KINDS = {
     first: several(locks, null, 'firstTry'),
     visited: single(scenes, (condition) => condition.visited, (id) => ({ visited: id })),
     unseen: single(scenes, (condition) => condition.not?.visited, (id) => ({ not: { visited: id } })),
-    points: {
-        choices: tallies, isNumber: true,
-        read: (condition) => (condition.tally && ['>=', '<', '='].includes(condition.is) ? { ids: [condition.tally], atLeast: 1, is: condition.is, value: condition.value } : null),
-        write: ({ ids, is = '>=', value = 1 }) => ({ tally: ids.at(-1), is, value }),
+    lifted: single(covers, (condition) => condition.lifted, (id) => ({ lifted: id })),
+    covered: single(covers, (condition) => condition.not?.lifted, (id) => ({ not: { lifted: id } })),
+    points: compared(tallies, 'tally'),
+    tries: compared(locks, 'tries'),
+    minutes: {
+        choices: () => [['minutes', '']], isNumber: true, isTime: true,
+        read: (condition) => (typeof condition.minutes === 'number' && COMPARISONS.includes(condition.is) ? { ids: ['minutes'], atLeast: 1, is: condition.is, value: condition.minutes } : null),
+        write: ({ is = '>=', value = 10 }) => ({ minutes: value, is }),
     },
     leads: {
         choices: tallies,

@@ -60,9 +60,9 @@ function another(desk) {
 
 function parts(said, put, key, desk) {
     const words = desk.words.conditions;
-    const { choices, isMany, isNumber } = KINDS[said.kind];
+    const { choices, isMany, isNumber, isTime } = KINDS[said.kind];
     const all = choices(desk.store.game);
-    if (isNumber) return numberParts(said, put, key, all, words);
+    if (isNumber) return numberParts(said, put, key, isTime ? [] : all, words);
     if (!isMany) return pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) });
     const toggle = (id, on) => {
         const next = all.map(([one]) => one).filter((one) => (one === id ? on : said.ids.includes(one)));
@@ -76,8 +76,8 @@ function parts(said, put, key, desk) {
 }
 
 function numberParts(said, put, key, all, words) {
-    return el('div', { class: 'small-line' },
-        pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) }),
+    return el('div', { class: 'condition-number' },
+        all.length > 0 ? pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) }) : null,
         pick({ key: `${key}.is`, label: words.compare, shown: false, value: said.is, options: Object.entries(words.comparisons), take: (is) => put({ is }) }),
         line({ key: `${key}.value`, label: words.value, shown: false, width: 'tiny', type: 'number', value: said.value, take: (text) => put({ value: Number(text) || 0 }) }));
 }

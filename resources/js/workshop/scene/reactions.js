@@ -2,7 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { conditionField } from './condition.js';
 import { area, destination, now } from './fields.js';
-import { gifts, giving } from './giving.js';
+import { effectsField } from './effects.js';
 
 /**
  * A list of reactions, of which the first that fits happens: for whom, what they read, what it gives, where it leads. This is
@@ -39,7 +39,7 @@ function oneReaction({ part, field, reaction, at, all, held, set, desk }) {
             el('button', { class: 'mover', 'aria-label': words.without, title: words.without, 'data-key': `${key}.without`, onclick: () => set(all.filter((one, place) => place !== at), words[field].toLowerCase()) }, icon('x'))),
         area({ key: `${key}.say`, label: words.say, hint: words.say.toLowerCase(), value: reaction.say ?? '', take: (say) => change({ say }) }),
         destination({ key: `${key}.go`, value: reaction.go ?? '@stay', desk, take: (go, made) => change({ go }, made) }),
-        giving(reaction, (fields, made, label) => change(fields, made, label), desk, key), gifts(reaction, desk));
+        effectsField({ reaction, desk, key, set: change }));
 }
 
 export { reactionsField };

@@ -1,7 +1,8 @@
 import { el, icon, mark } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { area, destination, line, now, pick, tick } from './fields.js';
-import { gifts, giving } from './giving.js';
+import { reactionsField } from './reactions.js';
+import { effectsField } from './effects.js';
 
 /** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
 const MATCHES = {
@@ -55,8 +56,7 @@ function ruleLine(lock, rule, place, set, kinds, desk) {
         known ? matchFields(lock, rule.match, kind, key, (match) => change({ match }, 'right answer')) : null,
         area({ key: `${key}.say`, label: 'What students read then', hint: 'feedback, if you like', value: rule.say ?? '', take: (say) => change({ say }, 'feedback') }),
         destination({ key: `${key}.go`, value: rule.go ?? '', desk, take: (go, made) => change({ go }, 'where the lock leads', made) }),
-        rule.verdict === 'open' ? giving(rule, (fields, made, label) => change(fields, label, made), desk, key) : null,
-        gifts(rule, desk),
+        effectsField({ reaction: rule, desk, key, gives: rule.verdict === 'open', set: (fields, made, label) => change(fields, label, made) }),
     );
 }
 
@@ -97,6 +97,7 @@ function picked(lock, match, id, on) {
 function otherwiseLines(lock, desk) {
     const all = list(lock.otherwise);
     const set = (alter, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'otherwise', to: alter(list(now(desk, lock).otherwise)) }], label);
+    if (all.some((reaction) => reaction.if && reaction.if.tries !== lock.id)) return reactionsField(lock, 'otherwise', desk);
     const last = all.findIndex((reaction) => !reaction.if);
     const change = (place, fields, made) => set((held) => (held[place] ? held.map((other, at) => (at === place ? { ...other, ...fields } : other)) : [...held, fields]), 'feedback', made);
     const later = () => set((held) => [{ if: { tries: lock.id, is: '>=', value: 3 }, say: '' }, ...held], 'feedback from a later try');
@@ -105,10 +106,10 @@ function otherwiseLines(lock, desk) {
         el('div', { class: 'rule-head' }, mark('wrong'), el('strong', {}, 'anything else')),
         area({ key: `${lock.id}.otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong; without it, neutral words', value: all[last]?.say ?? '', take: (say) => change(last, { say }) }),
         destination({ key: `${lock.id}.otherwise.go`, value: all[last]?.go ?? '@stay', desk, take: (go, made) => change(last, { go }, made) }),
-        all.map((reaction, place) => (!reaction.if ? null : reaction.if.tries === lock.id
-            ? el('div', { class: 'later' }, el('div', { class: 'small-line' }, 'from try', line({ key: `${lock.id}.later.${place}`, label: 'from which try', shown: false, width: 'tiny', type: 'number', value: reaction.if.value, take: (value) => change(place, { if: { ...reaction.if, value: Number(value) || 1 } }) }), el('button', { class: 'mover', 'aria-label': 'Delete this', onclick: () => set((held) => held.filter((other, at) => at !== place), 'deleted feedback') }, icon('x'))),
-                area({ key: `${lock.id}.later.say.${place}`, label: 'Feedback from that try', value: reaction.say ?? '', take: (say) => change(place, { say }) }))
-            : el('p', { class: 'help' }, 'On a condition: ', reaction.say))),
+        effectsField({ reaction: all[last] ?? {}, desk, key: `${lock.id}.otherwise`, gives: false, set: (fields, made) => change(last, fields, made) }),
+        all.map((reaction, place) => (!reaction.if ? null
+            : el('div', { class: 'later' }, el('div', { class: 'small-line' }, 'from try', line({ key: `${lock.id}.later.${place}`, label: 'from which try', shown: false, width: 'tiny', type: 'number', value: reaction.if.value, take: (value) => change(place, { if: { ...reaction.if, value: Number(value) || 1 } }) }), el('button', { class: 'mover', 'aria-label': 'Delete this', onclick: () => set((held) => held.filter((other, at) => at !== place), 'deleted feedback') }, icon('x'))),
+                area({ key: `${lock.id}.later.say.${place}`, label: 'Feedback from that try', value: reaction.say ?? '', take: (say) => change(place, { say }) })))),
         el('button', { class: 'link', 'data-key': `${lock.id}.add-later`, onclick: later }, icon('plus'), 'say something else from a later try'),
     );
 }

@@ -3,7 +3,7 @@ import { list } from '../ways.js';
 import { bench } from './bench.js';
 import { area, destination, line, now } from './fields.js';
 import { foundHere, foundSign } from './found.js';
-import { gifts, giving } from './giving.js';
+import { effectsField } from './effects.js';
 import { conditionField } from './condition.js';
 import { reactionsField } from './reactions.js';
 import { split } from '../map/verbs.js';
@@ -51,8 +51,7 @@ function choiceBody(thing, desk) {
         area({ key: `${thing.id}.say`, label: 'What students read then', shown: true, value: reaction.say ?? '', hint: 'nothing', take: (say) => set({ say }, [], 'what the choice says') }),
         thing.box ? el('button', { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) }, icon('lock'), 'it asks for an answer instead') : null,
         closerLook(reaction, set, desk, thing.id),
-        giving(reaction, set, desk, thing.id),
-        gifts(reaction, desk),
+        effectsField({ reaction, set, desk, key: thing.id }),
         el('button', { class: 'link', 'data-key': `${thing.id}.more`, onclick: () => desk.store.edit({ set: thing.id, field: 'react', to: [...react, { say: '' }] }, 'what the choice does') }, icon('plus'), desk.words.reactions.open),
         thing.md || thing.box ? null : line({ key: `${thing.id}.label`, label: 'Name, for those who can’t see it', value: thing.label, take: (label) => desk.store.edit({ set: thing.id, field: 'label', to: label }, 'name of the choice') }),
     ];

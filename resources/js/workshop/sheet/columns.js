@@ -1,6 +1,7 @@
 import { freshId } from '../document.js';
 import { list } from '../ways.js';
 import { answersOf, matchFrom, openRule } from './answer.js';
+import { namedRows } from './named.js';
 import { optionRows } from './outcomes.js';
 
 /**
@@ -119,9 +120,10 @@ function contextOf(game, words, findings) {
     return { game, words, found, titles: new Map(game.scenes.map((scene) => [scene.id, scene.title ?? ''])) };
 }
 
-/** The rows of a table: every lock, or every choice, with the scene it stands in. */
+/** The rows of a table: every lock, choice or option with the scene it stands in, or what students can hold and count. */
 function rowsOf(game, kind) {
     if (kind === 'option') return optionRows(game);
+    if (kind === 'named') return namedRows(game);
 
     return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === kind).map((thing) => ({ id: thing.id, scene, thing })));
 }

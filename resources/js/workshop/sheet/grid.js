@@ -56,10 +56,10 @@ function openGrid({ take, beyond, open, label }) {
     function rowNode(place) {
         const row = state.rows[place];
         const cells = state.columns.map((column, at) => {
-            const text = row ? row.cells[at] : at === 0 ? beyond.words : '';
+            const text = row ? row.cells[at] : at === 0 ? beyond.words() : '';
             const isFixed = column.isFixed || text === null;
 
-            return el('div', { role: 'gridcell', id: `cell-${place}-${at}`, 'aria-colindex': at + 1, 'aria-readonly': isFixed ? 'true' : null, class: `grid-cell${isFixed ? ' grid-fixed' : ''}${row ? '' : ' grid-beyond'}${row?.gaps[at] ? ' grid-gap' : ''}`, 'data-cell': `${place},${at}` }, text ?? '…');
+            return el('div', { role: 'gridcell', id: `cell-${place}-${at}`, 'aria-colindex': at + 1, 'aria-readonly': isFixed ? 'true' : null, class: `grid-cell${isFixed ? ' grid-fixed' : ''}${row ? '' : ' grid-beyond'}${row?.gaps[at] ? ' grid-gap' : ''}`, 'data-cell': `${place},${at}` }, text ?? column.blank ?? '…');
         });
         const made = el('div', { class: 'grid-row', role: 'row', 'aria-rowindex': place + 2, 'data-row': row?.id ?? null }, cells);
         made.style.top = `${place * HEIGHT}px`;

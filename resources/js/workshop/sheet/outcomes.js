@@ -6,7 +6,7 @@ import { list } from '../ways.js';
 /** How long after the last change the sums are worked out anew, in milliseconds. */
 const REST = 500;
 
-/** The columns of the table of answers × outcomes: what each option adds to each tally. An empty cell adds nothing; “must” decides, “never” rules out. */
+/** The columns of the table of answers × outcomes: what each option adds to each tally, or “must” or “never”. An empty cell does nothing. */
 function outcomeColumns(game) {
     return [
         { id: 'scene', width: 150, read: ({ scene }) => scene.title ?? '', write: null },
@@ -14,30 +14,35 @@ function outcomeColumns(game) {
         { id: 'option', width: 220, read: ({ option }) => option.md ?? '', write: ({ thing, option }, text) => withOption(thing, { ...option, md: text }) },
         ...(game.tallies ?? []).map((tally) => ({
             id: tally.id, name: tally.name, width: 110,
-            read: ({ option }, { words }) => asWord(list(option.do).find((effect) => effect.add === tally.id)?.by ?? '', words.sheet),
-            write: ({ thing, option }, text, { words }) => adding(thing, option, tally.id, fromWord(text.trim(), words.sheet)),
-            isGap: ({ option }) => !list(option.do).some((effect) => effect.add),
+            read: ({ option }, { words }) => asText(effectsOn(option, tally.id), words.sheet),
+            write: ({ thing, option }, text, { words }) => deciding(thing, option, tally.id, text.trim(), words.sheet),
+            isGap: ({ option }) => !list(option.do).some((effect) => effect.add || effect.must || effect.never),
         })),
     ];
 }
 
-/** So much that no other answers outweigh it: an option that decides an outcome, or rules it out. */
-const DECIDES = 1000;
+const effectsOn = (option, tally) => list(option.do).filter((effect) => [effect.add, effect.must, effect.never].includes(tally));
 
-const asWord = (by, words) => (by >= DECIDES ? words.must : by !== '' && by <= -DECIDES ? words.neverWord : String(by));
-const fromWord = (text, words) => ({ [words.must]: String(DECIDES), [words.neverWord]: String(-DECIDES) })[text.toLowerCase()] ?? text;
+/** What rules out is said before what decides, as it goes before it. */
+function asText(effects, words) {
+    if (effects.some((effect) => effect.never)) return words.neverWord;
+    if (effects.some((effect) => effect.must)) return words.must;
+
+    return effects.length === 0 ? '' : String(effects.reduce((sum, effect) => sum + (effect.by ?? 1), 0));
+}
 
 /** The rows: every option of every lock that is answered by choosing. */
 function optionRows(game) {
     return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock' && thing.input?.type === 'options').flatMap((thing) => thing.input.options.map((option) => ({ id: option.id, scene, thing, option }))));
 }
 
-function adding(lock, option, tally, text) {
+function deciding(lock, option, tally, text, words) {
+    const rest = list(option.do).filter((effect) => !effectsOn(option, tally).includes(effect));
+    const rule = { [words.must]: { must: tally }, [words.neverWord]: { never: tally } }[text.toLowerCase()];
     const by = Number(text.replace(',', '.'));
-    if (!Number.isFinite(by)) return { refusal: 'number' };
-    const rest = list(option.do).filter((effect) => effect.add !== tally);
+    if (!rule && !Number.isFinite(by)) return { refusal: 'number' };
 
-    return withOption(lock, { ...option, do: text.trim() === '' || by === 0 ? rest : [...rest, { add: tally, by }] });
+    return withOption(lock, { ...option, do: rule ? [...rest, rule] : by === 0 ? rest : [...rest, { add: tally, by }] });
 }
 
 function withOption(lock, option) {
@@ -60,7 +65,12 @@ function openSums(desk, address) {
         const { body } = await get(`${address}/scores`);
         if (!body) return;
         const most = Math.max(1, ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))));
-        redraw(node, (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]).map((tally) => bar(tally, body, most)).concat(body.tied > 0 ? el('p', { class: 'help', 'data-key': 'sums.tied' }, words.tied.replace(':share', percent(body.tied))) : []));
+        const tallies = (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]);
+        redraw(node, [tallies.map((tally) => bar(tally, body, most)), share('tied', words.tied, body.tied), share('none', words.nobody, body.none)]);
+    }
+
+    function share(key, said, part) {
+        return part > 0 ? el('p', { class: 'help', 'data-key': `sums.${key}` }, said.replace(':share', percent(part))) : null;
     }
 
     function bar(tally, body, most) {

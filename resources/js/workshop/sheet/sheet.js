@@ -1,14 +1,16 @@
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
+import { BEYOND } from './beyond.js';
 import { changesOf } from './changes.js';
 import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
 import { readChanges, save } from './exchange.js';
 import { openGrid } from './grid.js';
 import { listenToKeys } from './keys.js';
+import { NAMED } from './named.js';
 import { openSums, outcomeColumns } from './outcomes.js';
 
-const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns };
+const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns, named: () => NAMED };
 
 /** The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet is. */
 function openSheet(holder, desk) {
@@ -16,7 +18,7 @@ function openSheet(holder, desk) {
     const tools = el('div', { class: 'sheet-tools' });
     const offer = el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true });
     const file = el('input', { type: 'file', accept: '.csv,.tsv,text/csv', hidden: true, onchange: () => bring(file.files[0]) });
-    const grid = openGrid({ take: write, beyond: { words: words.beyond, take: append }, open: (id) => id && openThing(id), label: words.title });
+    const grid = openGrid({ take: write, beyond: { words: () => words.beyond[sheet.kind] ?? '', take: append }, open: (id) => id && openThing(id), label: words.title });
     const sheet = { kind: 'lock', chapter: '', only: '', find: '', replace: '', sort: null };
     listenToKeys(grid);
     grid.node.addEventListener('sorted', ({ detail }) => {
@@ -43,7 +45,7 @@ function openSheet(holder, desk) {
 
     /** The rows that are asked for, with their cells as text. */
     function shown(context, columns) {
-        const rows = rowsOf(context.game, sheet.kind).filter((row) => !sheet.chapter || (row.scene.chapter ?? '-') === sheet.chapter).filter((row) => !sheet.only || context.found.has(row.id))
+        const rows = rowsOf(context.game, sheet.kind).filter((row) => !sheet.chapter || (row.scene?.chapter ?? '-') === sheet.chapter).filter((row) => !sheet.only || context.found.has(row.id))
             .map((row) => ({ id: row.id, cells: columns.map((column) => column.read(row, context)), gaps: columns.map((column) => column.isGap?.(row) ?? false) }));
         const sought = sheet.find.toLowerCase();
         const found = sought === '' ? rows : rows.filter((row) => row.cells.some((cell) => cell?.toLowerCase().includes(sought)));
@@ -63,8 +65,8 @@ function openSheet(holder, desk) {
         const option = (value, name, chosen) => el('option', { value, selected: value === chosen }, name);
 
         return [
-            el('div', { class: 'sheet-tables', role: 'group' }, Object.keys(TABLES).map((kind) => el('button', { class: 'sheet-table', 'data-key': `sheet.${kind}`, 'aria-pressed': String(sheet.kind === kind), onclick: () => { Object.assign(sheet, { kind, sort: null }); draw(); } }, words.tables[kind]))),
-            el('select', { 'data-key': 'sheet.chapter', 'aria-label': words.chapter, onchange: put('chapter') }, option('', words.allChapters, sheet.chapter), (game.chapters ?? []).map((chapter) => option(chapter.id, chapter.title, sheet.chapter))),
+            el('div', { class: 'sheet-tables', role: 'group' }, Object.keys(TABLES).map((kind) => el('button', { class: 'sheet-table', 'data-key': `sheet.${kind}`, 'aria-pressed': String(sheet.kind === kind), onclick: () => { Object.assign(sheet, { kind, sort: null, chapter: kind === 'named' ? '' : sheet.chapter }); draw(); } }, words.tables[kind]))),
+            sheet.kind === 'named' ? null : el('select', { 'data-key': 'sheet.chapter', 'aria-label': words.chapter, onchange: put('chapter') }, option('', words.allChapters, sheet.chapter), (game.chapters ?? []).map((chapter) => option(chapter.id, chapter.title, sheet.chapter))),
             el('select', { 'data-key': 'sheet.only', 'aria-label': words.only, onchange: put('only') }, option('', words.all, sheet.only), option('found', words.toMend, sheet.only)),
             el('input', { type: 'search', 'data-key': 'sheet.find', placeholder: words.find, 'aria-label': words.find, value: sheet.find, oninput: put('find') }),
             el('input', { 'data-key': 'sheet.replace', placeholder: words.replace, 'aria-label': words.replace, value: sheet.replace, oninput: ({ target }) => { sheet.replace = target.value; } }),
@@ -83,25 +85,10 @@ function openSheet(holder, desk) {
         if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
     }
 
-    /** Rows below the last one are new questions: scenes of their own, behind the last. */
     function append(block) {
-        if (sheet.kind !== 'lock') return desk.alarm(words.noChoices);
-        const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
-        if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), words.asked.replace(':count', block.length));
-        const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
-        desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: desk.words.patterns.usuals });
-    }
-
-    /** Questions without an answer yet, a scene for each. */
-    function asked(questions, last) {
-        return questions.map((ask) => {
-            const id = freshId('scene');
-            const lock = { id: id.replace('scene', 'lock'), kind: 'lock', label: '', ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
-            const insert = { insert: 'scenes', in: '@game', after: last?.id ?? null, value: { id, ...(last?.chapter ? { chapter: last.chapter } : {}), title: ask.slice(0, 60), layout: 'page', things: [lock] } };
-            last = insert.value;
-
-            return insert;
-        });
+        const make = BEYOND[sheet.kind];
+        if (make) make(block, desk);
+        else desk.alarm(words.noChoices);
     }
 
     function anotherOutcome() {

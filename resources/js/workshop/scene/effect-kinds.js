@@ -1,0 +1,51 @@
+import { freshId } from '../document.js';
+import { chapters, covers, locks, tallies, tokens } from './parts.js';
+
+/**
+ * What a reaction can do, by the key an effect is written under: the parts it may name, the list in which a new one can be
+ * made on the spot, and the number beside it with what it begins at.
+ */
+const EFFECTS = {
+    give: { choices: tokens, makes: 'tokens' },
+    take: { choices: tokens },
+    add: { choices: tallies, makes: 'tallies', number: 'by', begin: 1 },
+    set: { choices: tallies, makes: 'tallies', number: 'to', begin: 0 },
+    must: { choices: tallies, makes: 'tallies' },
+    never: { choices: tallies, makes: 'tallies' },
+    open: { choices: locks },
+    close: { choices: locks },
+    lift: { choices: covers },
+    lower: { choices: covers },
+    forget: { choices: chapters },
+};
+
+const NEW = {
+    tokens: (words) => ({ id: freshId('token'), name: words.newToken, kind: 'item' }),
+    tallies: (words) => ({ id: freshId('tally'), name: words.newTally, start: 0, shown: true }),
+};
+
+/** `{kind, id, number}` of an effect; `number` where its kind has one. */
+function readEffect(effect) {
+    const kind = Object.keys(effect).find((key) => key in EFFECTS);
+    if (!kind) return null;
+    const { number, begin } = EFFECTS[kind];
+
+    return { kind, id: effect[kind], ...(number ? { number: effect[number] ?? (kind === 'add' ? 1 : begin) } : {}) };
+}
+
+function writeEffect({ kind, id, number }) {
+    const field = EFFECTS[kind].number;
+
+    return { [kind]: id, ...(field ? { [field]: number ?? EFFECTS[kind].begin } : {}) };
+}
+
+/** A new part for an effect to name, and the command that makes it; null where its kind can't be made here. */
+function made(kind, game, words) {
+    const { makes } = EFFECTS[kind];
+    if (!makes) return null;
+    const value = NEW[makes](words);
+
+    return { id: value.id, command: { insert: makes, in: '@game', after: game[makes]?.at(-1)?.id ?? null, value } };
+}
+
+export { EFFECTS, made, readEffect, writeEffect };

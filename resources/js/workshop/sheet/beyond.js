@@ -1,0 +1,39 @@
+import { freshId } from '../document.js';
+
+/** What is written or pasted below the last row makes new rows: `(block, desk)`, a list of rows of texts, by kind of table. */
+const BEYOND = { lock: questions, named: tokens };
+
+/** Questions with their answers build a ladder behind the last scene; without answers they are scenes to be filled. */
+function questions(block, desk) {
+    const words = desk.words.sheet;
+    const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
+    if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), words.asked.replace(':count', block.length));
+    const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
+    desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: desk.words.patterns.usuals });
+}
+
+/** Questions without an answer yet, a scene for each. */
+function asked(asks, last) {
+    return asks.map((ask) => {
+        const id = freshId('scene');
+        const lock = { id: id.replace('scene', 'lock'), kind: 'lock', label: '', ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
+        const insert = { insert: 'scenes', in: '@game', after: last?.id ?? null, value: { id, ...(last?.chapter ? { chapter: last.chapter } : {}), title: ask.slice(0, 60), layout: 'page', things: [lock] } };
+        last = insert.value;
+
+        return insert;
+    });
+}
+
+function tokens(block, desk) {
+    let after = desk.store.game.tokens?.at(-1)?.id ?? null;
+    const names = block.map(([name]) => name.trim()).filter(Boolean);
+    const made = names.map((name) => {
+        const insert = { insert: 'tokens', in: '@game', after, value: { id: freshId('token'), name, kind: 'item' } };
+        after = insert.value.id;
+
+        return insert;
+    });
+    desk.store.edit(made, desk.words.sheet.made.replace(':count', made.length));
+}
+
+export { BEYOND };
