@@ -142,19 +142,9 @@ it('asks only of ways that lead in from outside', function (): void {
     expect($into(['two']))->toBe(['one>two'])->and($into(['one', 'two']))->toBe([])->and($into(['three', 'four']))->toBe(['two>three'])->and($into(['alone']))->toBe([]);
 });
 
-it('keeps stations where a hand put them, with tracks that end there', function (): void {
-    $laid = ['width' => 300, 'height' => 100, 'stations' => [['one', ['x' => 0, 'y' => 0, 'width' => 20, 'height' => 20]], ['two', ['x' => 200, 'y' => 0, 'width' => 20, 'height' => 20]]], 'tracks' => [['one>two', [[10, 10], [210, 10]]]]];
-    $place = fn (array $scenes): array => Scripts::run('workshop/map/track.js', '{ const laid = { ...input.laid, stations: new Map(input.laid.stations), tracks: new Map(input.laid.tracks) }; const placed = module.handPlaced(laid, input.scenes, [{ id: "one>two", from: "one", to: "two" }]); return { ...placed, stations: [...placed.stations], tracks: [...placed.tracks], same: placed === laid }; }', ['laid' => $laid, 'scenes' => $scenes]);
-    $moved = $place([['id' => 'one'], ['id' => 'two', 'at' => [400, 300]]]);
-
-    expect($place([['id' => 'one'], ['id' => 'two']])['same'])->toBeTrue()
-        ->and($moved['stations'][1][1])->toMatchArray(['x' => 400, 'y' => 300])->and($moved['tracks'][0][1])->toBe([[10, 10], [110, 10], [410, 310]])
-        ->and($moved['width'])->toBe(520)->and($moved['height'])->toBe(420);
-});
-
 it('draws of a large map only what is in view', function (int $count, array $view, array $hidden): void {
     $stations = array_map(fn (int $place): array => ["s{$place}", ['x' => 500 * $place, 'y' => 0, 'width' => 20, 'height' => 20]], range(0, $count - 1));
-    $shown = Scripts::run('workshop/map/culling.js', '{ const nodes = input.stations.map(([id]) => ({ dataset: { key: id }, style: { display: "" } })); const culling = module.cullingOf({ children: nodes }); culling.note({ stations: new Map(input.stations), tracks: new Map() }); culling.show(input.view, 1000, 600); const first = nodes.filter((node) => node.style.display === "none").length; culling.show({ k: 1, x: 0, y: 0 }, 1e9, 1e9); return [first, nodes.filter((node) => node.style.display === "none").length]; }', ['stations' => $stations, 'view' => $view]);
+    $shown = Scripts::run('workshop/map/culling.js', '{ const nodes = input.stations.map(() => ({ style: { display: "" } })); const nodeOf = (key) => nodes[Number(key.slice(1))]; const culling = module.cullingOf(); const placed = { stations: new Map(input.stations), tracks: new Map() }; culling.note(placed, nodeOf); culling.show({ k: 0.001, x: 0, y: 0 }, 1000, 600); culling.note(placed, nodeOf); culling.show(input.view, 1000, 600); const first = nodes.filter((node) => node.style.display === "none").length; culling.show({ k: 1, x: 0, y: 0 }, 1e9, 1e9); return [first, nodes.filter((node) => node.style.display === "none").length]; }', ['stations' => $stations, 'view' => $view]);
 
     expect($shown)->toBe($hidden);
 })->with([
@@ -164,27 +154,77 @@ it('draws of a large map only what is in view', function (int $count, array $vie
     'many, from afar' => [400, ['k' => 0.005, 'x' => 0, 'y' => 0], [0, 0]],
 ]);
 
-/** @param  array<string, mixed>|null  $before */
-function provisional(array $stations, array $tracks, ?array $before = null): array
+/**
+ * Places many scenes with ways between them in all directions and does the given acts on them one after the other: `hands`
+ * (id → place), `more` (ways that are added, to scenes that may be new). Gives for each what lies over what.
+ *
+ * @param  list<array{hands?: array<string, list<int>>, more?: list<array{string, string}>}>  $acts
+ * @return list<array{over: int, crossed: int, missing: int, at: array<string, list<int|float>>, same: int}>
+ */
+function settledOf(int $count, array $acts): array
 {
-    return Scripts::run('workshop/map/provisional.js', '{ const before = input.before && { ...input.before, stations: new Map(input.before.stations), tracks: new Map(input.before.tracks) }; const laid = module.provisionalLayout({ stations: input.stations.map((id) => ({ id })), tracks: input.tracks.map(([from, to]) => ({ id: `${from}>${to}`, from, to })) }, before); return { ...laid, stations: [...laid.stations], tracks: [...laid.tracks] }; }', ['stations' => $stations, 'tracks' => $tracks, 'before' => $before]);
+    $path = dirname(__DIR__, 2).'/resources/js/workshop/map';
+
+    return Scripts::run('workshop/map/settle.js', <<<JS
+        (async () => {
+            const [boxes, { channelLayout }] = await Promise.all([import('{$path}/boxes.js'), import('{$path}/channels.js')]);
+            let seed = 11;
+            const dice = (sides) => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) % sides;
+            let ways = Array.from({ length: input.count - 1 }, (_, at) => [`s\${at}`, `s\${at + 1}`]).concat(Array.from({ length: input.count }, (_, at) => [`s\${at}`, `s\${dice(input.count)}`]));
+            const drawing = () => ({ stations: [...new Set(ways.flat())].map((id) => ({ id })), tracks: [...new Map(ways.filter(([from, to]) => from !== to && !ways.some(([a, b]) => a === to && b === from && a < b)).map(([from, to]) => [`\${from}>\${to}`, { id: `\${from}>\${to}`, from, to }])).values()] });
+            const room = (id) => ({ across: 40 + 13 * (id.length * 7 % 12), down: 21 + 17 * (id.length % 3) });
+            const roomsOf = ({ stations }) => new Map(stations.map(({ id }) => [id, room(id)]));
+            const laid = channelLayout(drawing(), roomsOf(drawing()));
+            const settle = module.openSettlement();
+            let [hands, before] = [new Map(), null];
+
+            return [{}, ...input.acts].map((act) => {
+                hands = new Map([...hands, ...Object.entries(act.hands ?? {})]);
+                ways = [...ways, ...(act.more ?? [])];
+                const shown = drawing();
+                const placed = settle(laid, shown, hands, roomsOf(shown));
+                const all = [...placed.stations].flatMap(([id, at]) => boxes.boxesOf(id, at, room(id)));
+                const tree = boxes.boxesOnMap(all);
+                const over = all.filter((box) => tree.search(boxes.grown(box, -1)).some((other) => other.id !== box.id)).length;
+                const crossed = shown.tracks.filter((track) => boxes.stretchesOf(track.id, placed.tracks.get(track.id) ?? []).some((stretch) => tree.search(boxes.grown(stretch, -1)).some((box) => !box.isBody || ![track.from, track.to].includes(box.id)))).length;
+                const missing = shown.tracks.filter((track) => (placed.tracks.get(track.id) ?? []).length < 2).length;
+                const same = shown.tracks.filter((track) => placed.tracks.get(track.id) === before?.tracks.get(track.id)).length;
+                before = placed;
+
+                return { over, crossed, missing, same, tracks: shown.tracks.length, at: Object.fromEntries([...placed.stations].map(([id, { x, y }]) => [id, [x, y]])) };
+            });
+        })()
+        JS, ['count' => $count, 'acts' => $acts]);
 }
 
-it('places everything at once, none over another, until a fine layout is there', function (int $count): void {
-    $ids = array_map(fn (int $place): string => "s{$place}", range(1, $count));
-    $laid = provisional($ids, array_map(fn (int $place): array => ["s{$place}", 's'.($place + 1)], range(1, $count - 1)));
-    $places = array_map(fn (array $station): string => "{$station[1]['x']},{$station[1]['y']}", $laid['stations']);
+it('lays no words over others or over a track, wherever a hand puts stations and whatever is new', function (int $count): void {
+    $acts = [['hands' => ['s3' => [400, 300], 's4' => [410, 310]]], ['more' => [['s1', 'new'], ['new', 's5'], ['apart', 's2']]], ['hands' => ['s0' => [70, 500], 'new' => [500, 90]]], ['hands' => ['s2' => [300, 200], 's5' => [900, 640]], 'more' => [['s5', 's0'], ['s2', 's4']]]];
 
-    expect(count(array_unique($places)))->toBe($count)->and($laid['tracks'])->toHaveCount($count - 1)
-        ->and($laid['width'])->toBeGreaterThan(max(array_column(array_column($laid['stations'], 1), 'x')));
-})->with([2, 7, 300]);
+    foreach (settledOf($count, $acts) as $step) {
+        expect([$step['over'], $step['crossed'], $step['missing']])->toBe([0, 0, 0]);
+    }
+})->with([8, 40, 200]);
 
-it('leaves what stood where it stood, and puts what is new beside where it is reached from', function (): void {
-    $before = ['width' => 400, 'height' => 200, 'stations' => [['a', ['x' => 50, 'y' => 60, 'width' => 22, 'height' => 44]], ['b', ['x' => 180, 'y' => 60, 'width' => 22, 'height' => 22]]], 'tracks' => [['a>b', [[72, 80], [180, 71]]]]];
-    $laid = provisional(['a', 'b', 'new', 'apart'], [['a', 'b'], ['a', 'new']], $before);
-    $at = array_column(array_map(fn (array $entry): array => ['id' => $entry[0]] + $entry[1], $laid['stations']), null, 'id');
+it('puts stations where the hand put them, what is new beside what leads there, and leaves the rest', function (): void {
+    [$first, $moved, $new] = settledOf(200, [['hands' => ['s7' => [-400, -300]]], ['more' => [['s20', 'new']]]]);
 
-    expect($at['a'])->toMatchArray(['x' => 50, 'y' => 60, 'height' => 44])->and($at['b']['x'])->toBe(180)
-        ->and($at['new']['x'])->toBeGreaterThan(50)->and([$at['new']['x'], $at['new']['y']])->not->toBe([180, 60])
-        ->and($at['apart']['y'])->toBeGreaterThan(200)->and($laid['tracks'][0][1])->toBe([[72, 80], [180, 71]]);
+    expect($moved['at']['s7'])->toBe([-400, -300])->and(array_diff_key($moved['at'], ['s7' => 0]))->toEqual(array_diff_key($first['at'], ['s7' => 0]))
+        ->and(hypot($new['at']['new'][0] - $first['at']['s20'][0], $new['at']['new'][1] - $first['at']['s20'][1]))->toBeLessThan(400)
+        ->and($moved['same'])->toBeGreaterThan($moved['tracks'] - 10)->and($new['same'])->toBe($new['tracks'] - 1);
 });
+
+it('leaves its place to what a hand puts there', function (): void {
+    [$first] = settledOf(40, []);
+    [, $moved] = settledOf(40, [['hands' => ['s9' => array_map(intval(...), $first['at']['s20'])]]]);
+
+    expect($moved['at']['s9'])->toBe(array_map(intval(...), $first['at']['s20']))->and($moved['at']['s20'])->not->toBe($first['at']['s20'])->and([$moved['over'], $moved['crossed']])->toBe([0, 0]);
+
+    [, $both] = settledOf(40, [['hands' => ['s3' => [-300, -300], 's4' => [-290, -290]]]]);
+    expect($both['at']['s3'])->toBe([-300, -300])->and($both['at']['s4'])->not->toBe([-290, -290]);
+});
+
+it('keeps a layout that knows most of the scenes', function (int $new, bool $isKept): void {
+    $covers = fn (): mixed => Scripts::run('workshop/map/kept.js', 'module.covers({ stations: new Map(input.known.map((id) => [id, {}])) }, { stations: input.all.map((id) => ({ id })) })', ['known' => range(1, 100), 'all' => range(1, 100 + $new)]);
+
+    expect($covers())->toBe($isKept);
+})->with([[0, true], [20, true], [40, false]]);

@@ -40,7 +40,7 @@ function standingIn(holder) {
         if (drawn.has(key)) drawn.get(key).stamp = [];
     }
 
-    return { draw, touched };
+    return { draw, touched, node: (key) => drawn.get(key)?.node };
 }
 
 export { standingIn };

@@ -21,7 +21,7 @@ const RIM = { across: 40, down: 130, above: 90 };
 /** Where one looks from: panning and zooming, and what of the map is painted or drawn for it. */
 function openCamera(chart, sea) {
     const distance = distantView(sea);
-    const culling = cullingOf(sea);
+    const culling = cullingOf();
     const pan = zoom().scaleExtent([0.04, 3])
         .filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]')))
         .on('zoom', ({ transform }) => look(transform, true))
@@ -60,8 +60,8 @@ function openCamera(chart, sea) {
     }
 
     /** The layout has been drawn. */
-    function drawn() {
-        culling.note(placed);
+    function drawn(nodeOf) {
+        culling.note(placed, nodeOf);
         rest(zoomTransform(chart));
     }
 

@@ -5,22 +5,25 @@ const MANY = 300;
 const MARGIN = 160;
 
 /** Of a large map only what is in view is drawn: the rest costs frames and shows nothing. */
-function cullingOf(sea) {
-    let parts = [];
+function cullingOf() {
+    let parts = new Map();
 
-    /** Takes up what was just drawn. */
-    function note(placed) {
-        const stations = [...placed.stations].map(([id, { x, y, width, height }]) => ({ key: id, box: [x - 60, y - 12, x + width + 60, y + height + 90] }));
-        const tracks = [...placed.tracks].map(([id, points]) => ({ key: `track.${id}`, box: around(points) }));
-        parts = [];
-        if (stations.length + tracks.length < MANY) return;
-        const nodes = new Map([...sea.children].map((node) => [node.dataset.key, node]));
-        parts = [...stations, ...tracks].map((part) => ({ ...part, node: nodes.get(part.key), isShown: true })).filter((part) => part.node);
+    /** Takes up what was just drawn; `nodeOf` finds a node by its key. */
+    function note(placed, nodeOf) {
+        const before = parts;
+        parts = new Map();
+        if (placed.stations.size + placed.tracks.size < MANY) return;
+        const take = (key, from, boxOf) => {
+            const [had, node] = [before.get(key), nodeOf(key)];
+            if (node) parts.set(key, had?.from === from && had.node === node ? had : { node, from, box: boxOf(from), isShown: node.style.display !== 'none' });
+        };
+        for (const [id, at] of placed.stations) take(id, at, roomy);
+        for (const [id, points] of placed.tracks) take(`track.${id}`, points, around);
     }
 
     function show({ k, x, y }, width, height) {
         const [left, top, right, bottom] = [(0 - x) / k - MARGIN, (0 - y) / k - MARGIN, (width - x) / k + MARGIN, (height - y) / k + MARGIN];
-        for (const part of parts) {
+        for (const part of parts.values()) {
             const [x0, y0, x1, y1] = part.box;
             const isShown = x1 > left && x0 < right && y1 > top && y0 < bottom;
             if (isShown !== part.isShown) part.node.style.display = isShown ? '' : 'none';
@@ -30,6 +33,8 @@ function cullingOf(sea) {
 
     return { note, show };
 }
+
+const roomy = ({ x, y, width, height }) => [x - 60, y - 12, x + width + 60, y + height + 90];
 
 function around(points) {
     const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];

@@ -1,6 +1,27 @@
 import { el } from '../../lib/dom.js';
-import { LINE_HEIGHT } from './layout.js';
+import { LINE_HEIGHT } from './boxes.js';
 import { path } from './track.js';
+
+const NOWHERE = [];
+
+/** Outlines by the points of a track: most stay as they are from one layout to the next. */
+const outlines = new WeakMap();
+
+function outlineOf(points) {
+    if (!outlines.has(points)) outlines.set(points, new Path2D(path(points)));
+
+    return outlines.get(points);
+}
+
+function terminus(outline, x, y, height) {
+    outline.moveTo(x, y - 5);
+    outline.lineTo(x, y + height + 5);
+}
+
+function circle(outline, x, y) {
+    outline.moveTo(x + 9, y);
+    outline.arc(x, y, 9, 0, 2 * Math.PI);
+}
 
 /** Fewer stations than this are drawn the same from near and far. */
 const MANY = 150;
@@ -12,33 +33,35 @@ const MANY = 150;
 function distantView(sea) {
     const canvas = el('canvas', { class: 'map-distance', 'aria-hidden': 'true', hidden: true });
     const brush = canvas.getContext('2d');
-    let [strokes, labels] = [[], []];
+    let [strokes, labels, noted] = [[], [], null];
 
+    /** Takes up what is to be painted; the strokes are made when they are first asked for. */
     function note(drawing, placed) {
-        [strokes, labels] = [[], []];
-        if (drawing.stations.length < MANY) return;
+        noted = drawing.stations.length < MANY ? null : { drawing, placed };
+        if (!noted) [strokes, labels] = [[], []];
+    }
+
+    function makeStrokes({ drawing, placed }) {
+        [strokes, labels, noted] = [[], [], null];
         const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
-        const add = (kind, line, d) => {
-            const key = `${kind} line-${line}`;
-            const found = strokes.find((one) => one.key === key) ?? strokes[strokes.push({ key, kind, line, path: new Path2D() }) - 1];
-            found.path.addPath(new Path2D(d));
-        };
-        for (const track of drawing.tracks) add('track', lineOf.get(track.from), path(placed.tracks.get(track.id) ?? []));
+        const stroke = (kind, line) => strokes.find((one) => one.kind === kind && one.line === line) ?? strokes[strokes.push({ kind, line, path: new Path2D() }) - 1];
+        for (const track of drawing.tracks) stroke('track', lineOf.get(track.from)).path.addPath(outlineOf(placed.tracks.get(track.id) ?? NOWHERE));
         for (const station of drawing.stations) {
             const { x, y, width, height } = placed.stations.get(station.id);
             const middle = x + width / 2;
             labels.push({ x: middle, y: y + height + 16, words: [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`)].filter(Boolean) });
-            if (station.ending) add('terminus', 0, `M${middle} ${y - 5}V${y + height + 5}`);
-            else add(station.reached ? 'station' : 'hollow', station.line, `M${middle - 9} ${y + height / 2}a9 9 0 1 0 18 0a9 9 0 1 0 -18 0`);
+            if (station.ending) terminus(stroke('terminus', 0).path, middle, y, height);
+            else circle(stroke(station.reached ? 'station' : 'hollow', station.line).path, middle, y + height / 2);
         }
     }
 
     /** Paints the map as it is seen under a transform, or leaves it to the drawing when it is near and rests. */
     function show({ k, x, y }, { isFar, isMoving }, width, height) {
-        const isDistant = (isMoving || (isFar && !sea.contains(document.activeElement))) && strokes.length > 0;
+        const isDistant = (isMoving || (isFar && !sea.contains(document.activeElement))) && (noted !== null || strokes.length > 0);
         canvas.hidden = !isDistant;
         sea.classList.toggle('distant', isDistant);
         if (!isDistant) return false;
+        if (noted) makeStrokes(noted);
         [canvas.width, canvas.height] = [width, height];
         brush.setTransform(k, 0, 0, k, x, y);
         const colour = colours();

@@ -1,10 +1,10 @@
 import { svg } from '../../lib/dom.js';
 import { standingIn } from '../../lib/standing.js';
-import { LINE_HEIGHT } from './layout.js';
+import { LINE_HEIGHT } from './boxes.js';
 import { toggle } from './list.js';
 import { path, restOn } from './track.js';
 
-/** Draws plans where layouts put them: tracks beneath, stations above. */
+/** Draws plans where layouts put them: tracks beneath, stations above. Gives what finds the node of a part by its key. */
 function drawnMap(sea, desk) {
     const standing = standingIn(sea);
 
@@ -13,14 +13,16 @@ function drawnMap(sea, desk) {
         const tracks = drawing.tracks.filter((track) => placed.tracks.get(track.id)?.length > 1).map((track) => {
             const [points, line, isChosen] = [placed.tracks.get(track.id), lineOf.get(track.from), desk.chosen?.track === track.id || desk.chosen?.track === `${track.to}>${track.from}`];
 
-            return { key: `track.${track.id}`, stamp: [JSON.stringify(track), points, line, isChosen], make: () => trackLine(track, points, line, isChosen) };
+            return { key: `track.${track.id}`, stamp: [track.gate, track.both, track.why.join('·'), points, line, isChosen], make: () => trackLine(track, points, line, isChosen) };
         });
         const stations = drawing.stations.filter((station) => placed.stations.has(station.id)).map((station) => {
             const { x, y, width, height } = placed.stations.get(station.id);
 
-            return { key: station.id, stamp: [JSON.stringify(station), x, y, width, height, desk.scene === station.id, desk.chosen?.picked.has(station.id)], make: () => stationPlace(station, { x, y, width, height }, desk) };
+            return { key: station.id, stamp: [station.lines.join('·'), station.line, station.ending, station.reached, station.isTrap, station.found, station.isGate, x, y, width, height, desk.scene === station.id, desk.chosen?.picked.has(station.id)], make: () => stationPlace(station, { x, y, width, height }, desk) };
         });
         standing.draw([...tracks, ...stations]);
+
+        return standing.node;
     };
 }
 

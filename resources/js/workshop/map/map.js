@@ -1,17 +1,22 @@
 import { el, svg } from '../../lib/dom.js';
+import { roomOf } from './boxes.js';
 import { openCamera } from './camera.js';
+import { channelLayout } from './channels.js';
 import { dragOnMap } from './drag.js';
 import { drawnMap } from './draw.js';
 import { onMapKey } from './keys.js';
-import { MANY, forgetLayout, laidOut, layout, rememberedLayout } from './layout.js';
+import { covers, isLarge, rememberLayout, rememberedLayout } from './kept.js';
+import { layout } from './layout.js';
 import { legend } from './legend.js';
 import { drawList } from './list.js';
 import { plan } from './plan.js';
-import { provisionalLayout } from './provisional.js';
 import { drawSelection } from './selection.js';
+import { openSettlement } from './settle.js';
 import { mapHead, mapTools } from './tools.js';
-import { handPlaced } from './track.js';
 import { insertFirst } from './verbs.js';
+
+/** How long a finer layout may take to be shown without being asked for, in milliseconds. */
+const PATIENCE = 5000;
 
 /** The map face: the game as a transit diagram. Laid out anew only when its stations, words or tracks are others. */
 function openMap(holder, desk) {
@@ -27,21 +32,34 @@ function openMap(holder, desk) {
     const tools = mapTools(words, { patterns: () => desk.patterns.open(), first: () => insertFirst(desk), tidy, nearer: () => camera.nearer(1.3), farther: () => camera.nearer(1 / 1.3), all: () => camera.fit() });
     holder.append(camera.canvas, chart, list, keys, tools, card, head.node);
     const drawStanding = drawnMap(sea, desk);
-    let [drawing, drawn, laid, placed] = [null, null, null, null];
+    let [drawing, drawn, rooms, laid, placed] = [null, null, null, null, null];
+    const settle = openSettlement();
 
-    /** Where a layout takes long, the map is shown at once as well as may be, and finely when that is there. */
+    /**
+     * A small map is laid out anew with each change. A large one keeps its layout, and what is new finds its place in it,
+     * until it is tidied; before it has one, it is shown at once as well as may be.
+     */
     async function draw() {
         drawing = plan(desk.store.game, desk.findings ?? []);
-        const shape = JSON.stringify([drawing.stations.map(({ id, lines }) => [id, lines]), drawing.tracks.map(({ id, from, to }) => [id, from, to])]);
+        const shape = shapeOf(drawing);
         if (shape === drawn) return laid === null ? undefined : show();
         drawn = shape;
-        const remembered = rememberedLayout(shape);
-        if (!remembered && drawing.stations.length > MANY) {
-            laid = provisionalLayout(drawing, laid);
-            await show();
-        }
-        const fine = remembered ?? await laidOut(shape, () => layout(drawing.stations, drawing.tracks, widthOf));
-        if (drawn !== shape) return undefined;
+        rooms = new Map(drawing.stations.map(({ id, lines }) => [id, roomOf(lines, widthOf)]));
+        if (!isLarge(drawing)) return layOut(shape);
+        laid ??= rememberedLayout();
+        if (laid && covers(laid, drawing)) return show();
+        laid = channelLayout(drawing, rooms);
+        await show();
+
+        return layOut(shape);
+    }
+
+    /** A layout that comes late, or for a game that was changed meanwhile, is kept for the next time: nobody wants a map to leap. */
+    async function layOut(shape, isAsked = false) {
+        const begun = performance.now();
+        const fine = await layout(drawing, rooms);
+        if (isLarge(drawing)) rememberLayout(fine);
+        if (drawn !== shape || (performance.now() - begun > PATIENCE && !isAsked)) return undefined;
         laid = fine;
 
         return show();
@@ -49,23 +67,20 @@ function openMap(holder, desk) {
 
     async function show() {
         const before = placed?.stations.size ?? 0;
-        placed = handPlaced(laid, desk.store.game.scenes, drawing.tracks);
+        placed = settle(laid, drawing, handsOf(desk.store.game), rooms);
         camera.take(drawing, placed);
         if (before === 0 && camera.begin(desk.scene)) await painted();
-        drawStanding(drawing, placed);
-        camera.drawn();
+        camera.drawn(drawStanding(drawing, placed));
         keys.replaceChildren(...legend(drawing, desk.store.game));
         drawSelection(card, desk, drawing);
+        list.classList.toggle('beside-card', !card.hidden);
         if (!list.hidden) drawList(list, desk, drawing, head.sought());
         if (before > 0 && Math.abs(placed.stations.size - before) > 1) camera.fit();
     }
 
-    /** Laid out from nothing, whatever was remembered; what a hand has placed stays. */
+    /** Laid out from nothing; what a hand has placed stays. */
     function tidy() {
-        forgetLayout();
-        drawn = null;
-
-        return draw().then(camera.fit);
+        return layOut(drawn, true).then(camera.fit);
     }
 
     function seek(sought) {
@@ -83,6 +98,7 @@ function openMap(holder, desk) {
 
     function turn(isList) {
         list.hidden = !isList;
+        holder.classList.toggle('listed', isList);
         chart.toggleAttribute('hidden', isList);
         keys.hidden = isList;
         draw();
@@ -97,9 +113,21 @@ function openMap(holder, desk) {
 /** When the frame that is being made has been shown. */
 const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
 
+const shapeOf = ({ stations, tracks }) => JSON.stringify([stations.map(({ id, lines }) => [id, lines]), tracks.map(({ id }) => id)]);
+
+const handsOf = (game) => new Map(game.scenes.filter((scene) => Array.isArray(scene.at)).map((scene) => [scene.id, scene.at]));
+
 const measure = document.createElement('canvas').getContext('2d');
 
+const widths = new Map();
+
 function widthOf(words) {
+    if (!widths.has(words)) widths.set(words, measured(words));
+
+    return widths.get(words);
+}
+
+function measured(words) {
     measure.font = '650 14px "Atkinson Hyperlegible Next Variable", sans-serif';
 
     return measure.measureText(words).width;

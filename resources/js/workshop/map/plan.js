@@ -17,7 +17,7 @@ function plan(game, findings = []) {
             title: scene.title || 'Untitled',
             line: lineOf.get(scene.chapter) ?? 4,
             marks,
-            lines: [...folded(scene.title || 'Untitled'), ...(scene.id === game.start ? ['start'] : []), ...(scene.ending ? [scene.ending.kind] : []), ...marks.map(({ words }) => `   ${words}`)],
+            lines: [...folded(scene.title || 'Untitled'), ...(scene.id === game.start ? ['start'] : []), ...(scene.ending ? [scene.ending.kind] : []), ...marks.map(({ sign, words }) => `${sign} ${words}`)],
             titleLines: folded(scene.title || 'Untitled'),
             note: scene.id === game.start ? 'start' : scene.ending?.kind ?? '',
             ending: Boolean(scene.ending),

@@ -31,7 +31,7 @@ function drawn(game, desk, attributes) {
 
     async function lay() {
         const drawing = plan(game);
-        const placed = await layout(drawing.stations.map(({ id }) => ({ id, lines: [''] })), drawing.tracks, () => 40);
+        const placed = await layout(drawing, new Map(drawing.stations.map(({ id }) => [id, { across: 50, down: 17 }])));
         chart.setAttribute('viewBox', `0 0 ${placed.width} ${placed.height}`);
         drawnMap(sea, desk)(drawing, placed);
     }

@@ -34,6 +34,7 @@ function openSheet(holder, desk) {
         redraw(tools, toolbar());
         grid.show(columns, shown(context, columns));
         sums.node.hidden = sheet.kind !== 'option';
+        holder.classList.toggle('with-sums', !sums.node.hidden);
         if (!sums.node.hidden) sums.soon();
     }
 
