@@ -128,3 +128,19 @@ it('does what a choice was told in sentences, and names what it counts in the sh
     $builder->kept()->click('#rehearse')->press($words)->see('Sea 3, ruled out');
     expect($teacher->has('.lock .answer-field input'))->toBeFalse()->and($teacher->complaints())->toBe([]);
 });
+
+it('rehearses as on a phone, with the strip around it that follows', function (): void {
+    $builder = builtFrom('ladder', ['questions' => "One?\tred\t\tCliff\nTwo?\tblue\t\tShore"]);
+    $teacher = $builder->browser->click('#rehearse')->press('As on a phone');
+    $first = $teacher->script('return document.getElementById("edit-this-scene").href');
+    $teacher->driver->switchTo()->frame($teacher->find('.phone iframe'));
+    expect($teacher->script('return window.innerWidth'))->toBe(390)->and($teacher->has('#backstage'))->toBeFalse();
+    $teacher->type('.lock .answer-field input', 'red')->press('Try it')->see('Two?');
+    $teacher->driver->switchTo()->defaultContent();
+    $teacher->see('Rule 1 of “One?”: opens');
+
+    expect($teacher->script('return document.getElementById("edit-this-scene").href'))->not->toBe($first)->and($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+    expect($teacher->click('#edit-this-scene')->find('textarea[data-key$=".ask"]')->getAttribute('value'))->toBe('Two?');
+    $teacher->click('#go-on-rehearsing')->find('.phone iframe');
+    $teacher->press('As on a screen')->see('Two?');
+});

@@ -69,7 +69,7 @@ final class PlayController extends Controller
 
     private function page(Screen $screen, Frame $frame, ?Turn $turn, bool $isOpen): Response
     {
-        return response(view('play.show', ['screen' => $screen, 'frame' => $frame, 'turn' => $turn, 'isOpen' => $isOpen])->render(), 200, ['Cache-Control' => 'no-store']);
+        return response(view('play.show', ['screen' => $screen, 'frame' => $frame, 'turn' => $turn, 'isFramed' => false, 'isOpen' => $isOpen])->render(), 200, ['Cache-Control' => 'no-store']);
     }
 
     /** Somebody this device is not known as: it may find its play again, and what was typed waits. */

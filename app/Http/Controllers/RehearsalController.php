@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
 use App\Http\Field;
+use App\Http\Middleware\SecurityHeaders;
 use App\Models\Game;
 use App\Models\User;
 use App\Play\Frame;
@@ -27,6 +28,9 @@ use Illuminate\Http\Response;
 /** Plays the draft as a student, from any scene. Nothing of it is counted. */
 final class RehearsalController extends Controller
 {
+    /** Whether this teacher last looked at rehearsals as on a phone. */
+    private const AS_PHONE = 'rehearsal.phone';
+
     public function show(Request $request, Game $game, #[CurrentUser] User $teacher): Response|RedirectResponse
     {
         $rehearsal = new Rehearsal($game, $teacher);
@@ -36,8 +40,13 @@ final class RehearsalController extends Controller
 
             return redirect()->route('rehearsal.show', $game);
         }
+        if ($request->has('as')) {
+            $request->session()->put(self::AS_PHONE, $request->query('as') === 'phone');
 
-        return $this->page($rehearsal, $rehearsal->screen(), $game, null);
+            return redirect()->route('rehearsal.show', $game);
+        }
+
+        return $this->page($request, $rehearsal, $rehearsal->screen(), $game, null);
     }
 
     public function act(Request $request, Game $game, #[CurrentUser] User $teacher): Response|JsonResponse
@@ -47,10 +56,12 @@ final class RehearsalController extends Controller
         $rehearsal = new Rehearsal($game, $teacher);
         $turn = $rehearsal->act($action);
         if (! $request->expectsJson()) {
-            return $this->page($rehearsal, Screen::after($turn), $game, $turn);
+            return $this->page($request, $rehearsal, Screen::after($turn), $game, $turn);
         }
 
-        return new JsonResponse(Reply::of($turn, self::frame($game)) + ['backstage' => view('play.backstage', ['backstage' => Backstage::of($rehearsal), 'screen' => $rehearsal->screen(), 'game' => $game])->render()]);
+        $around = self::around($request, $rehearsal, $game);
+
+        return new JsonResponse(Reply::of($turn, self::frame($game)) + ['backstage' => view('play.backstage', $around)->render(), 'strip' => view('play.strip', $around)->render()]);
     }
 
     /** Begins anew with chosen tokens and tallies. */
@@ -98,9 +109,22 @@ final class RehearsalController extends Controller
         return redirect()->route('rehearsal.show', $game);
     }
 
-    private function page(Rehearsal $rehearsal, Screen $screen, Game $game, ?Turn $turn): Response
+    private function page(Request $request, Rehearsal $rehearsal, Screen $screen, Game $game, ?Turn $turn): Response
     {
-        return response(view('play.show', ['screen' => $screen, 'frame' => self::frame($game), 'turn' => $turn, 'isOpen' => true, 'game' => $game, 'backstage' => Backstage::of($rehearsal)])->render());
+        $around = self::around($request, $rehearsal, $game);
+        $isFramed = $request->has('framed') || $request->headers->get('Sec-Fetch-Dest') === 'iframe';
+        if ($around['asPhone'] && ! $isFramed && $turn === null) {
+            return response(view('play.rehearsal', $around)->render());
+        }
+        $markup = view('play.show', ['screen' => $screen, 'frame' => self::frame($game), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed] + $around)->render();
+
+        return response($markup)->header('Content-Security-Policy', SecurityHeaders::FRAMED);
+    }
+
+    /** @return array{game: Game, screen: Screen, backstage: Backstage, asPhone: bool} what stands around the scene */
+    private static function around(Request $request, Rehearsal $rehearsal, Game $game): array
+    {
+        return ['game' => $game, 'screen' => $rehearsal->screen(), 'backstage' => Backstage::of($rehearsal), 'asPhone' => $request->session()->get(self::AS_PHONE) === true];
     }
 
     private static function frame(Game $game): Frame

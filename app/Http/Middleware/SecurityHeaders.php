@@ -11,9 +11,14 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything a page uses comes from here, and nothing on it is inline. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
+    private const RULES = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
         ."font-src 'self'; connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; "
-        ."form-action 'self'; frame-ancestors 'none'";
+        ."form-action 'self'; frame-ancestors ";
+
+    private const POLICY = self::RULES."'none'";
+
+    /** For a page that another of ours shows in a frame. */
+    public const FRAMED = self::RULES."'self'";
 
     public function handle(Request $request, Closure $next): Response
     {

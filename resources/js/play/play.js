@@ -21,12 +21,6 @@ function begin() {
         if (event.target.matches('[data-digits]')) event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
     });
     wipeTyped();
-    document.getElementById('as-on-a-phone')?.addEventListener('click', openAsPhone);
-}
-
-/** The rehearsal in a window as large as a phone's. */
-function openAsPhone(event) {
-    if (window.open(event.currentTarget.href, 'phone', 'popup,width=390,height=844')) event.preventDefault();
 }
 
 /** An answer that came back with the address is in its field now; the address needs it no more. */
@@ -63,7 +57,7 @@ function show(play, form, reply) {
     for (const [id, markup] of Object.entries(reply.things ?? {})) html(document.getElementById(`thing-${id}`), innerOf(markup));
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) html(document.getElementById('rims'), reply.rims);
-    if (reply.backstage) html(document.getElementById('backstage'), reply.backstage);
+    for (const id of ['strip', 'backstage']) if (reply[id]) html(document.getElementById(id) ?? window.parent.document.getElementById(id), reply[id]);
     const feedback = feedbackOf(reply);
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));

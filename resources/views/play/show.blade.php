@@ -1,13 +1,5 @@
-<x-layout.base :title="$screen->view->scene['title'] ?? 'Fravel'" :language="$screen->edition->game->language()" body="player{{ $frame->isRehearsal ? ' rehearsal' : '' }}" page="play">
-    @if ($frame->isRehearsal)
-        <nav class="rehearsal-strip" aria-label="Rehearsal">
-            <p><x-icon name="footprints"/><strong>Rehearsal</strong> <span>nothing here is counted</span></p>
-            <a href="{{ route('rehearsal.show', $game) }}" target="phone" id="as-on-a-phone">{{ __('rehearsal.phone') }}</a>
-            <a href="{{ route('games.show', $game) }}?scene={{ $screen->state->scene }}&amp;rehearsing=1" id="edit-this-scene">Edit this scene</a>
-            <a href="{{ route('rehearsal.show', $game) }}?from={{ $screen->state->scene }}">From this scene anew</a>
-            <a href="{{ route('rehearsal.show', $game) }}?from={{ $screen->edition->game->start() }}">From the start</a>
-        </nav>
-    @endif
+<x-layout.base :title="$screen->view->scene['title'] ?? 'Fravel'" :language="$screen->edition->game->language()" body="player{{ $frame->isRehearsal && ! $isFramed ? ' rehearsal' : '' }}" page="play">
+    @if ($frame->isRehearsal && ! $isFramed)<nav class="rehearsal-strip" id="strip" aria-label="Rehearsal">@include('play.strip')</nav>@endif
     @if (session('status'))<p class="notice rehearsal-said" role="status">{{ session('status') }}</p>@endif
     <div class="play" id="play" data-stays="{{ __('play.stays') }}" data-address="{{ $frame->address }}" data-offline="The connection is gone. Your answer stays here and is sent again when it is back.">
         @unless ($isOpen)<p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>@endunless
@@ -21,6 +13,6 @@
             </footer>
         @endif
     </div>
-    @if ($frame->isRehearsal)<aside class="backstage" id="backstage" aria-label="{{ __('rehearsal.title') }}">@include('play.backstage')</aside>@endif
+    @if ($frame->isRehearsal && ! $isFramed)<aside class="backstage" id="backstage" aria-label="{{ __('rehearsal.title') }}">@include('play.backstage')</aside>@endif
     <div id="announce" class="hidden-words" role="status" aria-live="polite"></div>
 </x-layout.base>
