@@ -30,37 +30,42 @@ final readonly class Scores
     {
     }
 
-    public static function of(Game $game): self
+    /** @param  list<string>  $supposed  options: where a question has some of them, it is answered with one of those */
+    public static function of(Game $game, array $supposed = []): self
     {
         $questions = [];
         $maybe = [];
         foreach ($game->scenes() as $scene) {
             foreach (Things::flattened($scene->things) as $thing) {
                 match (true) {
-                    $thing instanceof Lock && $thing->input instanceof Options && ! $thing->input->many => $questions[] = self::ways($thing, $thing->input, $game->language()),
+                    $thing instanceof Lock && $thing->input instanceof Options && ! $thing->input->many => $questions[] = self::ways($thing, $thing->input, $game->language(), $supposed),
                     $thing instanceof Lock => array_push($maybe, ...array_map(static fn (Rule $rule): array => $rule->reaction->effects, self::opening($thing))),
                     $thing instanceof Choice => array_push($maybe, ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $thing->react)),
                     default => null,
                 };
             }
         }
-        /** @var list<non-empty-list<list<Effect>>> $questions */
+        /** @var list<non-empty-array<string, list<Effect>>> $questions */
         $questions = array_values(array_filter($questions, static fn (array $ways): bool => array_filter($ways) !== []));
         $among = array_values(array_intersect(self::competing($game->document), array_keys($game->tallies())));
 
         return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among));
     }
 
-    /** @return list<list<Effect>> what each option does to tallies, with what opening does */
-    private static function ways(Lock $lock, Options $input, string $language): array
+    /**
+     * @param  list<string>  $supposed
+     * @return array<string, list<Effect>> what each option does to tallies, with what opening does
+     */
+    private static function ways(Lock $lock, Options $input, string $language, array $supposed): array
     {
         $ways = [];
-        foreach (array_column($input->options, 'id') as $id) {
+        $ids = array_column($input->options, 'id');
+        foreach (array_intersect($ids, $supposed) ?: $ids as $id) {
             $answer = $lock->accept($id, $language);
             if ($answer instanceof Answer) {
                 $index = $lock->ruleFor($answer);
                 $opens = $index === null || $lock->rules[$index]->verdict !== Verdict::Open ? [] : $lock->rules[$index]->reaction->effects;
-                $ways[] = self::onTallies([...$input->effectsOf($answer), ...$opens]);
+                $ways[$id] = self::onTallies([...$input->effectsOf($answer), ...$opens]);
             }
         }
 
@@ -102,7 +107,7 @@ final readonly class Scores
     }
 
     /**
-     * @param  list<non-empty-list<list<Effect>>>  $questions
+     * @param  list<non-empty-array<string, list<Effect>>>  $questions
      * @param  list<list<Effect>>  $maybe
      * @return array<string, array{least: float, most: float}>
      */

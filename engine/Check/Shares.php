@@ -22,19 +22,20 @@ final readonly class Shares
      * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among equals
      * @param  float  $tied  share in which several lead
      * @param  float  $none  share in which all are ruled out
+     * @param  array<string, list<string>>  $examples  by tally, options by which it leads, one for each question
      */
-    private function __construct(public array $wins = [], public float $tied = 0.0, public float $none = 0.0)
+    private function __construct(public array $wins = [], public float $tied = 0.0, public float $none = 0.0, public array $examples = [])
     {
     }
 
     /**
-     * @param  list<non-empty-list<list<Effect>>>  $questions  what each option of each does
+     * @param  list<non-empty-array<string, list<Effect>>>  $questions  what each option of each does
      * @param  list<string>  $among  tallies, in the order in which a tie goes
      */
     public static function of(Game $game, array $questions, array $among): self
     {
         $starts = array_map(static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0, array_combine($among, $among));
-        $sums = [[PlayState::begin($starts, 0, 0), 1.0]];
+        $sums = [[PlayState::begin($starts, 0, 0), 1.0, []]];
         foreach ($among === [] ? [] : $questions as $ways) {
             $sums = self::answered($game, $sums, $ways, $among);
             if (count($sums) > self::MOST_SUMS) {
@@ -46,19 +47,19 @@ final readonly class Shares
     }
 
     /**
-     * @param  array<array{PlayState, float}>  $sums  with the share of each
-     * @param  non-empty-list<list<Effect>>  $ways
+     * @param  array<array{PlayState, float, list<string>}>  $sums  with the share of each, and the answers of one way to it
+     * @param  non-empty-array<string, list<Effect>>  $ways
      * @param  list<string>  $among
-     * @return array<string, array{PlayState, float}>
+     * @return array<string, array{PlayState, float, list<string>}>
      */
     private static function answered(Game $game, array $sums, array $ways, array $among): array
     {
         $next = [];
-        foreach ($sums as [$sum, $share]) {
-            foreach ($ways as $effects) {
+        foreach ($sums as [$sum, $share, $answers]) {
+            foreach ($ways as $option => $effects) {
                 $after = array_reduce($effects, static fn (PlayState $state, Effect $effect): PlayState => $effect->apply($state, $game), $sum);
                 $key = self::key($after, $among);
-                $next[$key] = [$after, ($next[$key][1] ?? 0.0) + $share / count($ways)];
+                $next[$key] = [$after, ($next[$key][1] ?? 0.0) + $share / count($ways), $next[$key][2] ?? [...$answers, $option]];
             }
         }
 
@@ -74,22 +75,23 @@ final readonly class Shares
     }
 
     /**
-     * @param  array<array{PlayState, float}>  $sums
+     * @param  array<array{PlayState, float, list<string>}>  $sums
      * @param  list<string>  $among
      */
     private static function counted(array $sums, array $among): self
     {
         $wins = array_fill_keys($among, 0.0);
-        [$tied, $none] = [0.0, 0.0];
-        foreach ($sums as [$sum, $share]) {
+        [$tied, $none, $examples] = [0.0, 0.0, []];
+        foreach ($sums as [$sum, $share, $answers]) {
             $leaders = $sum->leaders($among);
             $tied += count($leaders) > 1 ? $share : 0.0;
             $none += $leaders === [] ? $share : 0.0;
             if ($leaders !== []) {
                 $wins[$leaders[0]] += $share;
+                $examples[$leaders[0]] ??= $answers;
             }
         }
 
-        return new self($wins, $tied, $none);
+        return new self($wins, $tied, $none, $examples);
     }
 }

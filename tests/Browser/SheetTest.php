@@ -76,8 +76,9 @@ it('fills a grid of answers and outcomes, and says which outcome can never win',
     $builder->offer('quiz')->paste('[data-key="pattern.field.outcomes"]', "Keeper\nPilot")->paste('[data-key="pattern.field.quizQuestions"]', "First?\ta\tb\nSecond?\ta\nThird?\ta")->click('[data-key="patterns.build"]');
     $builder->kept();
     $browser = $builder->browser->click('[data-face="sheet"]')->click('[data-key="sheet.option"]')->see('can never win');
-    $browser->click('[data-cell="1,4"]')->keys('m', 'u', 's', 't')->keys(WebDriverKeys::ENTER);
+    $browser->click('[data-cell="1,3"]')->keys('x')->keys(WebDriverKeys::ENTER)->see('for instance: b · a · a');
+    $browser->click('[data-cell="1,3"]')->keys(WebDriverKeys::DELETE)->click('[data-cell="1,5"]')->keys('m', 'u', 's', 't')->keys(WebDriverKeys::ENTER);
     $browser->see('wins 50 %');
     $option = $builder->document()['scenes'][0]['things'][0]['input']['options'][1];
-    expect($option['do'])->toContain(['must' => $builder->document()['tallies'][1]['id']])->and($browser->find('[data-cell="1,4"]')->getText())->toBe('must')->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
+    expect($option['do'])->toContain(['must' => $builder->document()['tallies'][1]['id']])->and($browser->find('[data-cell="1,5"]')->getText())->toBe('must')->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
 });

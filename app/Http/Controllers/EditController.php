@@ -58,11 +58,11 @@ final class EditController extends Controller
         return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'findings' => $findings->all]);
     }
 
-    public function scores(Game $game): JsonResponse
+    public function scores(Request $request, Game $game): JsonResponse
     {
-        $scores = Scores::of($game->read());
+        $scores = Scores::of($game->read(), array_values(array_filter((array) $request->query('supposed', []), is_string(...))));
 
-        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->shares->wins, 'tied' => $scores->shares->tied, 'none' => $scores->shares->none]);
+        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->shares->wins, 'tied' => $scores->shares->tied, 'none' => $scores->shares->none, 'examples' => (object) $scores->shares->examples]);
     }
 
     public function bench(Request $request, Game $game): JsonResponse

@@ -6,8 +6,9 @@ use Fravel\Document\Game;
 /**
  * @param  list<list<array<string, int|string>>>  $questions  what each option of each question adds, or "must" or "never"
  * @param  list<string>  $tallies
+ * @param  list<string>  $supposed
  */
-function scoresOf(array $questions, array $tallies): Scores
+function scoresOf(array $questions, array $tallies, array $supposed = []): Scores
 {
     $scenes = [];
     foreach ($questions as $place => $options) {
@@ -16,7 +17,7 @@ function scoresOf(array $questions, array $tallies): Scores
     }
     $scenes[] = ['id' => 'end', 'title' => '', 'layout' => 'page', 'things' => [], 'arrive' => [['if' => ['leads' => $tallies[0], 'among' => $tallies], 'go' => 's0']]];
 
-    return Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's0', 'tallies' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'start' => 0], $tallies), 'scenes' => $scenes]));
+    return Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's0', 'tallies' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'start' => 0], $tallies), 'scenes' => $scenes]), $supposed);
 }
 
 it('says the least and the most, and who can never win', function (): void {
@@ -60,7 +61,13 @@ it('agrees with trying every way to answer', function (int $seed): void {
     expect(abs($scores->shares->none - ($wins['none'] ?? 0) / count($ways)))->toBeLessThan(1e-9);
     foreach ($tallies as $tally) {
         $sums = array_map(fn (array $picked): float => (float) array_sum(array_filter(array_column($picked, $tally), is_int(...))), $ways);
-        expect(abs($scores->shares->wins[$tally] - ($wins[$tally] ?? 0) / count($ways)))->toBeLessThan(1e-9)
+        $example = array_map(function (string $option) use ($questions): array {
+            [$place, $at] = sscanf($option, 'o%d-%d');
+
+            return $questions[$place][$at];
+        }, $scores->shares->examples[$tally] ?? []);
+        expect(isset($wins[$tally]) ? leaderOf($example, $tallies) : $tally)->toBe($tally)
+            ->and(abs($scores->shares->wins[$tally] - ($wins[$tally] ?? 0) / count($ways)))->toBeLessThan(1e-9)
             ->and($scores->ranges[$tally])->toBe(['least' => min($sums), 'most' => max($sums)]);
     }
 })->with(range(1, 40));
@@ -94,4 +101,13 @@ it('says no shares where nothing is compared, nor where there are too many sums'
     $many = array_map(fn (int $place): array => [['a' => 2 ** $place], ['b' => 2 ** $place]], range(0, 17));
 
     expect([$none->shares->wins, $none->shares->tied])->toBe([[], 0.0])->and([scoresOf($many, ['a', 'b'])->shares->wins, scoresOf($many, ['a', 'b'])->shares->tied])->toBe([[], 0.0]);
+});
+
+it('works out what wins for those who answer as supposed', function (): void {
+    $questions = [[['a' => 1], ['b' => 1]], [['a' => 1], ['b' => 2], ['a' => 'never']]];
+
+    expect(scoresOf($questions, ['a', 'b'], ['o0-1'])->shares->wins)->toBe(['a' => 1 / 3, 'b' => 2 / 3])
+        ->and(scoresOf($questions, ['a', 'b'], ['o0-0', 'o1-0'])->shares->wins)->toBe(['a' => 1.0, 'b' => 0.0])
+        ->and(round(scoresOf($questions, ['a', 'b'], ['o1-1', 'o1-2', 'gone'])->shares->wins['b'], 9))->toBe(1.0)
+        ->and(scoresOf($questions, ['a', 'b'], ['o0-0'])->ranges['a'])->toBe(['least' => 1.0, 'most' => 2.0]);
 });

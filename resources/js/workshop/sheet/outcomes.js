@@ -6,12 +6,16 @@ import { list } from '../ways.js';
 /** How long after the last change the sums are worked out anew, in milliseconds. */
 const REST = 500;
 
+/** So many answers are named. */
+const MANY = 5;
+
 /** The columns of the table of answers × outcomes: what each option adds to each tally, or “must” or “never”. An empty cell does nothing. */
 function outcomeColumns(game) {
     return [
         { id: 'scene', width: 150, read: ({ scene }) => scene.title ?? '', write: null },
         { id: 'ask', width: 260, read: ({ thing }) => thing.ask ?? '', write: null },
         { id: 'option', width: 220, read: ({ option }) => option.md ?? '', write: ({ thing, option }, text) => withOption(thing, { ...option, md: text }) },
+        { id: 'suppose', width: 84, read: ({ option }, { supposed }) => (supposed.has(option.id) ? '✓' : ''), write: suppose },
         ...(game.tallies ?? []).map((tally) => ({
             id: tally.id, name: tally.name, width: 110,
             read: ({ option }, { words }) => asText(effectsOn(option, tally.id), words.sheet),
@@ -19,6 +23,14 @@ function outcomeColumns(game) {
             isGap: ({ option }) => !list(option.do).some((effect) => effect.add || effect.must || effect.never),
         })),
     ];
+}
+
+/** Whether an answer is supposed to be given is no part of the game: it changes only what the sums are worked out for. */
+function suppose({ option }, text, { supposed }) {
+    if (text.trim() === '') supposed.delete(option.id);
+    else supposed.add(option.id);
+
+    return [];
 }
 
 const effectsOn = (option, tally) => list(option.do).filter((effect) => [effect.add, effect.must, effect.never].includes(tally));
@@ -50,7 +62,7 @@ function withOption(lock, option) {
 }
 
 /** What it all comes to: for each tally the least and the most, and how often it is the highest. */
-function openSums(desk, address) {
+function openSums(desk, address, supposed) {
     const words = desk.words.sheet;
     const node = el('section', { class: 'sums', 'aria-label': words.sums, hidden: true });
     let resting = null;
@@ -62,11 +74,11 @@ function openSums(desk, address) {
 
     async function draw() {
         await desk.store.flushed();
-        const { body } = await get(`${address}/scores`);
+        const { body } = await get(`${address}/scores?${new URLSearchParams([...supposed].map((id) => ['supposed[]', id]))}`);
         if (!body) return;
         const most = Math.max(1, ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))));
         const tallies = (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]);
-        redraw(node, [tallies.map((tally) => bar(tally, body, most)), share('tied', words.tied, body.tied), share('none', words.nobody, body.none)]);
+        redraw(node, [supposed.size > 0 ? el('p', { class: 'help', 'data-key': 'sums.supposed' }, words.supposing) : null, tallies.map((tally) => bar(tally, body, most)), share('tied', words.tied, body.tied), share('none', words.nobody, body.none)]);
     }
 
     function share(key, said, part) {
@@ -80,7 +92,15 @@ function openSums(desk, address) {
         const stretch = svg('rect', { class: 'sums-stretch', x: left, width: Math.max(1.5, (100 * Math.max(0, reach)) / most - left), height: 12 });
         const never = share === 0;
 
-        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))));
+        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))), share ? el('span', { class: 'help' }, example(body.examples[tally.id])) : null);
+    }
+
+    /** Answers by which an outcome wins, the first few of them. */
+    function example(options) {
+        const names = new Map(optionRows(desk.store.game).map(({ id, option }) => [id, option.md ?? '']));
+        const said = options.slice(0, MANY).map((id) => names.get(id) ?? '').join(' · ');
+
+        return words.example.replace(':answers', options.length > MANY ? `${said} …` : said);
     }
 
     return { node, soon };

@@ -25,7 +25,8 @@ function openSheet(holder, desk) {
         sheet.sort = detail;
         draw();
     });
-    const sums = openSums(desk, document.getElementById('faces').dataset.address);
+    const supposed = new Set();
+    const sums = openSums(desk, document.getElementById('faces').dataset.address, supposed);
     holder.append(tools, offer, sums.node, grid.node, file);
 
     function draw() {
@@ -38,7 +39,7 @@ function openSheet(holder, desk) {
         if (!sums.node.hidden) sums.soon();
     }
 
-    const contextNow = () => contextOf(desk.store.game, desk.words, desk.findings ?? []);
+    const contextNow = () => ({ ...contextOf(desk.store.game, desk.words, desk.findings ?? []), supposed });
 
     function columnsOf() {
         return TABLES[sheet.kind](desk.store.game).map((column) => ({ ...column, title: column.name ?? words.columns[column.id], isFixed: column.write === null }));
