@@ -39,8 +39,9 @@ function openCamera(chart, sea) {
     /** A large map is painted while it moves; the drawing follows when it rests. */
     function look(transform, isMoving) {
         const isFar = transform.k < READABLE;
+        if (distance.show(transform, { isFar, isMoving }, room.width, room.height)) return;
         sea.classList.toggle('far', isFar);
-        if (!distance.show(transform, { isFar, isMoving }, room.width, room.height)) place(transform);
+        place(transform);
     }
 
     function rest(transform) {
