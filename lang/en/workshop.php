@@ -31,7 +31,7 @@ return [
         'comparisons' => ['>=' => 'at least', '<' => 'less than', '=' => 'exactly', '<=' => 'at most', '>' => 'more than', '!=' => 'anything but'], 'joins' => ['all' => 'those of whom all this holds', 'any' => 'those of whom any of this holds'], 'joined' => 'Who', 'more' => 'and also …', 'without' => 'Without this part',
         'nothing' => ['hold' => 'There is no token yet. A choice or a lock can give one.', 'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.', 'shut' => 'There is no lock yet.', 'first' => 'There is no lock yet.', 'tries' => 'There is no lock yet.', 'lifted' => 'There is no cover yet.', 'covered' => 'There is no cover yet.', 'points' => 'There is no tally yet. The sheet’s column “Points” makes one.', 'leads' => 'There is no tally yet. The sheet’s column “Points” makes one.'],
     ],
-    'reactions' => ['arrive' => 'On arriving', 'next' => 'On going on', 'react' => 'What it does', 'opened' => 'When entered again', 'otherwise' => 'On anything else', 'first' => 'The first that fits happens.', 'for' => 'For', 'say' => 'They read', 'add' => 'something else for others', 'begin' => 'something happens', 'earlier' => 'Try this earlier', 'without' => 'Take this away', 'open' => 'depends on who it is'],
+    'reactions' => ['arrive' => 'On arriving', 'next' => 'On going on', 'react' => 'What it does', 'opened' => 'When entered again', 'otherwise' => 'On anything else', 'refused' => 'For the others', 'first' => 'The first that fits happens.', 'for' => 'For', 'say' => 'They read', 'add' => 'something else for others', 'begin' => 'something happens', 'earlier' => 'Try this earlier', 'without' => 'Take this away', 'open' => 'depends on who it is'],
     'effects' => [
         'label' => 'what it does', 'give' => 'Gives', 'noToken' => 'nothing', 'also' => 'it also …', 'which' => 'Which', 'number' => 'How many', 'without' => 'It doesn’t do this',
         'kinds' => ['give' => 'gives …', 'take' => 'takes away …', 'add' => 'adds to …', 'set' => 'sets …', 'must' => 'decides for …', 'never' => 'rules out …', 'open' => 'opens …', 'close' => 'locks again …', 'lift' => 'lifts …', 'lower' => 'covers again …', 'forget' => 'forgets the tries of …'],
@@ -69,6 +69,7 @@ return [
     'fromPattern' => 'Build from a pattern',
     'pointAt' => 'Point at a scene',
     'chooseByPicture' => 'Choose by picture',
+    'openedMore' => 'When it is tapped again, open', 'optionsDo' => 'What each option does',
     'newToken' => 'New token',
     'newTally' => 'New tally',
     'newFront' => 'Lift me',

@@ -144,3 +144,27 @@ it('rehearses as on a phone, with the strip around it that follows', function ()
     $teacher->click('#go-on-rehearsing')->find('.phone iframe');
     $teacher->press('As on a screen')->see('Two?');
 });
+
+it('lets hints cost, options give, and tells the others what they lack', function (): void {
+    $builder = builtFrom('practice', ['practice' => "Which lamp?\tred\tblue\nWhich tide?\tlow\thigh", 'revise' => 'Look at the tide table.']);
+    $teacher = $builder->browser->click('[data-face="scene"]');
+    $teacher->click('.on-page-lock textarea');
+    $lock = $builder->thing(0);
+    $teacher->click("[data-key='{$lock['id']}.add-hint']")->choose("[data-key='{$lock['id']}.hint.0.also']", 'adds to …');
+    $builder->type("[data-key='{$lock['id']}.hint.0.do.0.number']", '-1');
+    $teacher->script("document.querySelector(\"[data-key='{$lock['id']}.options.do']\").open = true");
+    $option = $lock['input']['options'][0]['id'];
+    $teacher->choose("[data-key='{$option}.also']", 'gives …');
+    $builder->kept();
+    $document = $builder->document();
+    $made = $document['scenes'][0]['things'][0];
+
+    expect($made['hints'][0]['do'])->toBe([['add' => $document['tallies'][0]['id'], 'by' => -1]])
+        ->and($made['input']['options'][0]['do'])->toBe([['give' => $document['tokens'][0]['id']]]);
+
+    $teacher->click('[data-key="card-back"]')->choose('[data-key="scene.needs.kind"]', 'those who hold …');
+    $builder->type('[data-key="scene.refused"]', 'Fetch it first.');
+    $builder->kept()->click('[data-key="scene.refused.more"]')->find('[data-key$=".refused.1"]');
+    $builder->kept();
+    expect($builder->document()['scenes'][0]['refused'])->toHaveCount(2)->and($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+});

@@ -99,7 +99,7 @@ it('draws one track for each pair of scenes, with both directions and its gate',
 it('cuts the corners of a track and rests signs on its longest part', function (): void {
     $points = [[0, 0], [100, 0], [100, 40]];
 
-    expect(Scripts::run('workshop/map/track.js', 'module.path(input, 10)', $points))->toBe('M0 0L90 0L100 10L100 40')
+    expect(Scripts::run('workshop/map/track.js', 'module.path(input)', $points))->toBe('M0 0L86 0L100 14L100 40')
         ->and(Scripts::run('workshop/map/track.js', 'module.path(input)', []))->toBe('')
         ->and(Scripts::run('workshop/map/track.js', 'module.restOn(input)', $points))->toBe(['x' => 50, 'y' => 0, 'turn' => 0]);
 });

@@ -1,19 +1,22 @@
+/** How much of a corner is cut at most, in units of the map. */
+const CUT = 14;
+
 /** Paths by their points, which are never changed: most tracks stay as they are while others change. */
 const known = new WeakMap();
 
 /** The path through some points with every corner cut at 45°, as on a transit diagram. */
 function path(points) {
-    if (!known.has(points)) known.set(points, cut(points, 14));
+    if (!known.has(points)) known.set(points, cut(points));
 
     return known.get(points);
 }
 
-function cut(points, most) {
+function cut(points) {
     if (points.length === 0) return '';
     const parts = [`M${round(points[0])}`];
     for (let place = 1; place < points.length - 1; place++) {
         const [before, corner, after] = [points[place - 1], points[place], points[place + 1]];
-        const reach = Math.min(most, distance(before, corner) / 2, distance(corner, after) / 2);
+        const reach = Math.min(CUT, distance(before, corner) / 2, distance(corner, after) / 2);
         parts.push(`L${round(toward(corner, before, reach))}`, `L${round(toward(corner, after, reach))}`);
     }
     parts.push(`L${round(points.at(-1))}`);

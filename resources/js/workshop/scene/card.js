@@ -38,12 +38,16 @@ function sceneCard(scene, desk) {
 /** Who may come in, and what the others are told. */
 function gate(scene, desk) {
     const refused = list(scene.refused);
-    const words = refused.length === 1 && !refused[0].if ? refused[0] : null;
+    const words = isPlain(refused) ? refused[0] : null;
 
     return el('div', { class: 'card-part' },
         conditionField({ key: 'scene.needs', label: 'Lets in', value: scene.needs, desk, take: (needs) => desk.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, 'who may come in') }),
-        scene.needs && (words || refused.length === 0) ? area({ key: 'scene.refused', label: 'What the others are told', shown: true, rows: 2, value: words?.say ?? '', take: (say) => desk.store.edit({ set: scene.id, field: 'refused', to: [{ ...words, say }] }, 'what the others are told') }) : null);
+        scene.needs && (words || refused.length === 0) ? area({ key: 'scene.refused', label: 'What the others are told', shown: true, rows: 2, value: words?.say ?? '', take: (say) => desk.store.edit({ set: scene.id, field: 'refused', to: [{ ...words, say }] }, 'what the others are told') }) : scene.needs ? reactionsField(scene, 'refused', desk) : null,
+        scene.needs && words ? el('button', { class: 'link', 'data-key': 'scene.refused.more', onclick: () => desk.store.edit({ set: scene.id, field: 'refused', to: [...refused, { say: '' }] }, 'what the others are told') }, icon('plus'), desk.words.reactions.open) : null);
 }
+
+/** One reaction for everybody that only speaks or leads on. */
+const isPlain = (reactions) => reactions.length === 1 && !reactions[0].if && !reactions[0].do?.length;
 
 /** A page flows; a stage is arranged. What flowed gets a place of its own. */
 function layoutField(scene, desk) {
@@ -104,7 +108,7 @@ function endings(scene, desk) {
 /** The plain way on: a button under everything. */
 function goingOn(scene, desk) {
     const next = Array.isArray(scene.next) ? scene.next : scene.next ? [scene.next] : [];
-    if (next.length > 1 || next[0]?.if || next[0]?.say) return reactionsField(scene, 'next', desk);
+    if (next.length > 0 && (!isPlain(next) || next[0].say)) return reactionsField(scene, 'next', desk);
     const take = (go, made) => desk.store.edit([...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }], 'way on');
 
     return el('div', {}, destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to' }),

@@ -3,6 +3,8 @@ import { freshId } from '../document.js';
 import { list } from '../ways.js';
 import { area, line, now, pick, tick } from './fields.js';
 import { conditionField } from './condition.js';
+import { effectsField } from './effects.js';
+import { reactionsField } from './reactions.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 
 /** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
@@ -16,6 +18,7 @@ function lockCard(lock, desk) {
         otherwiseLines(lock, desk),
         hints(lock, desk),
         guard(lock, desk),
+        el('details', { class: 'card-more', 'data-key': `${lock.id}.opened.more` }, el('summary', {}, desk.words.openedMore), reactionsField(lock, 'opened', desk)),
         el('div', { class: 'card-part' }, conditionField({ key: `${lock.id}.needs`, label: 'Takes an answer from', value: lock.needs, desk, take: (needs) => desk.store.edit({ set: lock.id, field: 'needs', to: needs }, 'who may answer') })),
     ];
 }
@@ -24,7 +27,7 @@ function inputFields(lock, desk) {
     const input = lock.input ?? { type: 'text' };
     const known = desk.words.inputs;
     if (!(input.type in known)) return el('p', { class: 'help' }, `Answered by ${input.type}; kept as it is.`);
-    const set = (fields) => desk.store.edit({ set: lock.id, field: 'input', to: { ...now(desk, lock).input, ...fields } }, 'kind of answer');
+    const set = (fields, made = []) => desk.store.edit([...made, { set: lock.id, field: 'input', to: { ...now(desk, lock).input, ...fields } }], 'kind of answer');
 
     return el('div', { class: 'card-row' },
         pick({ key: `${lock.id}.type`, label: 'Answered with', value: input.type, options: Object.entries(known), take: (type) => changeType(lock, type, desk) }),
@@ -75,6 +78,8 @@ function optionFields(lock, input, set, desk) {
             line({ key: `${lock.id}.${one.id}`, label: `Option ${place + 1}`, shown: false, value: one.md, take: (md) => change(one.id, md) }),
             input.options.length > 2 ? el('button', { class: 'mover', 'aria-label': `Delete option ${place + 1}`, onclick: () => set({ options: held().filter((other) => other.id !== one.id) }) }, icon('x')) : null)),
         el('button', { class: 'link', 'data-key': `${lock.id}.more`, onclick: () => set({ options: [...held(), option(desk, String.fromCharCode(65 + held().length))] }) }, icon('plus'), 'another option'),
+        el('details', { class: 'card-more', 'data-key': `${lock.id}.options.do` }, el('summary', {}, desk.words.optionsDo), input.options.map((one) => el('div', { class: 'card-part', 'data-key': `${one.id}.does` }, el('strong', {}, one.md),
+            effectsField({ reaction: one, desk, key: one.id, gives: false, set: (fields, made) => set({ options: held().map((other) => (other.id === one.id ? { ...other, ...fields } : other)) }, made) })))),
         tick({ key: `${lock.id}.many`, label: 'several may be picked', value: Boolean(input.many), take: (many) => set({ many }) }),
         tick({ key: `${lock.id}.shuffle`, label: 'in another order each time', value: Boolean(input.shuffle), take: (shuffle) => set({ shuffle }) }),
     );
@@ -82,13 +87,14 @@ function optionFields(lock, input, set, desk) {
 
 function hints(lock, desk) {
     const all = list(lock.hints);
-    const set = (alter, label) => desk.store.edit({ set: lock.id, field: 'hints', to: alter(list(now(desk, lock).hints)) }, label);
-    const change = (place, fields) => set((held) => held.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)), 'hint');
+    const set = (alter, label, made = []) => desk.store.edit([...made, { set: lock.id, field: 'hints', to: alter(list(now(desk, lock).hints)) }], label);
+    const change = (place, fields, made) => set((held) => held.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)), 'hint', made);
     const after = (hint) => (hint.after?.tries === lock.id ? hint.after.value : 0);
 
     return el('div', { class: 'card-part' }, el('h3', { class: 'caps' }, 'Hints, if asked for'),
         all.map((hint, place) => el('div', { class: 'hint-line' },
             area({ key: `${lock.id}.hint.${place}`, label: `Hint ${place + 1}`, value: hint.md, take: (md) => change(place, { md }) }),
+            effectsField({ reaction: hint, desk, key: `${lock.id}.hint.${place}`, gives: false, set: (fields, made) => change(place, fields, made) }),
             el('div', { class: 'small-line' }, 'from', line({ key: `${lock.id}.after.${place}`, label: 'wrong tries before this hint', shown: false, width: 'tiny', type: 'number', value: after(hint), take: (value) => change(place, { after: Number(value) > 0 ? { tries: lock.id, is: '>=', value: Number(value) } : undefined }) }), 'wrong tries on',
                 el('button', { class: 'mover', 'aria-label': `Delete hint ${place + 1}`, onclick: () => set((held) => held.filter((other, at) => at !== place), 'deleted a hint') }, icon('x'))))),
         el('button', { class: 'link', 'data-key': `${lock.id}.add-hint`, onclick: () => set((held) => [...held, { md: '' }], 'new hint') }, icon('plus'), all.length === 0 ? 'a hint' : 'another hint'),

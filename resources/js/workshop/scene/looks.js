@@ -1,6 +1,7 @@
 import { el, icon } from '../../lib/dom.js';
 import { drawnWords } from '../../lib/words.js';
 import { roomFor } from '../stage/draw.js';
+import { reactionsField } from './reactions.js';
 import { area, line, now, pick, tick } from './fields.js';
 
 /** The cards of things that only show: words, pictures, covers, links. What each may have and no more. */
@@ -82,6 +83,7 @@ function coverBody(thing, desk) {
         pick({ key: `${thing.id}.opens`, label: 'Lifted by', value: thing.opens ?? 'tap', options: Object.entries(desk.words.opens), take: (opens) => put('opens', opens) }),
         thing.opens === 'lock' ? pick({ key: `${thing.id}.lock`, label: 'Which lock', value: thing.lock ?? '', options: [['', 'choose …'], ...locks], take: (lock) => put('lock', lock || undefined) }) : tick({ key: `${thing.id}.toggle`, label: 'a second tap covers it again', value: Boolean(thing.toggle), take: (on) => put('toggle', on) }),
         line({ key: `${thing.id}.card-label`, label: 'Name, for those who don’t see it', value: thing.label ?? '', take: (label) => put('label', label) }),
+        reactionsField(thing, 'react', desk),
     ];
 }
 
