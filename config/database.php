@@ -8,11 +8,8 @@ return [
             'driver' => 'sqlite',
             'database' => env('DB_DATABASE', storage_path('app/fravel.sqlite')),
             'prefix' => '',
-            'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
             // The journal mode belongs to the file and is set once, by the first migration.
-            'journal_mode' => null,
-            'synchronous' => 'NORMAL',
+            'pragmas' => ['foreign_keys' => 1, 'busy_timeout' => 5000, 'synchronous' => 'NORMAL'],
             // The last close of a WAL database checkpoints and syncs, so a serving process keeps its connection.
             'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],

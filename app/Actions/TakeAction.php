@@ -13,6 +13,7 @@ use Fravel\Play\Outcome;
 use Fravel\Play\Play;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
+use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -38,11 +39,20 @@ final class TakeAction
 
     private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, ?, ?)';
 
+    private readonly Connection $database;
+
+    /** Nothing here waits for a commit, so nobody needs to watch for it. */
+    public function __construct()
+    {
+        $this->database = DB::connection();
+        $this->database->unsetTransactionManager();
+    }
+
     /** The turn, or null when there is no such play. */
     public function handle(string $play, Action $action, string $key): ?Turn
     {
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
-            $row = self::row($play);
+            $row = $this->row($play);
             if ($row === null) {
                 return null;
             }
@@ -55,9 +65,9 @@ final class TakeAction
         return self::refused($row, 'play.busy');
     }
 
-    private static function row(string $play): ?stdClass
+    private function row(string $play): ?stdClass
     {
-        return DB::selectOne(self::ROW, [$play]);
+        return $this->database->selectOne(self::ROW, [$play]);
     }
 
     /** The turn, or null when somebody else was first. */
@@ -71,36 +81,36 @@ final class TakeAction
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Play::act($edition->game, $before, $action, $now);
         if ($outcome->isRefused()) {
-            return self::repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
+            return $this->repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
         }
         try {
-            $isFirst = DB::transaction(static fn (): bool => self::keep($row, $outcome, $action, $key, $now));
+            $isFirst = $this->database->transaction(fn (): bool => $this->keep($row, $outcome, $action, $key, $now));
         } catch (UniqueConstraintViolationException) {
-            return self::repeated($row, $key, $edition, $now);
+            return $this->repeated($row, $key, $edition, $now);
         }
 
         return $isFirst ? new Turn($edition, $before, $outcome->state, $outcome->eventList(), $now) : null;
     }
 
-    private static function keep(stdClass $row, Outcome $outcome, Action $action, string $key, int $now): bool
+    private function keep(stdClass $row, Outcome $outcome, Action $action, string $key, int $now): bool
     {
         $next = $row->seq + 1;
         $endedAt = $outcome->state->ended === null ? null : $now;
-        $kept = DB::update(self::MOVE, [$next, Json::write($outcome->state->toArray()), $now, $endedAt, $row->id, $row->seq]);
+        $kept = $this->database->update(self::MOVE, [$next, Json::write($outcome->state->toArray()), $now, $endedAt, $row->id, $row->seq]);
 
-        return $kept > 0 && DB::insert(self::EVENT, [$row->id, $next, $key, Json::write($action->toArray()), Json::write($outcome->eventList()), $now]);
+        return $kept > 0 && $this->database->insert(self::EVENT, [$row->id, $next, $key, Json::write($action->toArray()), Json::write($outcome->eventList()), $now]);
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */
-    private static function repeated(stdClass $row, string $key, CompiledEdition $edition, int $now): ?Turn
+    private function repeated(stdClass $row, string $key, CompiledEdition $edition, int $now): ?Turn
     {
-        $events = DB::table('play_events')->where('play_id', $row->id)->where('key', $key)->value('events');
+        $events = $this->database->table('play_events')->where('play_id', $row->id)->where('key', $key)->value('events');
         if (! is_string($events)) {
             return null;
         }
         /** @var list<list<mixed>> $list */
         $list = Json::read($events);
-        $state = self::row($row->id)->state ?? $row->state;
+        $state = $this->row($row->id)->state ?? $row->state;
 
         return new Turn($edition, null, PlayState::fromArray(Json::readObject($state)), $list, $now);
     }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Play;
 
 /**
- * A turn as the student's page takes it: words for what happened, and only those pieces of the page that changed.
+ * A turn as the student's page takes it: what happened, and only those pieces of the page that changed. The page has words
+ * for verdicts.
  *
  * A wrong answer changes no piece: its lock gets a few fields, and nothing is rendered.
  */
@@ -18,12 +19,11 @@ final class Reply
     public static function of(Turn $turn, Frame $frame): array
     {
         $refusal = $turn->refusal();
-        $verdict = $turn->verdict();
         $after = Screen::after($turn);
 
         return [
             'refusal' => $refusal === null ? null : __('play.refused.'.$refusal['reason'], $refusal['arguments']),
-            'verdict' => $verdict === null ? null : $verdict + ['words' => __('play.verdict.'.$verdict['verdict']), 'neutral' => __('play.neutral.'.$verdict['verdict'])],
+            'verdict' => $turn->verdict(),
             'said' => $turn->said(),
             'given' => $turn->given(),
             'ended' => $turn->state->ended,

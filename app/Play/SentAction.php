@@ -29,6 +29,12 @@ final class SentAction
         return is_string($key) && preg_match('/^[A-Za-z0-9-]{8,40}$/D', $key) === 1 ? $key : bin2hex(random_bytes(10));
     }
 
+    /** Our script says so in one word; what else a device may accept need not be weighed on this path. */
+    public static function isByScript(Request $request): bool
+    {
+        return $request->headers->get('Accept') === 'application/json';
+    }
+
     /** A point picked on a picture without scripts comes as pixels with the picture's size beside it. */
     private static function with(Request $request): mixed
     {

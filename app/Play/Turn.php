@@ -50,8 +50,9 @@ final readonly class Turn
     /** @return list<string> names of the tokens given, flags left out */
     public function given(): array
     {
-        $tokens = $this->edition->game->tokens();
-        $names = array_map(static fn (array $event): ?string => isset($tokens[$event[1]]) && $tokens[$event[1]]->isShown() ? $tokens[$event[1]]->name : null, $this->eventsOf('given'));
+        $given = $this->eventsOf('given');
+        $tokens = $given === [] ? [] : $this->edition->game->tokens();
+        $names = array_map(static fn (array $event): ?string => isset($tokens[$event[1]]) && $tokens[$event[1]]->isShown() ? $tokens[$event[1]]->name : null, $given);
 
         return array_values(array_filter($names));
     }

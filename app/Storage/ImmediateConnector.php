@@ -26,4 +26,16 @@ final class ImmediateConnector extends SQLiteConnector
 
         return $pdo;
     }
+    /**
+     * All in one statement: each action of a student connects.
+     *
+     * @param  PDO  $connection
+     * @param  array<string, mixed>  $config
+     */
+    protected function configurePragmas($connection, array $config): void
+    {
+        /** @var array<string, int|string> $pragmas */
+        $pragmas = $config['pragmas'];
+        $connection->exec(implode(';', array_map(static fn (string $name, int|string $value): string => "pragma {$name} = {$value}", array_keys($pragmas), $pragmas)));
+    }
 }

@@ -135,6 +135,7 @@ it('rehearses as on a phone, with the strip around it that follows', function ()
     $first = $teacher->script('return document.getElementById("edit-this-scene").href');
     $teacher->driver->switchTo()->frame($teacher->find('.phone iframe'));
     expect($teacher->script('return window.innerWidth'))->toBe(390)->and($teacher->has('#backstage'))->toBeFalse();
+    $teacher->type('.lock .answer-field input', 'green')->press('Try it')->see('That doesn’t open it.');
     $teacher->type('.lock .answer-field input', 'red')->press('Try it')->see('Two?');
     $teacher->driver->switchTo()->defaultContent();
     $teacher->see('Rule 1 of “One?”: opens');

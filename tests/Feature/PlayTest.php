@@ -21,13 +21,13 @@ function act(object $test, array $fields, ?Play $by = null): TestResponse
 
 it('gives the teacher’s feedback at once and changes only the lock', function (): void {
     act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->assertOk()->assertJson([
-        'verdict' => ['lock' => 'door', 'verdict' => 'wrong', 'words' => 'Not yet.'], 'said' => ['<p>It stays shut.</p>'], 'scene' => null,
+        'verdict' => ['lock' => 'door', 'verdict' => 'wrong'], 'said' => ['<p>It stays shut.</p>'], 'scene' => null,
         'things' => [], 'locks' => ['door' => ['state' => 'wrong', 'hint' => true, 'wait' => 0]],
     ]);
 });
 
 it('says so when an answer is right, and shows where it leads', function (): void {
-    $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open', 'words' => 'Open.'], 'given' => ['Lamp']]);
+    $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'given' => ['Lamp']]);
     expect($reply->json('scene'))->toContain('Store')
         ->and($reply->json('rims'))->toContain('Lamp')
         ->and($this->play->fresh()->read()->scene)->toBe('store');

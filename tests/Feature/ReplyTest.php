@@ -81,7 +81,8 @@ it('says neutral words where the teacher has none, with nothing of the answer in
     $reply = replyTo([['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'gannet')]]], [['answer' => 'l', 'with' => 'no']]);
 
     expect($reply['said'])->toBe([])
-        ->and($reply['verdict']['neutral'])->toBe('That doesn’t open it.')
+        ->and($reply['verdict'])->toBe(['lock' => 'l', 'verdict' => 'wrong'])
+        ->and(__('play.neutral.wrong'))->toBe('That doesn’t open it.')
         ->and(json_encode($reply))->not->toContain('gannet');
 });
 

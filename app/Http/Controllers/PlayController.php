@@ -51,7 +51,7 @@ final class PlayController extends Controller
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
-        if ($request->expectsJson()) {
+        if (SentAction::isByScript($request)) {
             $frame = new Frame("/p/{$code}", ['ticket' => $ticket->text()], '');
 
             return (new JsonResponse(Reply::of($turn, $frame)))->withHeaders(['Cache-Control' => 'no-store']);

@@ -83,9 +83,10 @@ function feedbackOf(reply) {
     const verdict = reply.verdict?.verdict;
     const words = reply.said.map((markup) => html(el('div', { class: 'words' }), markup));
     const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
-    if (verdict && words.length === 0) words.push(el('p', {}, reply.verdict.neutral));
+    const known = JSON.parse(document.getElementById('play').dataset.verdicts);
+    if (verdict && words.length === 0) words.push(el('p', {}, known.neutral[verdict]));
 
-    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${reply.verdict.words} `) : null, words, gained));
+    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${known.words[verdict]} `) : null, words, gained));
 }
 
 function showScene(markup) {
