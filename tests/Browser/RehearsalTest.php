@@ -131,7 +131,8 @@ it('does what a choice was told in sentences, and names what it counts in the sh
 
 it('rehearses as on a phone, with the strip around it that follows', function (): void {
     $builder = builtFrom('ladder', ['questions' => "One?\tred\t\tCliff\nTwo?\tblue\t\tShore"]);
-    $teacher = $builder->browser->click('#rehearse')->press('As on a phone');
+    $builder->browser->click('[data-face="scene"]')->type('[data-key$=".page-otherwise"]', '')->keys(WebDriverKeys::DELETE, WebDriverKeys::TAB);
+    $teacher = $builder->kept()->click('#rehearse')->press('As on a phone');
     $first = $teacher->script('return document.getElementById("edit-this-scene").href');
     $teacher->driver->switchTo()->frame($teacher->find('.phone iframe'));
     expect($teacher->script('return window.innerWidth'))->toBe(390)->and($teacher->has('#backstage'))->toBeFalse();
