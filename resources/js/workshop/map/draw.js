@@ -62,7 +62,7 @@ function stationPlace(station, { x, y, width, height }, desk) {
     station.ending
         ? [svg('path', { d: `M0 ${height / 2}H${width / 2}`, class: `track line-${station.line}` }), svg('rect', { x: width / 2 - 5, y: -5, width: 10, height: height + 10, class: 'terminus' })]
         : svg('rect', { x: 1, y: 1, width: width - 2, height: height - 2, rx: (width - 2) / 2, class: `station line-${station.line}${height > width ? ' change' : ''}` }),
-    station.isGate ? svg('path', { d: `M-12 -4V${height + 4}M${width + 12} -4V${height + 4}`, class: 'scene-gate' }) : null,
+    station.isGate ? svg('path', { d: `M-12 -5V${height + 1}M${width + 12} -5V${height + 1}`, class: 'scene-gate' }) : null,
     station.found > 0 ? svg('g', { class: 'station-found', transform: `translate(${width + 7} -5)` }, svg('circle', { r: 8 }), svg('text', { y: 4 }, '!')) : null,
     svg('rect', { x: width / 2 - 22, y: height / 2 - 22, width: 44, height: 44, class: 'station-grip', 'data-key': `grip.${station.id}` }),
     label(station, width, height));

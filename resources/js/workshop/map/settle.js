@@ -1,13 +1,14 @@
-import { STATION, boxesOf, boxesOnMap, grown, stretchesOf } from './boxes.js';
-import { openRouter } from './router.js';
+import { STATION, boxesOf, boxesOnMap, grown } from './boxes.js';
+import { placeTracks } from './detour.js';
 
 /** How far a new station stands from the one that leads to it, and how far apart places are that are tried, in units of the map. */
 const BESIDE = 150;
 const STEP = 30;
 
-/** How near words of different stations may come, and how deep into words a track may reach before it is led around. */
+const SIZE = { width: STATION, height: STATION };
+
+/** How near words of different stations may come. */
 const APART = 6;
-const DEEP = 1;
 
 /** Places around a point, the nearest first. */
 const AROUND = Array.from({ length: 41 * 41 }, (_, place) => [((place % 41) - 20) * STEP, (Math.floor(place / 41) - 20) * STEP]).sort(([x, y], [otherX, otherY]) => x * x + y * y - otherX * otherX - otherY * otherY);
@@ -32,51 +33,77 @@ function openSettlement() {
     };
 }
 
-/** Gives `{moved, boxes}`: stations that stand elsewhere than before or than they were laid out, and the boxes that are new. */
+/** One round of placing stations: what moved, from where, and the boxes that are new. */
 function placeStations(standing, { stations, tracks }, hands, rooms) {
-    const { laid, places, wishes } = standing;
-    const change = { moved: new Set(), boxes: [] };
-    const before = new Map();
-    const wish = (id) => `${hands.get(id) ?? ''} ${rooms.get(id).across} ${rooms.get(id).down}`;
-    const sizeOf = (id) => laid.stations.get(id) ?? { x: 0, y: 0, width: STATION, height: STATION };
+    const round = { standing, hands, rooms, moved: new Set(), boxes: [], before: new Map() };
     const known = new Set(stations.map(({ id }) => id));
-    const leave = (id) => {
-        before.set(id, places.get(id));
-        if (!places.has(id)) return;
-        standing.boxes.search(boundsOf(places.get(id), wishes.get(id).room)).filter((box) => box.id === id).forEach((box) => standing.boxes.remove(box));
-        places.delete(id);
-    };
-    const stand = (id, at) => {
-        places.set(id, at);
-        wishes.set(id, { wish: wish(id), room: rooms.get(id) });
-        for (const box of boxesOf(id, at, rooms.get(id))) change.boxes.push(standing.boxes.insert(box) && box);
-        const was = before.get(id) ?? laid.stations.get(id);
-        if (was?.x !== at.x || was?.y !== at.y) change.moved.add(id);
-    };
-    const near = (id, at) => boxesOf(id, at, rooms.get(id)).flatMap((box) => standing.boxes.search(grown(box, APART)));
-    const settle = (id, at) => stand(id, nearest(id, at, rooms.get(id), standing));
+    [...standing.places.keys()].filter((id) => !known.has(id)).forEach((id) => leave(round, id));
+    const changed = stations.map(({ id }) => id).filter((id) => standing.wishes.get(id)?.wish !== wishOf(round, id));
+    changed.forEach((id) => leave(round, id));
+    const late = [...standByHand(round, changed.filter((id) => hands.has(id))), ...standAsLaid(round, changed.filter((id) => !hands.has(id)))];
+    for (const id of late) settle(round, id, standing.laid.stations.get(id) ?? round.before.get(id) ?? beside(id, tracks, standing));
 
-    [...places.keys()].filter((id) => !known.has(id)).forEach(leave);
-    const changed = stations.map(({ id }) => id).filter((id) => !places.has(id) || wishes.get(id).wish !== wish(id));
-    changed.forEach(leave);
-    const late = [];
-    for (const id of changed.filter((one) => hands.has(one))) {
-        const at = { ...sizeOf(id), x: hands.get(id)[0], y: hands.get(id)[1] };
-        const inTheWay = new Set(near(id, at).map((box) => box.id));
-        if ([...inTheWay].some((other) => hands.has(other))) settle(id, at);
-        else {
-            inTheWay.forEach(leave);
-            late.push(...inTheWay);
-            stand(id, at);
-        }
+    return round;
+}
+
+/** What decides where a station stands: the same wish, the same place. */
+const wishOf = ({ hands, rooms }, id) => `${hands.get(id) ?? ''} ${rooms.get(id).across} ${rooms.get(id).down}`;
+
+function leave({ standing, before }, id) {
+    const { places, wishes, boxes } = standing;
+    before.set(id, places.get(id));
+    if (!places.has(id)) return;
+    boxes.search(boundsOf(places.get(id), wishes.get(id).room)).filter((box) => box.id === id).forEach((box) => boxes.remove(box));
+    places.delete(id);
+    wishes.delete(id);
+}
+
+function stand(round, id, at) {
+    const { standing, rooms, before } = round;
+    standing.places.set(id, at);
+    standing.wishes.set(id, { wish: wishOf(round, id), room: rooms.get(id) });
+    for (const box of boxesOf(id, at, rooms.get(id))) {
+        standing.boxes.insert(box);
+        round.boxes.push(box);
     }
-    for (const id of changed.filter((one) => !hands.has(one))) {
-        if (laid.stations.has(id) && near(id, laid.stations.get(id)).length === 0) stand(id, laid.stations.get(id));
+    const was = before.get(id) ?? standing.laid.stations.get(id);
+    if (was?.x !== at.x || was?.y !== at.y) round.moved.add(id);
+}
+
+const settle = (round, id, at) => stand(round, id, nearest(id, at, round.rooms.get(id), round.standing));
+
+/** Ids of what lies where a station would stand. */
+const inTheWayOf = ({ standing, rooms }, id, at) => new Set(boxesOf(id, at, rooms.get(id)).flatMap((box) => standing.boxes.search(grown(box, APART))).map((box) => box.id));
+
+/** Puts stations where the hand put them. What was laid out there gives way: gives its ids. */
+function standByHand(round, ids) {
+    const { standing, hands } = round;
+    const late = [];
+    for (const id of ids) {
+        const at = { ...(standing.laid.stations.get(id) ?? SIZE), x: hands.get(id)[0], y: hands.get(id)[1] };
+        const others = [...inTheWayOf(round, id, at)];
+        if (others.some((other) => hands.has(other))) {
+            settle(round, id, at);
+            continue;
+        }
+        others.forEach((other) => leave(round, other));
+        late.push(...others);
+        stand(round, id, at);
+    }
+
+    return late;
+}
+
+/** Puts stations where they were laid out, as far as nothing lies there; gives the ids of the others. */
+function standAsLaid(round, ids) {
+    const { laid } = round.standing;
+    const late = [];
+    for (const id of ids) {
+        if (laid.stations.has(id) && inTheWayOf(round, id, laid.stations.get(id)).size === 0) stand(round, id, laid.stations.get(id));
         else late.push(id);
     }
-    for (const id of late) settle(id, before.get(id) ?? laid.stations.get(id) ?? beside(id, tracks, standing));
 
-    return change;
+    return late;
 }
 
 function boundsOf(at, room) {
@@ -96,77 +123,10 @@ function nearest(id, at, room, { boxes, stretches }) {
 
 /** Behind what leads to it, or before what it leads to, or below all. */
 function beside(id, tracks, { places, laid }) {
-    const size = { width: STATION, height: STATION };
     const [before, after] = [tracks.find((track) => track.to === id && places.has(track.from)), tracks.find((track) => track.from === id && places.has(track.to))];
     const near = places.get(before?.from ?? after?.to);
 
-    return near ? { ...size, x: near.x + (before ? BESIDE : -BESIDE), y: near.y } : { ...size, x: BESIDE, y: laid.height };
-}
-
-function placeTracks(standing, tracks, { moved, boxes }) {
-    const known = new Map(tracks.map((track) => [track.id, track]));
-    const broken = new Set(boxes.flatMap((box) => standing.stretches.search(grown(box, -DEEP)).map((stretch) => stretch.id).filter((id) => known.has(id) && !isOwn(box, known.get(id)))));
-    [...standing.tracks.keys()].filter((id) => !known.has(id)).forEach((id) => lift(standing, id));
-    const open = [];
-    for (const track of tracks) {
-        const stays = !broken.has(track.id) && !moved.has(track.from) && !moved.has(track.to);
-        if (stays && standing.tracks.has(track.id)) continue;
-        const points = standing.laid.tracks.get(track.id);
-        lift(standing, track.id);
-        if (points?.length > 1 && isAsLaid(standing, track) && isClear(track, points, standing.boxes)) lay(standing, track.id, points);
-        else open.push(track);
-    }
-    takeFresh(standing);
-    if (open.length > 0) leadAround(standing, open);
-    takeFresh(standing);
-}
-
-/** Many stretches are taken up at once much sooner than one after the other. */
-function takeFresh(standing) {
-    standing.stretches.load(standing.fresh);
-    standing.fresh = [];
-}
-
-const isOwn = (box, track) => box.isBody && (box.id === track.from || box.id === track.to);
-
-/** Whether both its ends stand where they were laid out. */
-function isAsLaid({ places, laid }, track) {
-    return [track.from, track.to].every((id) => places.get(id).x === laid.stations.get(id)?.x && places.get(id).y === laid.stations.get(id)?.y);
-}
-
-/** Whether a track leaves all words free, and all stations but its own. */
-function isClear(track, points, boxes) {
-    return stretchesOf(track.id, points).every((stretch) => boxes.search(grown(stretch, -DEEP)).every((box) => isOwn(box, track)));
-}
-
-function lay(standing, id, points) {
-    standing.tracks.set(id, points);
-    standing.lengths.set(id, stretchesOf(id, points));
-    standing.fresh.push(...standing.lengths.get(id));
-}
-
-function lift(standing, id) {
-    standing.lengths.get(id)?.forEach((stretch) => standing.stretches.remove(stretch));
-    standing.lengths.delete(id);
-    standing.tracks.delete(id);
-}
-
-/** How far around its ends a way is sought first, in units of the map. */
-const REGION = 500;
-
-/** Finds new ways for tracks, first in the part of the map that they cross, then over all of it. */
-function leadAround(standing, tracks) {
-    const middle = (id) => [standing.places.get(id).x + standing.places.get(id).width / 2, standing.places.get(id).y + standing.places.get(id).height / 2];
-    const ends = tracks.flatMap((track) => [middle(track.from), middle(track.to)]);
-    const [xs, ys] = [ends.map(([x]) => x), ends.map(([, y]) => y)];
-    const region = grown({ minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) }, REGION);
-    const router = openRouter(standing.boxes.search(region), standing.stretches.search(region), region);
-    let everywhere = null;
-    const around = () => (everywhere ??= openRouter(standing.boxes.all(), standing.stretches.all()));
-    for (const track of tracks) {
-        const way = [track.from, middle(track.from), track.to, middle(track.to)];
-        lay(standing, track.id, router.route(...way) ?? around().route(...way) ?? [way[1], way[3]]);
-    }
+    return near ? { ...SIZE, x: near.x + (before ? BESIDE : -BESIDE), y: near.y } : { ...SIZE, x: BESIDE, y: laid.height };
 }
 
 function extent({ places, laid }, rooms) {
