@@ -26,6 +26,7 @@ final class ImmediateConnector extends SQLiteConnector
 
         return $pdo;
     }
+
     /**
      * All in one statement: each action of a student connects.
      *
