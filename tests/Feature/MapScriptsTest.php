@@ -213,6 +213,12 @@ it('puts stations where the hand put them, what is new beside what leads there, 
         ->and($moved['same'])->toBeGreaterThan($moved['tracks'] - 10)->and($new['same'])->toBe($new['tracks'] - 1);
 });
 
+it('draws a map of which a hand put a part a world away', function (): void {
+    [, $far] = settledOf(40, [['hands' => ['s7' => [900_000_000, 40]]]]);
+
+    expect($far['at']['s7'])->toBe([900_000_000, 40])->and([$far['over'], $far['missing']])->toBe([0, 0]);
+});
+
 it('leaves its place to what a hand puts there', function (): void {
     [$first] = settledOf(40, []);
     [, $moved] = settledOf(40, [['hands' => ['s9' => array_map(intval(...), $first['at']['s20'])]]]);

@@ -115,7 +115,7 @@ const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeo
 
 const shapeOf = ({ stations, tracks }) => JSON.stringify([stations.map(({ id, lines }) => [id, lines]), tracks.map(({ id }) => id)]);
 
-const handsOf = (game) => new Map(game.scenes.filter((scene) => Array.isArray(scene.at)).map((scene) => [scene.id, scene.at]));
+const handsOf = (game) => new Map(game.scenes.filter((scene) => Array.isArray(scene.at) && scene.at.length === 2 && scene.at.every(Number.isFinite)).map((scene) => [scene.id, scene.at]));
 
 const measure = document.createElement('canvas').getContext('2d');
 

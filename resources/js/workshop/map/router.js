@@ -6,6 +6,12 @@ const CELL = 10;
 const NEAR = 8;
 const RIM = 120;
 
+/** So many cells at most: on a map that is larger they are broader. */
+const MOST = 1_500_000;
+
+/** After so many cells it is given up: there is no way around, or none worth the wait. */
+const PATIENCE = 400_000;
+
 /** What a bend costs, and a cell along another track, in cells. */
 const BEND = 5;
 const BESIDE = 2;
@@ -31,8 +37,9 @@ const WORDS = -1;
 function openRouter(boxes, stretches, region = null) {
     const edge = region ?? grown(boxes.reduce(around, { minX: 0, minY: 0, maxX: 0, maxY: 0 }), RIM);
     const [left, top] = [edge.minX, edge.minY];
-    const columns = Math.ceil((edge.maxX - left) / CELL);
-    const rows = Math.ceil((edge.maxY - top) / CELL);
+    const cellSize = Math.max(CELL, Math.sqrt(((edge.maxX - left) * (edge.maxY - top)) / MOST));
+    const columns = Math.ceil((edge.maxX - left) / cellSize);
+    const rows = Math.ceil((edge.maxY - top) / cellSize);
     const owners = new Int32Array(columns * rows);
     const crossed = [new Uint8Array(columns * rows), new Uint8Array(columns * rows)];
     const numbers = new Map();
@@ -40,8 +47,8 @@ function openRouter(boxes, stretches, region = null) {
     const came = new Int32Array(columns * rows * 4);
     const rounds = new Uint32Array(columns * rows * 4);
     let round = 0;
-    const column = (x) => Math.min(columns - 1, Math.max(0, Math.floor((x - left) / CELL)));
-    const row = (y) => Math.min(rows - 1, Math.max(0, Math.floor((y - top) / CELL)));
+    const column = (x) => Math.min(columns - 1, Math.max(0, Math.floor((x - left) / cellSize)));
+    const row = (y) => Math.min(rows - 1, Math.max(0, Math.floor((y - top) / cellSize)));
     boxes.filter((box) => box.isBody).forEach((box) => fill(box, numberOf(box.id)));
     boxes.filter((box) => !box.isBody).forEach((box) => fill(box, WORDS));
     stretches.forEach(lay);
@@ -90,7 +97,7 @@ function openRouter(boxes, stretches, region = null) {
             queue.push(state, cost + weight * (Math.abs(x - goalX) + Math.abs(y - goalY)));
         };
         for (let way = 0; way < 4; way++) reach(start * 4 + way, 0, -1, start % columns, Math.floor(start / columns));
-        while (queue.length > 0) {
+        for (let looked = 0; queue.length > 0 && looked < PATIENCE; looked++) {
             const state = queue.pop();
             const cell = state >> 2;
             if (cell === goal) return state;
@@ -114,7 +121,7 @@ function openRouter(boxes, stretches, region = null) {
     function corners(end) {
         const found = [];
         for (let state = end, after = -1; state >= 0; after = state, state = came[state]) {
-            if (after < 0 || came[state] < 0 || (state & 3) !== (after & 3)) found.unshift([left + (((state >> 2) % columns) + 0.5) * CELL, top + (Math.floor((state >> 2) / columns) + 0.5) * CELL]);
+            if (after < 0 || came[state] < 0 || (state & 3) !== (after & 3)) found.unshift([left + (((state >> 2) % columns) + 0.5) * cellSize, top + (Math.floor((state >> 2) / columns) + 0.5) * cellSize]);
         }
 
         return found;
