@@ -37,7 +37,7 @@ final class PlayController extends Controller
         return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run->isOpen());
     }
 
-    public function act(Request $request, string $code, TakeAction $take): Response|JsonResponse
+    public function act(Request $request, string $code): Response|JsonResponse
     {
         $ticket = Ticket::ofForm($request);
         $action = SentAction::of($request);
@@ -47,7 +47,7 @@ final class PlayController extends Controller
         if ($ticket === null) {
             return $this->strangers($request, $code);
         }
-        $turn = $take->handle($ticket->play, $action, SentAction::key($request));
+        $turn = (new TakeAction)->handle($ticket->play, $action, SentAction::key($request));
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
