@@ -162,3 +162,23 @@ it('builds once, and complains of nothing, when the button is pressed twice', fu
 
     expect($builder->document()['scenes'])->toHaveCount(3)->and($builder->browser->script('return document.getElementById("alert").hidden'))->toBeTrue();
 });
+
+it('shows a new scene in the turn in which it is asked for, and labels free of tracks when a station is put on them', function (): void {
+    $builder = ladderOf(6);
+    $grown = $builder->browser->script('const count = () => document.querySelectorAll(".station-place").length; const before = count(); document.querySelector("[aria-label=\'A scene before the start\']").click(); return count() - before;');
+    expect($grown)->toBe(1);
+    $builder->kept();
+    [$first, $second] = array_column($builder->document()['scenes'], 'id');
+    $builder->carry("[data-scene='{$first}'] .station-title", "[data-scene='{$second}'] .station-title");
+    $builder->kept();
+    $over = $builder->browser->script(<<<'JS'
+        const boxes = [...document.querySelectorAll('.station-title')].map((node) => ({ id: node.closest('[data-scene]').dataset.scene, box: node.getBoundingClientRect() }));
+        const meets = (a, b) => a.left < b.right - 1 && b.left < a.right - 1 && a.top < b.bottom - 1 && b.top < a.bottom - 1;
+        const labels = boxes.flatMap((one, at) => boxes.slice(at + 1).filter((other) => other.id !== one.id && meets(one.box, other.box)));
+        const points = [...document.querySelectorAll('path.track')].flatMap((path) => Array.from({ length: 200 }, (_, at) => path.getPointAtLength((at / 199) * path.getTotalLength()).matrixTransform(path.getScreenCTM())));
+        const crossed = boxes.filter(({ box }) => points.some(({ x, y }) => x > box.left + 1 && x < box.right - 1 && y > box.top + 2 && y < box.bottom - 2));
+
+        return [labels.length, crossed.map(({ id }) => id)];
+        JS);
+    expect($over)->toBe([0, []])->and($builder->browser->complaints())->toBe([]);
+});

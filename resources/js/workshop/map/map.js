@@ -4,6 +4,7 @@ import { openCamera } from './camera.js';
 import { channelLayout } from './channels.js';
 import { dragOnMap } from './drag.js';
 import { drawnMap } from './draw.js';
+import { glide } from './glide.js';
 import { onMapKey } from './keys.js';
 import { covers, isLarge, rememberLayout, rememberedLayout } from './kept.js';
 import { layout } from './layout.js';
@@ -32,12 +33,12 @@ function openMap(holder, desk) {
     const tools = mapTools(words, { patterns: () => desk.patterns.open(), first: () => insertFirst(desk), tidy, nearer: () => camera.nearer(1.3), farther: () => camera.nearer(1 / 1.3), all: () => camera.fit() });
     holder.append(camera.canvas, chart, list, keys, tools, card, head.node);
     const drawStanding = drawnMap(sea, desk);
-    let [drawing, drawn, rooms, laid, placed] = [null, null, null, null, null];
+    let [drawing, drawn, rooms, laid, placed, nodeOf] = [null, null, null, null, null, null];
     const settle = openSettlement();
 
     /**
-     * A small map is laid out anew with each change. A large one keeps its layout, and what is new finds its place in it,
-     * until it is tidied; before it has one, it is shown at once as well as may be.
+     * What is new finds its place at once. A small map is then laid out anew, and its stations glide; a large one keeps its
+     * layout until it is tidied, and before it has one it is laid out as well as may be without waiting.
      */
     async function draw() {
         drawing = plan(desk.store.game, desk.findings ?? []);
@@ -45,13 +46,12 @@ function openMap(holder, desk) {
         if (shape === drawn) return laid === null ? undefined : show();
         drawn = shape;
         rooms = new Map(drawing.stations.map(({ id, lines }) => [id, roomOf(lines, widthOf)]));
-        if (!isLarge(drawing)) return layOut(shape);
-        laid ??= rememberedLayout();
-        if (laid && covers(laid, drawing)) return show();
-        laid = channelLayout(drawing, rooms);
-        await show();
+        if (isLarge(drawing)) laid ??= rememberedLayout();
+        const isKnown = laid !== null && covers(laid, drawing);
+        if (!isKnown && isLarge(drawing)) laid = channelLayout(drawing, rooms);
+        if (isKnown || isLarge(drawing)) await show();
 
-        return layOut(shape);
+        return isKnown && isLarge(drawing) ? undefined : layOut(shape);
     }
 
     /** A layout that comes late, or for a game that was changed meanwhile, is kept for the next time: nobody wants a map to leap. */
@@ -60,9 +60,10 @@ function openMap(holder, desk) {
         const fine = await layout(drawing, rooms);
         if (isLarge(drawing)) rememberLayout(fine);
         if (drawn !== shape || (performance.now() - begun > PATIENCE && !isAsked)) return undefined;
+        const before = placed;
         laid = fine;
-
-        return show();
+        await show();
+        if (before && !isLarge(drawing)) glide(before, placed, nodeOf);
     }
 
     async function show() {
@@ -70,7 +71,8 @@ function openMap(holder, desk) {
         placed = settle(laid, drawing, handsOf(desk.store.game), rooms);
         camera.take(drawing, placed);
         if (before === 0 && camera.begin(desk.scene)) await painted();
-        camera.drawn(drawStanding(drawing, placed));
+        nodeOf = drawStanding(drawing, placed);
+        camera.drawn(nodeOf);
         keys.replaceChildren(...legend(drawing, desk.store.game));
         drawSelection(card, desk, drawing);
         list.classList.toggle('beside-card', !card.hidden);
