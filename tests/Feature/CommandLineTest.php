@@ -70,6 +70,14 @@ it('plays a list of actions', function (): void {
         ->and($told['events'])->toContain(['refused', 'action.unknown', []]);
 });
 
+it('tells what is decided and ruled out, where something is', function (): void {
+    $game = Games::document([['id' => 'a', 'things' => [Games::choice('go', ['do' => [['must' => 'bold'], ['never' => 'calm']]])]]], ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0]]]);
+    [, $output] = fravel(['play', fileOf($game), '--actions', fileOf([['choose' => 'go']], 'actions.json'), '--json']);
+    $state = json_decode($output, true)['state'];
+
+    expect([$state['decided'], $state['ruledOut']])->toBe([['bold'], ['calm']]);
+});
+
 it('reads a package', function (): void {
     $path = sys_get_temp_dir().'/fravel-cli-'.getmypid().'.fravel';
     $zip = new ZipArchive;

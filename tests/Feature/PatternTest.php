@@ -105,6 +105,9 @@ it('says what tallies come to', function (): void {
     building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
 
     $this->getJson("/games/{$this->game->id}/scores")->assertOk()->assertJson(['ranges' => ['keeper' => ['least' => 0, 'most' => 2]], 'wins' => ['keeper' => 0.75, 'pilot' => 0.25], 'tied' => 0.5]);
+    $option = json_decode($this->game->fresh()->document, true)['scenes'][0]['things'][0]['input']['options'][0]['id'];
+    $this->getJson("/games/{$this->game->id}/scores?".http_build_query(['supposed' => [$option, ['x']]]))->assertOk()->assertJson(['wins' => ['keeper' => 1, 'pilot' => 0]]);
+    $this->getJson("/games/{$this->game->id}/scores?supposed=text")->assertOk();
 });
 
 it('keeps the look of scenes and what runs ask for beside the rest', function (): void {

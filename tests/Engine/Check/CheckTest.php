@@ -140,3 +140,11 @@ it('finds nothing wrong with the demo game, and proves it', function (): void {
 it('has no ending to find in a game without one', function (): void {
     expect(codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none')->not->toContain('play.trap');
 });
+
+it('takes deciding and ruling out for what changes a tally', function (): void {
+    $tallies = ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0]]];
+    $game = fn (array $effect): Game => Game::of(Games::document([['id' => 'a', 'things' => [Games::choice('mark', ['do' => [$effect], 'say' => 'Noted.']), Games::choice('on', ['if' => ['leads' => 'bold', 'among' => ['bold']], 'go' => 'end']), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], $tallies));
+
+    expect(codesOf(Check::of($game(['never' => 'bold']))))->not->toContain('tally.unused')->not->toContain('condition.constant')
+        ->and(codesOf(Check::of($game(['must' => 'bold']))))->not->toContain('tally.unused')->toContain('condition.constant');
+});

@@ -61,3 +61,19 @@ it('shuffles options by the seed, and anew after each try', function (): void {
     expect($order(1))->toBe($order(1))->not->toBe($order(2))->not->toBe($order(1, [['answer' => 'l', 'with' => 'ob']]))
         ->and(count(array_unique($order(1))))->toBe(8);
 });
+
+it('shows how tallies stand, what is decided before what is counted, and what is ruled out last', function (string $order, array $bars): void {
+    $game = Games::of(
+        [['id' => 'a', 'things' => [
+            ['id' => 'st', 'kind' => 'standing', 'of' => ['low', 'high', 'must', 'never'], 'order' => $order],
+            Games::choice('go', ['do' => [['must' => 'must'], ['never' => 'never']]]),
+        ]]],
+        ['tallies' => array_map(static fn (string $id, int $start): array => ['id' => $id, 'name' => $id, 'start' => $start], ['low', 'high', 'must', 'never'], [1, 3, 0, 9])],
+    );
+    $shown = array_column(viewAfter($game, [['choose' => 'go']])->things, null, 'id')['st']['bars'];
+
+    expect(array_map(static fn (array $bar): string => "{$bar['name']} {$bar['value']} {$bar['stands']}", $shown))->toBe($bars);
+})->with([
+    ['highest', ['must 0 must', 'high 3 free', 'low 1 free', 'never 9 never']],
+    ['given', ['low 1 free', 'high 3 free', 'must 0 must', 'never 9 never']],
+]);
