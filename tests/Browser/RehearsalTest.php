@@ -145,6 +145,9 @@ it('rehearses as on a phone, with the strip around it that follows', function ()
     expect($teacher->click('#edit-this-scene')->find('textarea[data-key$=".ask"]')->getAttribute('value'))->toBe('Two?');
     $teacher->click('#go-on-rehearsing')->find('.phone iframe');
     $teacher->press('As on a screen')->see('Two?');
+    $teacher->driver->get($teacher->driver->getCurrentURL().'?framed=1');
+    $teacher->type('.lock .answer-field input', 'blue')->press('Try it')->see('You made it');
+    expect($teacher->complaints())->toBe([]);
 });
 
 it('lets hints cost, options give, and tells the others what they lack', function (): void {

@@ -57,7 +57,7 @@ function show(play, form, reply) {
     for (const [id, markup] of Object.entries(reply.things ?? {})) html(document.getElementById(`thing-${id}`), innerOf(markup));
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) html(document.getElementById('rims'), reply.rims);
-    for (const id of ['strip', 'backstage']) if (reply[id]) html(document.getElementById(id) ?? window.parent.document.getElementById(id), reply[id]);
+    for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
     const feedback = feedbackOf(reply);
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));
@@ -66,6 +66,12 @@ function show(play, form, reply) {
     if (feedback) announce(feedback.textContent);
     if (reply.scene) arrive();
     else if (reply.verdict && reply.verdict.verdict !== 'open') form.querySelector('input:not([type=hidden]), textarea, select')?.focus();
+}
+
+/** What stands around a rehearsal: on this page, around its frame, or nowhere when the frame was opened by itself. */
+function showAround(id, markup) {
+    const place = document.getElementById(id) ?? window.parent.document.getElementById(id);
+    if (markup && place) html(place, markup);
 }
 
 /** Beside the answer where its lock still stands, else at the head of the scene. */
