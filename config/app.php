@@ -11,6 +11,7 @@ return [
     'faker_locale' => 'en_GB',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
-    'previous_keys' => [],
+    // Keys it had before: what they sealed goes on.
+    'previous_keys' => array_values(array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', '')))),
     'maintenance' => ['driver' => 'file'],
 ];

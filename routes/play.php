@@ -2,12 +2,16 @@
 
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlayController;
+use App\Storage\GameFiles;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [JoinController::class, 'code'])->name('join.code');
 Route::get('/join', [JoinController::class, 'find'])->middleware('throttle:join')->name('join.find');
-Route::get('/files/{file}', FileController::class)->where('file', '[a-f0-9]{64}\.[a-z0-9]{2,4}')->name('file');
+// Drawn from their names alone: no session, so that they may be kept by anybody.
+Route::get('/settings/{kind}/{tone}.svg', [PictureController::class, 'setting'])->name('settings.show');
+Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAME)->name('file');
 
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');

@@ -7,23 +7,35 @@ namespace App\Actions;
 use App\Models\Edition;
 use App\Models\Game;
 use App\Storage\EditionFile;
+use App\Storage\Secret;
+use Fravel\Document\Veil;
+use Fravel\Support\Json;
 
-/** Freezes a game as it stands; a draft that is frozen already gives the same edition again. */
+/**
+ * Freezes a game as it stands; a draft that is frozen already gives the same edition again.
+ *
+ * What a device gets to see of ids is drawn by a secret of this installation, so that an old draft's telling ids tell nothing.
+ */
 final class FreezeEdition
 {
     public function handle(Game $game): Edition
     {
-        $hash = hash('sha256', $game->document);
+        $source = hash('sha256', $game->document);
         $last = $game->editions()->orderByDesc('number')->first();
-        if ($last !== null && $last->hash === $hash) {
+        if ($last !== null && $last->source === $source) {
             return $last;
         }
-        EditionFile::write($hash, $game->document);
+        $veil = Veil::over(Json::readObject($game->document), static fn (string $id): string => Secret::digest("id|{$game->id}|{$id}"));
+        $document = Json::write($veil->document);
+        $hash = hash('sha256', $document);
+        EditionFile::write($hash, $document);
 
         return $game->editions()->create([
             'number' => ($last->number ?? 0) + 1,
             'hash' => $hash,
-            'document' => $game->document,
+            'document' => $document,
+            'source' => $source,
+            'renamed' => $veil->renamed,
         ]);
     }
 }

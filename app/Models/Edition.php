@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Storage\EditionFile;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 
@@ -15,12 +16,31 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $number
  * @property string $hash SHA-256 of the document, in hex
  * @property string $document
+ * @property string|null $source SHA-256 of the draft it was frozen from; null for one frozen before ids were veiled
+ * @property array<string, string>|null $renamed ids of the draft → ids of the edition
  */
 final class Edition extends Model
 {
     use HasUlids;
 
+    /** What a part of the draft is called in this edition. */
+    public function nameOf(string $id): string
+    {
+        return $this->renamed[$id] ?? $id;
+    }
+
+    /** The document's own title: the draft may have another by now. */
+    public function title(): string
+    {
+        return EditionFile::of($this)->game->title();
+    }
+
+    protected function casts(): array
+    {
+        return ['renamed' => 'array'];
+    }
+
     public const UPDATED_AT = null;
 
-    protected $fillable = ['game_id', 'number', 'hash', 'document'];
+    protected $fillable = ['game_id', 'number', 'hash', 'document', 'source', 'renamed'];
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use App\Storage\GameFiles;
 use Fravel\Document\Asset;
 use Fravel\Document\Game;
 
@@ -47,9 +48,7 @@ final readonly class CompiledEdition
     /** Where a file of the game is served, or null when there is none. */
     public function url(?string $asset): ?string
     {
-        $file = $this->game->assets()[$asset ?? '']->file ?? '';
-
-        return $file === '' ? null : '/files/'.basename($file);
+        return GameFiles::url($this->game->assets()[$asset ?? '']->file ?? '');
     }
 
     /** @return list<string> to whom pictures are owed, each once, without saying which */

@@ -9,11 +9,12 @@ use App\Play\CompiledEdition;
 use App\Play\Markdown;
 use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
+use ParseError;
 use RuntimeException;
 
 /**
  * An edition as a PHP file under its content hash, written once, so that opcache holds it and a student's action decodes
- * nothing. The database stays the truth: a file that is missing is written again from it.
+ * nothing. The database stays the truth: a file that is missing or damaged is written again from it.
  */
 final class EditionFile
 {
@@ -21,12 +22,37 @@ final class EditionFile
     public static function read(string $hash): CompiledEdition
     {
         $path = self::path($hash);
+
+        return new CompiledEdition(...self::content($path) ?? self::healed($path, $hash));
+    }
+
+    /** @return array{document: array<array-key, mixed>, html: array<string, string>}|null null when the file is not there or not whole */
+    private static function content(string $path): ?array
+    {
         if (! is_file($path)) {
-            $document = DB::table('editions')->where('hash', $hash)->value('document');
-            is_string($document) ? self::write($hash, $document) : throw new RuntimeException("There is no edition {$hash}.");
+            return null;
+        }
+        ob_start();
+        try {
+            $content = require $path;
+        } catch (ParseError) {
+            return null;
+        } finally {
+            // What is no PHP any more would be sent to the student as it is.
+            ob_end_clean();
         }
 
-        return new CompiledEdition(...require $path);
+        /** @var array{document: array<array-key, mixed>, html: array<string, string>}|null */
+        return is_array($content) && is_array($content['document'] ?? null) && is_array($content['html'] ?? null) ? $content : null;
+    }
+
+    /** @return array{document: array<array-key, mixed>, html: array<string, string>} */
+    private static function healed(string $path, string $hash): array
+    {
+        $document = DB::table('editions')->where('hash', $hash)->value('document');
+        is_string($document) ? self::write($hash, $document) : throw new RuntimeException("There is no edition {$hash}.");
+
+        return self::content($path) ?? throw new RuntimeException("The edition {$hash} could not be written.");
     }
 
     public static function of(Edition $edition): CompiledEdition
@@ -39,12 +65,8 @@ final class EditionFile
         $document = self::plain(Json::readObject($json));
         $content = ['document' => $document, 'html' => Markdown::ofAll($document)];
         $path = self::path($hash);
-        if (! is_dir(dirname($path))) {
-            mkdir(dirname($path), 0o755, true);
-        }
-        $temporary = $path.'.'.bin2hex(random_bytes(6));
-        file_put_contents($temporary, '<?php return '.var_export($content, true).";\n");
-        rename($temporary, $path);
+        WholeFile::write($path, '<?php return '.var_export($content, true).";\n");
+        function_exists('opcache_invalidate') && opcache_invalidate($path, true);
     }
 
     private static function path(string $hash): string

@@ -6,26 +6,45 @@ namespace App\Storage;
 
 use ErrorException;
 
-/** Files of games, each kept once under the hash of its content. */
+/** Files of games, each kept once under a digest of its content. */
 final class GameFiles
 {
-    /** @return string what an asset's `file` says: `assets/` and the name it is served under */
+    /** What a name looks like, as a pattern. */
+    public const NAME = '[a-f0-9]{64}\.[a-z0-9]{2,4}';
+
+    /**
+     * @return string what an asset's `file` says: `assets/` and the name it is served under
+     *
+     * @throws ErrorException If it could not be written whole.
+     */
     public static function keep(string $bytes, string $extension): string
     {
-        $name = hash('sha256', $bytes).'.'.$extension;
-        $path = config()->string('fravel.files').'/'.$name;
+        $name = self::nameOf($bytes, $extension);
+        $path = self::path($name);
         if (! is_file($path)) {
-            is_dir(dirname($path)) || mkdir(dirname($path), 0o755, true);
-            // A full disk leaves half a file: it must not stand under the name of a whole one.
-            $part = "{$path}.".bin2hex(random_bytes(4));
-            try {
-                file_put_contents($part, $bytes) === strlen($bytes) && rename($part, $path) || throw new ErrorException('The file could not be written.');
-            } finally {
-                is_file($part) && unlink($part);
-            }
+            WholeFile::write($path, $bytes);
         }
 
         return 'assets/'.$name;
+    }
+
+    /** The name under which these bytes are kept: a digest that only this installation makes, so that nobody can ask for a picture they know. */
+    public static function nameOf(string $bytes, string $extension): string
+    {
+        return Secret::hex("file|{$bytes}").'.'.$extension;
+    }
+
+    /** Where a document's file is served; null for a name that is none of ours. */
+    public static function url(string $file): ?string
+    {
+        $name = basename($file);
+
+        return preg_match('/^'.self::NAME.'$/D', $name) === 1 ? "/files/{$name}" : null;
+    }
+
+    public static function path(string $name): string
+    {
+        return config()->string('fravel.files').'/'.$name;
     }
 
     /**
@@ -36,6 +55,6 @@ final class GameFiles
      */
     public static function among(array $names): array
     {
-        return array_values(array_filter($names, static fn (string $name): bool => is_file(config()->string('fravel.files').'/'.basename($name))));
+        return array_values(array_filter($names, static fn (string $name): bool => is_file(self::path(basename($name)))));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Game;
 use Fravel\Document\Ids;
 use Fravel\Edit\Command;
 use Fravel\Edit\InsertPart;
+use Random\Randomizer;
 
 /** Puts the way of a rehearsal into the game as a walkthrough. */
 final class Recording
@@ -23,7 +24,7 @@ final class Recording
         $name = $name === '' ? (string) __('rehearsal.name') : $name;
         $document = $game->read();
         $value = [
-            'id' => Ids::fresh('walk-'.$name, Ids::in($document->document)), 'name' => $name, 'seed' => $kept['seed'],
+            'id' => Ids::drawn('walk', Ids::in($document->document), new Randomizer), 'name' => $name, 'seed' => $kept['seed'],
             'from' => $kept['from'] === $document->start() ? null : $kept['from'],
             'holding' => $kept['holding'], 'tallies' => (object) $kept['tallies'], 'steps' => $kept['log'],
         ];

@@ -62,7 +62,7 @@ final class DemoSeeder extends Seeder
         foreach (self::STUDENTS as $place => [$name, $skill, $end]) {
             Carbon::setTestNow($lesson->clone()->addSeconds(mt_rand(0, 90)));
             $play = $join->begin($run, $name, null, 1000 + $place);
-            (new PretendStudent($take, (string) $play?->id, $skill, $end))->play();
+            (new PretendStudent($take, (string) $play?->id, $skill, $end, $run->edition))->play();
         }
         Carbon::setTestNow();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\TakeAction;
+use App\Models\Edition;
 use App\Play\Turn;
 use Fravel\Play\Action;
 use Illuminate\Support\Carbon;
@@ -38,6 +39,7 @@ final class PretendStudent
         private readonly string $play,
         private readonly float $skill,
         private readonly string $end,
+        private readonly Edition $edition,
     ) {
     }
 
@@ -74,7 +76,7 @@ final class PretendStudent
     private function act(array $action, int $seconds): ?Turn
     {
         Carbon::setTestNow(now()->addSeconds($seconds));
-        $taken = Action::of($action);
+        $taken = Action::of(array_map(fn (mixed $part): mixed => is_string($part) ? $this->edition->nameOf($part) : $part, $action));
 
         return $taken === null ? null : $this->take->handle($this->play, $taken, bin2hex(random_bytes(8)));
     }

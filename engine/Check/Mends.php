@@ -165,7 +165,7 @@ final readonly class Mends
     private function choiceIn(string $from, Scene $to): InsertPart
     {
         $last = array_column($this->listIn($from, 'things'), 'id');
-        $id = Ids::fresh("to-{$to->id}", Ids::in($this->game->document));
+        $id = Ids::spelt('choice', hash('sha256', "{$from} {$to->id} ".count($last), true));
         $choice = ['id' => $id, 'kind' => 'choice', 'look' => 'button', 'md' => $to->title, 'react' => [['go' => $to->id]]];
 
         return new InsertPart('things', $from, $last === [] ? null : (string) end($last), $choice);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Edit;
 
 use Fravel\Document\Game;
+use Random\Randomizer;
 
 /** Reads commands as they are sent and kept. */
 final class Commands
@@ -15,8 +16,12 @@ final class Commands
     /** Those that are worked out from the game. */
     private const DEPENDENT = ['duplicate', 'deleteScene', 'together'];
 
-    /** The command, or null when it is none. */
-    public static function read(mixed $sent, ?Game $game = null): ?Command
+    /**
+     * The command, or null when it is none.
+     *
+     * @param  Randomizer  $random  draws the ids of copies
+     */
+    public static function read(mixed $sent, ?Game $game = null, Randomizer $random = new Randomizer): ?Command
     {
         if (! is_array($sent)) {
             return null;
@@ -28,8 +33,8 @@ final class Commands
             'remove' => is_string($sent['remove']) ? new RemovePart($sent['remove']) : null,
             'move' => self::move($sent),
             'drop' => is_string($sent['drop']) && is_string($sent['in'] ?? null) ? new DropEmptyList($sent['in'], $sent['drop']) : null,
-            'together' => self::together($sent['together'], $game),
-            'duplicate' => $game === null ? null : Duplicate::read($sent, $game),
+            'together' => self::together($sent['together'], $game, $random),
+            'duplicate' => $game === null ? null : Duplicate::read($sent, $game, $random),
             'deleteScene' => $game === null ? null : DeleteScene::read($sent, $game),
             default => null,
         };
@@ -69,7 +74,7 @@ final class Commands
     }
 
     /** Those that depend on how the game stands are read as it stands when their turn comes. */
-    private static function together(mixed $sent, ?Game $game): ?Together
+    private static function together(mixed $sent, ?Game $game, Randomizer $random): ?Together
     {
         if (! is_array($sent) || ! array_is_list($sent) || count($sent) > self::MOST) {
             return null;
@@ -77,7 +82,7 @@ final class Commands
         $isStepwise = $game !== null && array_filter($sent, static fn (mixed $entry): bool => is_array($entry) && in_array(array_key_first($entry), self::DEPENDENT, true)) !== [];
         $read = [];
         foreach ($sent as $entry) {
-            $command = self::read($entry, $game);
+            $command = self::read($entry, $game, $random);
             if ($command === null) {
                 return null;
             }

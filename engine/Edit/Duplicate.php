@@ -7,7 +7,8 @@ namespace Fravel\Edit;
 use Fravel\Document\Game;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
-use Fravel\Document\References;
+use Fravel\Document\Renaming;
+use Random\Randomizer;
 
 /**
  * `{"duplicate": [scenes or things], "times": 1}`: copies of them behind the last of them, with ids of their own.
@@ -24,7 +25,7 @@ final class Duplicate
     private const STEP = 30;
 
     /** @param  array<array-key, mixed>  $sent */
-    public static function read(array $sent, Game $game): ?Together
+    public static function read(array $sent, Game $game, Randomizer $random = new Randomizer): ?Together
     {
         $ids = $sent['duplicate'];
         $times = $sent['times'] ?? 1;
@@ -32,14 +33,14 @@ final class Duplicate
             return null;
         }
 
-        return self::of($game, $ids, $times);
+        return self::of($game, $ids, $times, $random);
     }
 
     /**
      * @param  non-empty-list<string>  $ids  scenes, or things of one scene
      * @return Together|null  null when one of them is not there
      */
-    public static function of(Game $game, array $ids, int $times = 1): ?Together
+    public static function of(Game $game, array $ids, int $times = 1, Randomizer $random = new Randomizer): ?Together
     {
         $paths = array_map(static fn (string $id): ?array => Tree::path($game->document, $id), $ids);
         $found = array_values(array_filter($paths));
@@ -55,7 +56,7 @@ final class Duplicate
         $names = self::names($game->document);
         $inserts = [];
         for ($time = 0; $time < $times; $time++) {
-            foreach (self::copies($game, $found, $taken, $names) as $copy) {
+            foreach (self::copies($game, $found, $taken, $names, $random) as $copy) {
                 $copy = self::aside($copy, $time + 1);
                 $inserts[] = new InsertPart((string) $list, is_string($in) ? $in : Command::GAME, is_string($after) ? $after : null, $copy);
                 $after = $copy['id'];
@@ -71,26 +72,22 @@ final class Duplicate
      * @param  array<string, true>  $names  titles and labels that are not free
      * @return list<array<array-key, mixed>>
      */
-    private static function copies(Game $game, array $paths, array &$taken, array &$names): array
+    private static function copies(Game $game, array $paths, array &$taken, array &$names, Randomizer $random): array
     {
         $parts = array_map(static fn (array $path): mixed => Tree::get($game->document, $path), $paths);
         $renamed = [];
         foreach ($parts as $part) {
             foreach (array_keys(Ids::in(is_array($part) ? $part : [])) as $id) {
-                $renamed[$id] = Ids::fresh((string) preg_replace('/-?\d+$/', '', (string) $id), $taken);
+                $renamed[$id] = Ids::drawn(Ids::stem((string) $id), $taken, $random);
                 $taken[$renamed[$id]] = true;
             }
         }
-        $document = $game->document;
-        foreach (References::in($document) as $reference) {
-            if (isset($renamed[$reference->id]) && self::isWithin($reference, $paths)) {
-                $document = Tree::put($document, $reference->path, $renamed[$reference->id]);
-            }
-        }
+        $renaming = new Renaming($renamed);
+        $document = $renaming->referring($game->document, static fn (Reference $reference): bool => self::isWithin($reference, $paths));
         $copies = [];
         foreach ($paths as $path) {
             $copy = Tree::get($document, $path);
-            $copies[] = self::counted(self::renamed(is_array($copy) ? $copy : [], $renamed), $names);
+            $copies[] = self::counted($renaming->ofPart(is_array($copy) ? $copy : []), $names);
         }
 
         return $copies;
@@ -106,62 +103,6 @@ final class Duplicate
         }
 
         return false;
-    }
-
-    /**
-     * The part with its own ids renamed, and what its matchers name of them.
-     *
-     * @param  array<array-key, mixed>  $part
-     * @param  array<array-key, string>  $renamed
-     * @return array<array-key, mixed>
-     */
-    private static function renamed(array $part, array $renamed): array
-    {
-        foreach ($part as $key => $value) {
-            if ($key === 'id' && is_string($value)) {
-                $part[$key] = $renamed[$value] ?? $value;
-            } elseif (is_array($value)) {
-                $part[$key] = $key === 'match' ? self::matching($value, $renamed) : self::renamed($value, $renamed);
-            }
-        }
-
-        return $part;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $matcher
-     * @param  array<array-key, string>  $renamed
-     * @return array<array-key, mixed>
-     */
-    private static function matching(array $matcher, array $renamed): array
-    {
-        $next = [];
-        foreach ($matcher as $key => $value) {
-            $inner = match (true) {
-                in_array($key, ['options', 'order'], true) && is_array($value) => array_map(static fn (mixed $id): mixed => is_string($id) ? $renamed[$id] ?? $id : $id, $value),
-                $key === 'pairs' && is_array($value) => self::pairs($value, $renamed),
-                is_array($value) => self::matching($value, $renamed),
-                default => $value,
-            };
-            $next[$key] = $inner;
-        }
-
-        return $next;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $pairs
-     * @param  array<array-key, string>  $renamed
-     * @return array<array-key, mixed>
-     */
-    private static function pairs(array $pairs, array $renamed): array
-    {
-        $next = [];
-        foreach ($pairs as $left => $right) {
-            $next[$renamed[$left] ?? $left] = is_string($right) ? $renamed[$right] ?? $right : $right;
-        }
-
-        return $next;
     }
 
     /**

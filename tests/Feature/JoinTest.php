@@ -51,10 +51,10 @@ it('finds a play again by name and two words, and nothing by wrong ones', functi
 it('keeps the answer that was typed when the device had lost its place', function (): void {
     $run = Classroom::open();
     $play = Classroom::join($run);
-    $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => 'door', 'with' => 'a long thought'])
+    $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => Classroom::id('door'), 'with' => 'a long thought'])
         ->assertUnauthorized()
         ->assertSee('a long thought');
-    $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass, 'typed' => ['on' => 'door', 'with' => 'a long thought']])->headers->get('Location');
+    $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass, 'typed' => ['on' => Classroom::id('door'), 'with' => 'a long thought']])->headers->get('Location');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
         ->get((string) $back)
         ->assertSee('value="a long thought"', false);

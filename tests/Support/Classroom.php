@@ -35,14 +35,26 @@ final class Classroom
         return Ticket::for($play->id)->text();
     }
 
+    /** What a part of the draft is called in the edition of a play, or of the newest run. */
+    public static function id(string $part, ?Play $play = null): string
+    {
+        $run = $play === null ? Run::query()->latest('id')->firstOrFail() : Run::query()->findOrFail($play->run_id);
+
+        return $run->edition->nameOf($part);
+    }
+
     /**
      * The fields of a form that takes an action.
      *
-     * @param  array<string, mixed>  $fields
+     * @param  array<string, mixed>  $fields  `on`, and a choice among options, by their ids in the draft
      * @return array<string, mixed>
      */
     public static function form(Play $play, array $fields): array
     {
+        foreach (['on', 'with'] as $name) {
+            is_string($fields[$name] ?? null) && $fields[$name] = self::id($fields[$name], $play);
+        }
+
         return $fields + ['ticket' => self::ticket($play), 'key' => bin2hex(random_bytes(8))];
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Storage\GameFiles;
 use Illuminate\Http\Response;
 
-/** A file of a game, under the hash of its content: nobody guesses it, and it never changes. */
+/** A file of a game, under a digest of its content that only this installation makes: nobody guesses it, and it never changes. */
 final class FileController extends Controller
 {
     private const TYPES = [
@@ -15,7 +16,7 @@ final class FileController extends Controller
 
     public function __invoke(string $file): Response
     {
-        $path = config()->string('fravel.files').'/'.$file;
+        $path = GameFiles::path($file);
         $type = self::TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
         abort_unless($type !== null && is_file($path), 404);
 

@@ -13,6 +13,7 @@ use Fravel\Edit\InsertPart;
 use Fravel\Edit\RemovePart;
 use Fravel\Edit\SetField;
 use Fravel\Edit\Together;
+use Random\Randomizer;
 
 /**
  * Builds a pattern into a game, as one command that is undone like any other.
@@ -27,14 +28,14 @@ final class Build
      * @param  string|null  $after  a scene
      * @return Together|null  null when what the pattern needs is not given
      */
-    public static function into(Game $game, Pattern $pattern, Content $content, array $words, Usual $usual, ?string $after): ?Together
+    public static function into(Game $game, Pattern $pattern, Content $content, array $words, Usual $usual, ?string $after, Randomizer $random = new Randomizer): ?Together
     {
         foreach ($pattern->fields() as $field) {
             if (! $content->fills($field)) {
                 return null;
             }
         }
-        $site = new Site($game->language(), Ids::in($game->document), $words, $usual);
+        $site = new Site($game->language(), Ids::in($game->document), $words, $usual, $random);
         $pattern->build($content, $site);
         $isBlank = Blank::isUntouched($game->document);
         $scene = $isBlank || $after === null ? null : Way::onFrom($game, $after);
@@ -56,10 +57,10 @@ final class Build
      * @param  array<string, string>  $words
      * @return array<string, mixed>|null a document
      */
-    public static function alone(Pattern $pattern, Content $content, array $words, Usual $usual): ?array
+    public static function alone(Pattern $pattern, Content $content, array $words, Usual $usual, Randomizer $random = new Randomizer): ?array
     {
         $blank = Game::of(Blank::game('', ['scene' => '', 'hello' => ''], $content->language));
-        $edited = self::into($blank, $pattern, $content, $words, $usual, null)?->apply($blank);
+        $edited = self::into($blank, $pattern, $content, $words, $usual, null, $random)?->apply($blank);
 
         /** @var array<string, mixed>|null */
         return $edited instanceof Edited ? $edited->game->document : null;

@@ -39,8 +39,7 @@ final class Rooms implements Pattern
         $rows = array_slice($rows, 0, 20);
         [$code, $clues, $locks] = ['', [], []];
         foreach ($rows as $place => $row) {
-            // A digit of its own for each question, the same each time it is built.
-            $digit = (string) (crc32($room.$row->question) % 10);
+            $digit = $site->digit();
             $code .= $digit;
             $clues[] = $clue = $site->token($site->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]), 'clue');
             $locks[] = $site->lock($row, ['say' => $site->say('clueFound', ['number' => $place + 1, 'digit' => $digit]), 'do' => [['give' => $clue]]]);

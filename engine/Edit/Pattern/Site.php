@@ -7,6 +7,7 @@ namespace Fravel\Edit\Pattern;
 use Fravel\Document\Ids;
 use Fravel\Format\Worksheet\LockFields;
 use Fravel\Format\Worksheet\Row;
+use Random\Randomizer;
 
 /**
  * Where a pattern builds: gives ids nobody has, makes the parts as a document holds them, and keeps them in order.
@@ -39,17 +40,23 @@ final class Site
      * @param  array<string, mixed>  $taken  ids that are not free, as keys
      * @param  array<string, string>  $words  what students read where the teacher gave no words
      */
-    public function __construct(string $language, private array $taken, private readonly array $words, private readonly Usual $usual)
+    public function __construct(string $language, private array $taken, private readonly array $words, private readonly Usual $usual, private readonly Randomizer $random = new Randomizer)
     {
         $this->locks = new LockFields($language);
     }
 
     public function id(string $stem): string
     {
-        $id = Ids::fresh($stem, $this->taken);
+        $id = Ids::drawn($stem, $this->taken, $this->random);
         $this->taken[$id] = true;
 
         return $id;
+    }
+
+    /** A digit of a code, drawn: what can be worked out from what students read is no secret. */
+    public function digit(): string
+    {
+        return (string) $this->random->getInt(0, 9);
     }
 
     /** @param  array<string, string|int>  $arguments */

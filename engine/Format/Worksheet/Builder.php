@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Format\Worksheet;
 
 use Fravel\Document\Ids;
+use Random\Randomizer;
 
 /** Builds a game from rows: a chapter for each room, each question a lock, each leading on, an ending. */
 final class Builder
@@ -15,7 +16,7 @@ final class Builder
     private readonly LockFields $locks;
 
     /** @param  array{chapter: string, scene: string, ending: string, said: string}  $words titles, where the rows have none */
-    private function __construct(private readonly string $language, private readonly array $words)
+    private function __construct(private readonly string $language, private readonly array $words, private readonly Randomizer $random)
     {
         $this->locks = new LockFields($language);
     }
@@ -25,9 +26,9 @@ final class Builder
      * @param  array{chapter: string, scene: string, ending: string, said: string}  $words  `scene` takes :room and :number
      * @return array<string, mixed> a document
      */
-    public static function build(array $rows, string $title, string $language, array $words): array
+    public static function build(array $rows, string $title, string $language, array $words, Randomizer $random = new Randomizer): array
     {
-        return (new self($language, $words))->game(array_values(array_filter($rows, static fn (Row $row): bool => $row->isBuildable())), $title);
+        return (new self($language, $words, $random))->game(array_values(array_filter($rows, static fn (Row $row): bool => $row->isBuildable())), $title);
     }
 
     /**
@@ -79,7 +80,7 @@ final class Builder
     {
         $fields = $this->locks->of($row);
         $lock = [
-            'id' => $this->id('q-'.$row->number),
+            'id' => $this->id('lock'),
             'kind' => 'lock',
             'label' => strtr($this->words['scene'], [':room' => $room, ':number' => (string) $number]),
             'ask' => $row->question,
@@ -88,7 +89,7 @@ final class Builder
             'otherwise' => $row->feedback === '' ? [] : [['say' => $row->feedback]],
         ];
 
-        return ['id' => $this->id('s-'.$row->number), 'chapter' => $chapter, 'title' => $lock['label'], 'layout' => 'page', 'things' => [$lock]];
+        return ['id' => $this->id('scene'), 'chapter' => $chapter, 'title' => $lock['label'], 'layout' => 'page', 'things' => [$lock]];
     }
 
     /**
@@ -112,7 +113,7 @@ final class Builder
 
     private function id(string $stem): string
     {
-        $id = Ids::fresh($stem, $this->taken);
+        $id = Ids::drawn($stem, $this->taken, $this->random);
         $this->taken[$id] = true;
 
         return $id;

@@ -84,11 +84,16 @@ function inserted(entries, after, value) {
     return copy;
 }
 
-/** An id nobody has: a word for people who read the document, and letters drawn at random. */
+/** An id nobody has: a word for people who read the document, and letters drawn at random, as `Ids::drawn` does. */
 function freshId(stem) {
-    const letters = Array.from(crypto.getRandomValues(new Uint8Array(6)), (byte) => 'abcdefghijkmnpqrstuvwxyz23456789'[byte % 31]).join('');
+    const letters = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) => 'bcdfghjkmnpqrstvwxz23456789'[byte % 27]).join('');
 
     return `${stem}-${letters}`;
 }
 
-export { GAME, apply, freshId, part };
+/** The id without drawn letters or a number behind it. */
+function stemOf(id) {
+    return id.replace(/-([a-z0-9]{6}|[bcdfghjkmnpqrstvwxz2-9]{8})$/, '').replace(/-?\d+$/, '');
+}
+
+export { GAME, apply, freshId, part, stemOf };

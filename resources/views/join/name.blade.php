@@ -1,7 +1,7 @@
 <x-layout.base title="Join {{ $run->code }}" body="player" page="join">
     <main class="join">
         <p class="join-mark"><x-lamp/><span>{{ $run->code }}</span></p>
-        <h1>{{ $run->game->title }}</h1>
+        <h1>{{ $run->edition->title() }}</h1>
         @if ($problem)<p class="notice bad" role="alert">{{ $problem }}</p>@endif
         @unless ($run->isOpen())<p class="notice">{{ __('play.join.closed') }}</p>@endunless
         @if ($run->isOpen())

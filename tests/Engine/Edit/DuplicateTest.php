@@ -30,24 +30,28 @@ it('keeps what leads from one to another inside the copy', function (): void {
     $copied = edited($game, ['duplicate' => ['a', 'b']])->game;
     $scenes = $copied->document['scenes'];
 
-    expect($copied->sceneIds())->toBe(['a', 'b', 'a-2', 'b-2', 'end'])
+    expect($copied->sceneIds())->toBe(['a', 'b', $scenes[2]['id'], $scenes[3]['id'], 'end'])
+        ->and([$scenes[2]['id'], $scenes[2]['things'][1]['id']])->each->toMatch('/^(a|door)-[b-z2-9]{8}$/')
         ->and(array_column($scenes, 'title'))->toBe(['Room 1', 'Cellar', 'Room 2', 'Cellar 2', 'End'])
-        ->and($scenes[2]['things'][0]['react']['go'] ?? $scenes[2]['things'][0]['react'][0]['go'])->toBe('b-2')
-        ->and($scenes[2]['things'][1]['id'])->toBe('door')
+        ->and($scenes[2]['things'][0]['react']['go'] ?? $scenes[2]['things'][0]['react'][0]['go'])->toBe($scenes[3]['id'])
         ->and($scenes[2]['things'][1]['rules'][0]['go'])->toBe('end')
         ->and($scenes[2]['things'][1]['rules'][0]['do'])->toBe([['give' => 'key']])
-        ->and($scenes[3]['things'][0]['if'])->toBe(['open' => 'door']);
+        ->and($scenes[3]['things'][0]['if'])->toBe(['open' => $scenes[2]['things'][1]['id']]);
 });
 
 it('renames what matchers name of the copy', function (array $input, array $match, array $expected): void {
     $game = Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('q', '')]]]);
     $copy = edited($game, ['duplicate' => ['q'], 'times' => 2])->game->document['scenes'][0]['things'];
 
-    expect($copy[1]['rules'][0]['match'])->toBe($expected)->and($copy[2]['rules'][0]['match'])->not->toBe($expected);
+    $ids = fn (array $lock): array => array_column(array_merge($lock['input']['options'] ?? [], $lock['input']['items'] ?? [], $lock['input']['left'] ?? [], $lock['input']['right'] ?? []), 'id');
+    $named = fn (array $lock): array => json_decode(str_replace(array_map(json_encode(...), $ids($lock)), ['"first"', '"second"'], (string) json_encode($lock['rules'][0]['match'])), true);
+
+    expect([$named($copy[1]), $named($copy[2])])->each->toBe($expected)->and(array_merge($ids($copy[0]), $ids($copy[1]), $ids($copy[2])))->toHaveCount(6)
+        ->and(array_unique(array_merge($ids($copy[0]), $ids($copy[1]), $ids($copy[2]))))->toHaveCount(6);
 })->with([
-    'options' => [['type' => 'options', 'options' => [['id' => 'x'], ['id' => 'y']]], ['any' => [['options' => ['y']]]], ['any' => [['options' => ['y-2']]]]],
-    'an order' => [['type' => 'order', 'items' => [['id' => 'x'], ['id' => 'y']]], ['right' => ['of' => ['order' => ['y', 'x']], 'atLeast' => 1]], ['right' => ['of' => ['order' => ['y-2', 'x-2']], 'atLeast' => 1]]],
-    'pairs' => [['type' => 'pairs', 'left' => [['id' => 'x']], 'right' => [['id' => 'y']]], ['pairs' => ['x' => 'y']], ['pairs' => ['x-2' => 'y-2']]],
+    'options' => [['type' => 'options', 'options' => [['id' => 'x'], ['id' => 'y']]], ['any' => [['options' => ['y']]]], ['any' => [['options' => ['second']]]]],
+    'an order' => [['type' => 'order', 'items' => [['id' => 'x'], ['id' => 'y']]], ['right' => ['of' => ['order' => ['y', 'x']], 'atLeast' => 1]], ['right' => ['of' => ['order' => ['second', 'first']], 'atLeast' => 1]]],
+    'pairs' => [['type' => 'pairs', 'left' => [['id' => 'x']], 'right' => [['id' => 'y']]], ['pairs' => ['x' => 'y']], ['pairs' => ['first' => 'second']]],
 ]);
 
 it('puts copies on a stage a step aside each', function (): void {

@@ -27,6 +27,14 @@ function builtAlone(string $pattern, array $given, Usual $usual = new Usual): ?G
     return $document === null ? null : Game::of($document);
 }
 
+/** @return list<string> ids of the things of a kind, in order */
+function idsOfKind(Game $game, string $kind): array
+{
+    $things = array_merge(...array_column($game->document['scenes'], 'things'));
+
+    return array_column(array_filter($things, fn (array $thing): bool => $thing['kind'] === $kind), 'id');
+}
+
 it('builds a sound game from every pattern', function (Pattern $pattern): void {
     $game = builtAlone($pattern->name(), patternWords('sample'));
     $verdicts = Check::of($game);
@@ -64,9 +72,10 @@ it('uses what a teacher usually wants', function (): void {
 it('leads back to the start of a gauntlet on any wrong answer, with every lock shut again', function (): void {
     $game = builtAlone('gauntlet', ['questions' => "One?\tred\nTwo?\tblue"]);
     $scenes = array_column($game->document['scenes'], 'id');
-    $state = Plays::through($game, [['choose' => 'choice'], ['answer' => 'lock', 'with' => 'red'], ['answer' => 'lock-2', 'with' => 'green']])->state;
+    $locks = idsOfKind($game, 'lock');
+    $state = Plays::through($game, [['choose' => idsOfKind($game, 'choice')[0]], ['answer' => $locks[0], 'with' => 'red'], ['answer' => $locks[1], 'with' => 'green']])->state;
 
-    expect($state->scene)->toBe($scenes[0])->and($state->isOpen('lock'))->toBeFalse();
+    expect($state->scene)->toBe($scenes[0])->and($state->isOpen($locks[0]))->toBeFalse();
 });
 
 it('counts options for outcomes, and the highest wins', function (): void {
@@ -80,9 +89,10 @@ it('counts options for outcomes, and the highest wins', function (): void {
 
 it('leads on by what was right at first try, and else back to practise with every lock shut', function (): void {
     $game = builtAlone('practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2']);
+    [$one, $two] = idsOfKind($game, 'lock');
     $answer = fn (string $lock, string $with): array => ['answer' => $lock, 'with' => $with];
-    $low = Plays::through($game, [$answer('lock', 'green'), $answer('lock', 'red'), $answer('lock-2', 'blue')])->state;
-    $again = Plays::through($game, [$answer('lock', 'green'), $answer('lock', 'red'), $answer('lock-2', 'blue'), ['choose' => 'choice'], $answer('lock', 'red'), $answer('lock-2', 'blue')])->state;
+    $low = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue')])->state;
+    $again = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue'), ['choose' => idsOfKind($game, 'choice')[0]], $answer($one, 'red'), $answer($two, 'blue')])->state;
 
     expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)->toBe('The way out');
 });
@@ -108,19 +118,19 @@ it('puts the ending it makes into the chapter that leads there', function (strin
     'no chapter' => ['treasure', ['questions' => "One?\tred", 'inside' => 'A lens.'], null],
 ]);
 
-it('makes the same code of the same questions, a digit for each', function (): void {
+it('draws a code of its own each time, a digit for each question', function (): void {
     $given = ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay\nThree?\tx\t\tTower"];
-    $codes = fn (): array => array_map(fn (array $scene): mixed => array_column($scene['things'], 'rules', 'id'), array_slice(builtAlone('rooms', $given)->document['scenes'], 0, 2));
-    $doors = array_map(fn (array $rules): string => array_values($rules)[count($rules) - 1][0]['match']['equals'][0], $codes());
+    $doors = fn (): array => array_map(fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice(builtAlone('rooms', $given)->document['scenes'], 0, 2));
+    $codes = array_map($doors, range(1, 12));
 
-    expect($codes())->toBe($codes())->and(array_map(strlen(...), $doors))->toBe([2, 1]);
+    expect(array_map(strlen(...), $codes[0]))->toBe([2, 1])->and(count(array_unique(array_column($codes, 0))))->toBeGreaterThan(3);
 });
 
 it('opens the door of a room only to those who hold every clue of it', function (): void {
     $game = builtAlone('rooms', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay"]);
     $door = $game->document['scenes'][0]['things'][2];
     $code = ['answer' => $door['id'], 'with' => $door['rules'][0]['match']['equals'][0]];
-    $answers = [['answer' => 'lock', 'with' => 'red'], ['answer' => 'lock-2', 'with' => 'blue']];
+    $answers = [['answer' => idsOfKind($game, 'lock')[0], 'with' => 'red'], ['answer' => idsOfKind($game, 'lock')[1], 'with' => 'blue']];
 
     expect(Plays::through($game, [$answers[0], $code])->state->isOpen($door['id']))->toBeFalse()
         ->and(Plays::through($game, [...$answers, $code])->state->isOpen($door['id']))->toBeTrue();

@@ -18,7 +18,9 @@ function builtBehind(array $scene): array
     $built = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new Usual, 'here')?->apply($game)->game->document['scenes'];
     $choice = array_values(array_filter($built[1]['things'], fn (array $thing): bool => $thing['kind'] === 'choice'))[0];
 
-    return ['next' => $built[0]['next'] ?? null, 'react' => $built[0]['things'][0]['react'] ?? null, 'question' => $built[1], 'onward' => $choice['react'][0]['go']];
+    $named = fn (mixed $reactions): mixed => json_decode(str_replace($built[1]['id'], 'box', (string) json_encode($reactions)), true);
+
+    return ['next' => $named($built[0]['next'] ?? null), 'react' => $named($built[0]['things'][0]['react'] ?? null), 'question' => $built[1], 'onward' => $choice['react'][0]['go']];
 }
 
 it('takes the place of the plain way on', function (mixed $next, array $expected): void {

@@ -43,11 +43,11 @@ it('builds a game that plays from the first question to the ending', function (s
     $sheet = exampleSheet($name);
     $document = Builder::build($sheet->rows, 'Built', 'en', BUILD_WORDS);
     $game = Game::of($document);
-    $answers = array_column($sheet->rows, 'answers', 'number');
+    $answers = array_column($sheet->rows, 'answers', 'question');
     $state = Play::start($game, 1, 0)->state;
     for ($step = 0; $state->ended === null && $step < 30; $step++) {
         $lock = $game->scene($state->scene)->things[0];
-        $answer = $answers[(int) substr($lock->id, 2)][0] ?? 'So that ships see them.';
+        $answer = $answers[$lock->ask][0] ?? 'So that ships see them.';
         $state = Play::act($game, $state, Action::of(['answer' => $lock->id, 'with' => $answer]), 0)->state;
     }
 

@@ -28,7 +28,13 @@ final readonly class Gaps implements Input
     /** @return list<string> */
     public function ids(): array
     {
-        preg_match_all(self::MARK, $this->md, $marks);
+        return self::marked($this->md);
+    }
+
+    /** @return list<string> ids of the gaps in a text */
+    public static function marked(string $md): array
+    {
+        preg_match_all(self::MARK, $md, $marks);
 
         return array_values(array_unique(array_filter($marks[2], static fn (string $id): bool => $id !== '')));
     }

@@ -1,4 +1,4 @@
-import { GAME, freshId } from '../document.js';
+import { GAME, freshId, stemOf } from '../document.js';
 import { aligned, moved, rounded, spread } from './geometry.js';
 
 /** What can be done with the things that are picked. Each is one edit. */
@@ -72,10 +72,10 @@ function paste(desk, scene) {
     if (things.length === 0) return [];
     const renamed = new Map();
     const edits = assets.flatMap((asset) => broughtAlong(asset, desk, renamed));
-    for (const id of idsIn(things)) renamed.set(id, freshId(id.replace(/-[a-z0-9]{6}$/, '')));
+    for (const id of idsIn(things)) renamed.set(id, freshId(stemOf(id)));
     let after = scene.things?.at(-1)?.id ?? null;
     const made = things.map((thing) => {
-        const value = JSON.parse(JSON.stringify(thing), (key, inner) => (typeof inner === 'string' && renamed.has(inner) ? renamed.get(inner) : inner));
+        const value = JSON.parse(JSON.stringify(thing), (key, inner) => renamedIn(key, inner, renamed));
         const isTaken = scene.things?.some((other) => other.box?.join() === thing.box?.join());
 
         return { ...value, ...(value.box ? { box: isTaken ? moved(value.box, 30, 30) : value.box } : {}) };
@@ -87,6 +87,12 @@ function paste(desk, scene) {
     desk.store.edit(edits, `pasted ${made.length === 1 ? 'a thing' : `${made.length} things`}`);
 
     return made.map((thing) => thing.id);
+}
+
+function renamedIn(key, inner, renamed) {
+    if (key === 'pairs' && inner && !Array.isArray(inner)) return Object.fromEntries(Object.entries(inner).map(([left, right]) => [renamed.get(left) ?? left, right]));
+
+    return typeof inner === 'string' && renamed.has(inner) ? renamed.get(inner) : inner;
 }
 
 /** The same file is one asset; another game's asset of the same name gets another. */
