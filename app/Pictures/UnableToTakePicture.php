@@ -25,6 +25,17 @@ final class UnableToTakePicture extends RuntimeException
         return new self('large', ['found' => $megapixels, 'most' => $most]);
     }
 
+    public static function intricate(): self
+    {
+        return new self('intricate');
+    }
+
+    /** @param  'full_game'|'full_teacher'  $which  whose room is used up */
+    public static function full(string $which, int $megabytes): self
+    {
+        return new self($which, ['most' => $megabytes]);
+    }
+
     public static function unreadable(): self
     {
         return new self('unreadable');

@@ -32,6 +32,7 @@ final readonly class Renaming
      */
     public function referring(array $document, callable $isMeant): array
     {
+        /** @var array<array-key, mixed> $document */
         foreach (References::in($document) as $reference) {
             if (! isset($this->ids[$reference->id]) || ! $isMeant($reference)) {
                 continue;

@@ -23,7 +23,7 @@ final class Guesser
     /** @var array<string, array{tried: int, right: int, chance: float}> by way */
     public array $picks = [];
 
-    /** @var array<string, list<int>> by way: how often the option of each place in the document was picked */
+    /** @var array<string, array<int, int>> by way: how often the option of each place in the document was picked */
     public array $places = [];
 
     /** Typed guesses that opened something. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Field;
 use App\Models\Game;
 use App\Pictures\Collection;
+use App\Pictures\Quota;
 use App\Pictures\Taken;
 use App\Pictures\UnableToTakePicture;
 use App\Pictures\Upload;
@@ -22,7 +23,12 @@ final class PictureController extends Controller
     public function store(Request $request, Game $game): JsonResponse
     {
         try {
-            return new JsonResponse(self::taken($request)->kept());
+            $taken = self::taken($request);
+            Quota::admit($game, strlen($taken->bytes));
+            $kept = $taken->kept();
+            Quota::count($game, $kept['asset']['file'], strlen($taken->bytes));
+
+            return new JsonResponse($kept + ['notice' => Quota::notice($game)]);
         } catch (UnableToTakePicture $failure) {
             return new JsonResponse(['message' => $failure->words()], 422);
         }
