@@ -11,10 +11,21 @@ while [ $# -gt 0 ]; do
     esac
 done
 
+workers=4
 database=storage/app/fravel.sqlite
-export APP_URL="http://127.0.0.1:$port" DB_DATABASE="$PWD/$database"
+mark=storage/app/demo-$port.pids
+export APP_URL="http://127.0.0.1:$port" DB_DATABASE="$PWD/$database" FRAVEL_OUTBOX=true
+export FRAVEL_HOSTS="localhost,127.0.0.1${FRAVEL_HOSTS:+,$FRAVEL_HOSTS}"
 
-if (exec 3<> "/dev/tcp/127.0.0.1/$port") 2> /dev/null; then
+answers() { (exec 3<> "/dev/tcp/127.0.0.1/$port") 2> /dev/null; }
+is_ours() { { tr '\0' ' ' < "/proc/$1/cmdline"; } 2> /dev/null | grep -q -- "-S 127.0.0.1:$port -t public"; }
+
+# A server that was killed leaves its workers behind, which hold the port: those are ours to end, and nobody else's.
+if answers && [ -e "$mark" ] && ! is_ours "$(head -n 1 "$mark")"; then
+    while read -r left; do is_ours "$left" && kill -9 "$left" 2> /dev/null || true; done < "$mark"
+    sleep 0.2
+fi
+if answers; then
     echo "Port $port is in use already. Stop what runs there, or choose another with --port." >&2
     exit 1
 fi
@@ -25,19 +36,29 @@ if [ ! -s "$database" ]; then
 else
     php artisan migrate --force --quiet
 fi
-
 php artisan config:clear --quiet
-PHP_CLI_SERVER_WORKERS=4 php -d max_input_vars=50000 -d post_max_size=60M -d upload_max_filesize=50M -d memory_limit=512M -d variables_order=EGPCS \
-    -S "127.0.0.1:$port" -t public bin/router.php 2>> storage/logs/server.log &
-server=$!
+
+# The server's own lines would hold what students type in addresses; failures go to a file of their own.
+serve() {
+    PHP_CLI_SERVER_WORKERS=$workers php -d max_input_vars=50000 -d post_max_size=60M -d upload_max_filesize=50M -d memory_limit=512M -d variables_order=EGPCS \
+        -d log_errors=1 -d error_log="$PWD/storage/logs/server.log" -S "127.0.0.1:$port" -t public bin/router.php > /dev/null 2>&1 &
+    server=$!
+    until answers; do
+        kill -0 "$server" 2> /dev/null || { echo "The server did not start; storage/logs/server.log says why." >&2; exit 1; }
+        sleep 0.05
+    done
+    { echo "$server"; pgrep -P "$server"; } > "$mark"
+}
 # The workers are children of the server and don't end with it.
-stop() { pkill -TERM -P "$server" 2> /dev/null || true; kill "$server" 2> /dev/null || true; }
+stop() {
+    kill "$server" 2> /dev/null || true
+    while read -r each; do is_ours "$each" && kill "$each" 2> /dev/null || true; done < "$mark"
+    rm -f "$mark"
+}
+server=
+serve
 trap stop EXIT
 trap 'exit 0' INT TERM
-until (exec 3<> "/dev/tcp/127.0.0.1/$port") 2> /dev/null; do
-    kill -0 "$server" 2> /dev/null || { echo "The server did not start; storage/logs/server.log says why." >&2; exit 1; }
-    sleep 0.05
-done
 
 cat <<READY
 
@@ -47,4 +68,12 @@ cat <<READY
   Students join at http://127.0.0.1:$port/ with the code of a run. Stop with Ctrl+C.
 
 READY
-wait "$server"
+
+# PHP's own server replaces no worker that dies: when one is gone, all are started anew.
+while sleep 1; do
+    [ "$(pgrep -c -r R,S,D -P "$server")" -ge "$workers" ] && continue
+    echo "A part of the server ended; it is started again." >&2
+    while read -r each; do is_ours "$each" && kill -9 "$each" 2> /dev/null || true; done < "$mark"
+    wait "$server" 2> /dev/null || true
+    serve
+done

@@ -7,6 +7,13 @@ return [
     // Files of games, each under the hash of its content.
     'files' => env('FRAVEL_FILES', storage_path('app/files')),
 
+    // Whether letters may stay inside the application, where everybody can read them: for trying out, and nowhere else.
+    'outbox' => (bool) env('FRAVEL_OUTBOX', env('APP_ENV', 'production') === 'local'),
+
+    // Names under which the application may be called, beside the one in its address; and proxies whose word is taken.
+    'hosts' => array_values(array_filter(explode(',', (string) env('FRAVEL_HOSTS', '')))),
+    'proxies' => array_values(array_filter(explode(',', (string) env('FRAVEL_PROXIES', '')))),
+
     // Whether the bare route to measure against is there.
     'bench' => (bool) env('FRAVEL_BENCH', false),
 

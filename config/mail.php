@@ -1,9 +1,9 @@
 <?php
 
 return [
-    'default' => env('MAIL_MAILER', 'outbox'),
+    'default' => env('MAIL_MAILER') ?: 'outbox',
     'mailers' => [
-        // Keeps mail inside the application, where the outbox page shows it.
+        // Keeps mail inside the application, where the outbox page shows it; takes none unless fravel.outbox says so.
         'outbox' => ['transport' => 'outbox'],
         'array' => ['transport' => 'array'],
         'smtp' => [

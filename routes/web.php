@@ -18,12 +18,16 @@ Route::get('/outbox', OutboxController::class)->name('outbox');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/register', [RegisterController::class, 'create'])->name('register');
+    Route::middleware('signed:relative')->group(function (): void {
+        Route::get('/register/finish', [RegisterController::class, 'finish'])->name('register.finish');
+        Route::post('/register/finish', [RegisterController::class, 'make'])->name('register.make');
+    });
     Route::get('/sign-in', [SignInController::class, 'create'])->name('login');
     Route::get('/forgotten', [ForgottenPasswordController::class, 'create'])->name('password.request');
     Route::get('/reset/{token}', [ResetPasswordController::class, 'create'])->name('password.reset');
-    Route::middleware('throttle:account')->group(function (): void {
+    Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::middleware('throttle:letters')->group(function (): void {
         Route::post('/register', [RegisterController::class, 'store']);
-        Route::post('/sign-in', [SignInController::class, 'store']);
         Route::post('/forgotten', [ForgottenPasswordController::class, 'store'])->name('password.email');
         Route::post('/reset', [ResetPasswordController::class, 'store'])->name('password.store');
     });
@@ -51,7 +55,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/games/{game}/history', [EditController::class, 'history'])->name('edits.history');
         Route::post('/games/{game}/history', [EditController::class, 'returnTo'])->name('edits.return');
         Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
-        Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->name('pictures.store');
+        Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->middleware('throttle:pictures')->name('pictures.store');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');

@@ -1,9 +1,10 @@
 <?php
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Http\Request;
 use Tests\Support\Screens;
 use Tests\TestCase;
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->afterEach(fn () => Request::setTrustedHosts([]))->in('Feature');
 
 pest()->afterEach(fn () => Screens::closeAll())->in('Browser');

@@ -41,11 +41,9 @@ final class TakeAction
 
     private readonly Connection $database;
 
-    /** Nothing here waits for a commit, so nobody needs to watch for it. */
     public function __construct()
     {
         $this->database = DB::connection();
-        $this->database->unsetTransactionManager();
     }
 
     /** The turn, or null when there is no such play. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mail;
 
 use App\Models\Letter;
+use Symfony\Component\Mailer\Exception\TransportException;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 use Symfony\Component\Mime\Address;
@@ -21,6 +22,9 @@ final class OutboxTransport extends AbstractTransport
 
     protected function doSend(SentMessage $message): void
     {
+        if (! config()->boolean('fravel.outbox')) {
+            throw new TransportException('No mail service is set up, and there is no outbox.');
+        }
         $original = $message->getOriginalMessage();
         if (! $original instanceof Message) {
             return;

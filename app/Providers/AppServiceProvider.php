@@ -4,14 +4,24 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\CountedPassword;
+use App\Accounts\Letters;
 use App\Http\Field;
 use App\Mail\OutboxTransport;
+use App\Models\User;
 use App\Storage\ImmediateConnector;
+use App\Storage\WholeFileSessions;
+use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 
@@ -26,11 +36,22 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport);
-        Password::defaults(static fn (): Password => Password::min(10));
-        RateLimiter::for('account', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('account|'.$request->ip()),
-            Limit::perMinute(8)->by('account|'.mb_strtolower(Field::text($request, 'email')).'|'.$request->ip()),
+        Session::extend('file', static fn (Application $app): WholeFileSessions => new WholeFileSessions($app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
+        Password::defaults(static fn (): Password => Password::min(10)->rules([new CountedPassword]));
+        ResetPassword::createUrlUsing(static fn (User $teacher, string $token): string => Letters::absolute(route('password.reset', ['token' => $token, 'email' => $teacher->email], false)));
+        TrustProxies::at(config()->array('fravel.proxies'));
+        $this->limits();
+    }
+
+    private function limits(): void
+    {
+        RateLimiter::for('letters', static fn (Request $request): array => [
+            Limit::perMinute(30)->by('letters|'.$request->ip()),
+            Limit::perHour(10)->by('letters|'.mb_strtolower(Field::text($request, 'email'))),
         ]);
+        RateLimiter::for('pictures', static fn (Request $request): Limit => Limit::perMinute(60)->by('pictures|'.$request->user()?->getAuthIdentifier())->response(
+            static fn (Request $request, array $headers): JsonResponse => new JsonResponse(['message' => __('pictures.often', ['seconds' => $headers['Retry-After'] ?? 60])], 429, $headers),
+        ));
         // Two words are soon guessed by who may guess without end; others with the same name only wait a minute.
         RateLimiter::for('again', static fn (Request $request): array => [
             Limit::perMinute(120)->by('again|'.$request->ip()),

@@ -12,4 +12,9 @@ return new class extends Migration
     {
         DB::statement('PRAGMA journal_mode = WAL');
     }
+
+    public function down(): void
+    {
+        DB::statement('PRAGMA journal_mode = DELETE');
+    }
 };

@@ -29,4 +29,11 @@ return new class extends Migration
             $table->timestamp('created_at');
         });
     }
+
+    public function down(): void
+    {
+        Schema::drop('letters');
+        Schema::drop('password_reset_tokens');
+        Schema::drop('users');
+    }
 };

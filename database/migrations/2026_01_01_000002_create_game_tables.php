@@ -42,4 +42,11 @@ return new class extends Migration
             $table->unique(['game_id', 'number']);
         });
     }
+
+    public function down(): void
+    {
+        Schema::drop('editions');
+        Schema::drop('changes');
+        Schema::drop('games');
+    }
 };

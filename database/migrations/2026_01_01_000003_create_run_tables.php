@@ -46,4 +46,11 @@ return new class extends Migration
             $table->unique(['play_id', 'key']);
         });
     }
+
+    public function down(): void
+    {
+        Schema::drop('play_events');
+        Schema::drop('plays');
+        Schema::drop('runs');
+    }
 };

@@ -32,12 +32,12 @@ final readonly class Renaming
      */
     public function referring(array $document, callable $isMeant): array
     {
-        /** @var array<array-key, mixed> $document */
+        $renamed = $document;
         foreach (References::in($document) as $reference) {
             if (! isset($this->ids[$reference->id]) || ! $isMeant($reference)) {
                 continue;
             }
-            $slot = &$document;
+            $slot = &$renamed;
             foreach ($reference->path as $key) {
                 $slot = &$slot[$key];
             }
@@ -45,7 +45,8 @@ final readonly class Renaming
             unset($slot);
         }
 
-        return $document;
+        /** @var array<array-key, mixed> */
+        return $renamed;
     }
 
     /**

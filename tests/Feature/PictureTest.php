@@ -9,6 +9,7 @@ use Illuminate\Http\UploadedFile;
 function brought(array $fields, ?Game $game = null): array
 {
     $game ??= Game::factory()->create();
+    test()->flushSession();
     $reply = test()->actingAs($game->user)->postJson("/games/{$game->id}/pictures", $fields);
 
     return ['status' => $reply->status(), 'body' => $reply->json()];

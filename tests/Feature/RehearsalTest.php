@@ -79,6 +79,7 @@ it('walks into what was found, and lets nobody else', function (): void {
     expect($place)->not->toBeFalse();
     $this->post("/games/{$game->id}/rehearsal/walk", ['finding' => $place]);
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/step", ['count' => 500])->assertSee('Room');
+    $this->flushSession();
     $this->actingAs(Game::factory()->create()->user)->post("/games/{$game->id}/rehearsal/keep", ['name' => 'x'])->assertForbidden();
 });
 

@@ -29,7 +29,7 @@ final class Server
         $address = "http://127.0.0.1:{$port}";
         $environment += [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $address,
-            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'MAIL_MAILER' => 'outbox',
+            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
             'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files", 'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
         ];
         touch("{$folder}/fravel.sqlite");

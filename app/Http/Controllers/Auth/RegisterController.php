@@ -4,23 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\Letters;
+use App\Accounts\SignIn;
 use App\Http\Controllers\Controller;
+use App\Http\Field;
 use App\Http\Requests\RegisterRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\View\View;
 
+/** An account in two steps: a letter to the address, and behind its link the name and the password. */
 final class RegisterController extends Controller
 {
     public function create(): View
     {
-        return view('auth.register');
+        return view('auth.register', ['canBeSent' => Letters::canBeSent()]);
     }
 
-    public function store(RegisterRequest $request): RedirectResponse
+    /** Says the same whether or not there is such an account. */
+    public function store(Request $request): RedirectResponse
     {
-        Auth::login(User::query()->create($request->safe(['name', 'email', 'password'])));
+        abort_unless(Letters::canBeSent(), 404);
+        $request->merge(['email' => mb_strtolower(Field::text($request, 'email'))])->validate(['email' => ['required', 'string', 'email', 'max:200']]);
+        Letters::welcome(Field::text($request, 'email'));
+
+        return redirect()->route('register')->with('sent', Field::text($request, 'email'));
+    }
+
+    public function finish(Request $request): View
+    {
+        return view('auth.finish', ['email' => Field::text($request, 'email')]);
+    }
+
+    public function make(RegisterRequest $request, SignIn $signIn): RedirectResponse
+    {
+        $email = $request->address();
+        if (User::query()->where('email', $email)->exists()) {
+            return redirect()->route('login')->with('status', __('auth.made_already'));
+        }
+        Auth::login(User::query()->create(['email' => $email] + $request->safe(['name', 'password'])));
+        $signIn->know($email);
         $request->session()->regenerate();
 
         return redirect()->route('games.index');

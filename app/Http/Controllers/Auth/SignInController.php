@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\SignIn;
 use App\Http\Controllers\Controller;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,16 +19,20 @@ final class SignInController extends Controller
         return view('auth.sign-in');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, SignIn $signIn): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'string'], 'password' => ['required', 'string']]);
-        $given['email'] = mb_strtolower(trim($given['email']));
-        if (! Auth::attempt($given, $request->boolean('remember'))) {
+        $given = $request->validate(['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:1000']]);
+        $email = mb_strtolower(trim($given['email']));
+        $wait = $signIn->wait($email);
+        if ($wait > 0) {
+            throw ValidationException::withMessages(['email' => trans_choice('auth.throttle', $wait, ['seconds' => $wait])])->status(429);
+        }
+        if (! $signIn->try($email, $given['password'], $request->boolean('remember'))) {
             throw ValidationException::withMessages(['email' => __('auth.failed')]);
         }
         $request->session()->regenerate();
 
-        return redirect()->intended(route('games.index'));
+        return redirect()->intended(route('games.index', [], false));
     }
 
     public function destroy(Request $request): RedirectResponse

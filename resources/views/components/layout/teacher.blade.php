@@ -4,7 +4,7 @@
     <header class="bar">
         <a class="bar-home" href="{{ auth()->check() ? route('games.index') : '/' }}"><x-lamp/><span>Fravel</span></a>
         <nav class="bar-end" aria-label="Account">
-            @if (config('mail.default') === 'outbox')<a href="{{ route('outbox') }}">Outbox</a>@endif
+            @if (App\Accounts\Letters::stayHere() && App\Accounts\Letters::canBeSent())<a href="{{ route('outbox') }}">Outbox</a>@endif
             @auth
                 <span class="bar-who">{{ auth()->user()->name }}</span>
                 <form method="post" action="{{ route('logout') }}">@csrf<button class="bar-link">Sign out</button></form>
