@@ -43,7 +43,7 @@ serve() {
     PHP_CLI_SERVER_WORKERS=$workers php -d max_input_vars=50000 -d post_max_size=60M -d upload_max_filesize=50M -d memory_limit=512M -d variables_order=EGPCS \
         -d log_errors=1 -d error_log="$PWD/storage/logs/server.log" -S "127.0.0.1:$port" -t public bin/router.php > /dev/null 2>&1 &
     server=$!
-    until answers; do
+    until answers && kill -0 "$server" 2> /dev/null; do
         kill -0 "$server" 2> /dev/null || { echo "The server did not start; storage/logs/server.log says why." >&2; exit 1; }
         sleep 0.05
     done
@@ -75,5 +75,7 @@ while sleep 1; do
     echo "A part of the server ended; it is started again." >&2
     while read -r each; do is_ours "$each" && kill -9 "$each" 2> /dev/null || true; done < "$mark"
     wait "$server" 2> /dev/null || true
+    # What is ending may hold the port a moment longer.
+    for _ in 1 2 3 4 5 6 7 8 9 10; do answers || break; sleep 0.1; done
     serve
 done
