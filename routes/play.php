@@ -8,7 +8,7 @@ use App\Storage\GameFiles;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [JoinController::class, 'code'])->name('join.code');
-Route::get('/join', [JoinController::class, 'find'])->middleware('throttle:join')->name('join.find');
+Route::get('/join', [JoinController::class, 'find'])->name('join.find');
 // Drawn from their names alone: no session, so that they may be kept by anybody.
 Route::get('/settings/{kind}/{tone}.svg', [PictureController::class, 'setting'])->name('settings.show');
 Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAME)->name('file');
@@ -16,9 +16,7 @@ Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAM
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
-    Route::middleware('throttle:join')->group(function (): void {
-        Route::post('/join', [JoinController::class, 'join'])->name('play.join');
-    });
+    Route::post('/join', [JoinController::class, 'join'])->name('play.join');
     Route::post('/again', [JoinController::class, 'again'])->middleware('throttle:again')->name('play.again');
     Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');
 });

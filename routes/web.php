@@ -75,5 +75,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])->can('view', 'run')->name('runs.csv');
     Route::post('/runs/{run}/close', [RunController::class, 'close'])->can('update', 'run')->name('runs.close');
     Route::post('/runs/{run}/open', [RunController::class, 'reopen'])->can('update', 'run')->name('runs.open');
+    Route::post('/runs/{run}/joining', [RunController::class, 'joining'])->can('update', 'run')->name('runs.joining');
+    Route::delete('/runs/{run}/plays/{play}', [RunController::class, 'remove'])->can('update', 'run')->scopeBindings()->name('runs.remove');
     Route::delete('/runs/{run}', [RunController::class, 'destroy'])->can('delete', 'run')->name('runs.destroy');
 });

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
+use App\Play\PlayerName;
 use App\Play\TwoWords;
 use App\Storage\EditionFile;
-use Fravel\Document\Answer\Cleaning;
 use Fravel\Play\Play as Engine;
 use Fravel\Support\Json;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -26,7 +26,7 @@ final class JoinRun
         $outcome = Engine::start($edition->game, $seed ?? random_int(1, 2 ** 31), $now, $name);
         $play = [
             'name' => $name,
-            'name_key' => self::key($name),
+            'name_key' => PlayerName::key($name),
             'group' => $group,
             'pass' => TwoWords::draw(),
             'seq' => 1,
@@ -52,13 +52,8 @@ final class JoinRun
 
     public function findAgain(Run $run, string $name, string $words): ?Play
     {
-        $play = $run->plays()->where('name_key', self::key($name))->first();
+        $play = $run->plays()->where('name_key', PlayerName::key($name))->first();
 
         return $play !== null && TwoWords::agree($words, $play->pass) ? $play : null;
-    }
-
-    private static function key(string $name): string
-    {
-        return Cleaning::usual()->clean($name);
     }
 }

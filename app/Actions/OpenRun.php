@@ -20,13 +20,15 @@ final class OpenRun
     {
     }
 
-    public function handle(Game $game, string $label, bool $asksGroup): Run
+    /** @param  list<string>|null  $names  the class list; null when anybody may join */
+    public function handle(Game $game, string $label, bool $asksGroup, ?array $names = null): Run
     {
         return DB::transaction(fn (): Run => $game->runs()->create([
             'edition_id' => $this->freeze->handle($game)->id,
             'code' => $this->freeCode(),
             'label' => $label,
             'asks_group' => $asksGroup,
+            'names' => $names,
         ]));
     }
 

@@ -30,7 +30,7 @@ final class TakeAction
     private const ATTEMPTS = 5;
 
     private const ROW = <<<'SQL'
-        select plays.id, plays.seq, plays.state, runs.closed_at, editions.hash
+        select plays.id, plays.seq, plays.state, runs.code, runs.closed_at, editions.hash
         from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
         where plays.id = ?
         SQL;
@@ -46,12 +46,16 @@ final class TakeAction
         $this->database = DB::connection();
     }
 
-    /** The turn, or null when there is no such play. */
-    public function handle(string $play, Action $action, string $key): ?Turn
+    /**
+     * The turn, or null when there is no such play in the run.
+     *
+     * @param  string|null  $code  of the run it is done in; null for whichever it is
+     */
+    public function handle(string $play, Action $action, string $key, ?string $code = null): ?Turn
     {
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             $row = $this->row($play);
-            if ($row === null) {
+            if ($row === null || ($code !== null && strcasecmp($row->code, $code) !== 0)) {
                 return null;
             }
             $turn = $this->attempt($row, $action, $key);

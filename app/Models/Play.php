@@ -8,6 +8,7 @@ use Fravel\State\PlayState;
 use Fravel\Support\Json;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One student's or team's way through a run. Times are seconds since 1970.
@@ -35,6 +36,12 @@ final class Play extends Model
     public function read(): PlayState
     {
         return PlayState::fromArray(Json::readObject($this->state));
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
     }
 
     protected function casts(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Play\PlayerName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,6 +20,8 @@ use Illuminate\Support\Carbon;
  * @property string $code
  * @property string $label
  * @property bool $asks_group
+ * @property list<string>|null $names the class list, where only these may join
+ * @property bool $takes_new whether anybody new may join
  * @property Carbon|null $closed_at
  * @property Carbon $created_at
  * @property Edition $edition
@@ -28,11 +31,22 @@ final class Run extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at'];
+    protected $attributes = ['takes_new' => true];
+
+    protected $fillable = ['edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at', 'names', 'takes_new'];
 
     public function isOpen(): bool
     {
         return $this->closed_at === null;
+    }
+
+    /** The name as the class list spells it; as it is where there is no list, null where it is not on it. */
+    public function admitted(string $name): ?string
+    {
+        $key = PlayerName::key($name);
+        $listed = array_values(array_filter($this->names ?? [$name], static fn (string $each): bool => PlayerName::key($each) === $key));
+
+        return $listed[0] ?? null;
     }
 
     public static function findByCode(string $code): ?self
@@ -60,6 +74,6 @@ final class Run extends Model
 
     protected function casts(): array
     {
-        return ['asks_group' => 'boolean', 'closed_at' => 'datetime'];
+        return ['asks_group' => 'boolean', 'closed_at' => 'datetime', 'names' => 'array', 'takes_new' => 'boolean'];
     }
 }

@@ -52,11 +52,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('pictures', static fn (Request $request): Limit => Limit::perMinute(60)->by('pictures|'.$request->user()?->getAuthIdentifier())->response(
             static fn (Request $request, array $headers): JsonResponse => new JsonResponse(['message' => __('pictures.often', ['seconds' => $headers['Retry-After'] ?? 60])], 429, $headers),
         ));
-        // Two words are soon guessed by who may guess without end; others with the same name only wait a minute.
-        RateLimiter::for('again', static fn (Request $request): array => [
-            Limit::perMinute(120)->by('again|'.$request->ip()),
-            Limit::perMinute(10)->by('again|'.mb_strtolower($request->path().'|'.Field::text($request, 'name'))),
-        ]);
-        RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(120)->by('join|'.$request->ip()));
+        // Beside the waits of the name itself: whoever asks for many names in turn.
+        RateLimiter::for('again', static fn (Request $request): Limit => Limit::perMinute(120)->by('again|'.$request->ip()));
     }
 }

@@ -7,13 +7,15 @@ namespace App\View;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
+use App\Play\Newcomers;
 use App\Storage\EditionFile;
+use App\Workshop\Names;
 use Fravel\Document\Game;
 
 /** Who is where in a run: the one query over its plays, read into rows. */
 final readonly class RunStanding
 {
-    /** @param  list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int}>  $rows */
+    /** @param  list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string}>  $rows */
     private function __construct(public array $rows, public int $locks, public bool $asksGroup)
     {
     }
@@ -54,10 +56,11 @@ final readonly class RunStanding
             : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
     }
 
-    /** @return array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int} */
+    /** @return array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string} */
     private static function row(Play $play, Game $game, int $now): array
     {
         $state = $play->read();
+        $stopped = $state->ended === null ? Newcomers::stoppedAt($game, $state) : null;
 
         return [
             'name' => $play->name,
@@ -70,6 +73,8 @@ final readonly class RunStanding
             'ended' => $state->ended,
             'finishedAt' => $play->ended_at,
             'quiet' => $now - $play->acted_at,
+            'id' => $play->id,
+            'guesses' => $stopped === null ? null : Names::of($game, $stopped),
         ];
     }
 

@@ -23,8 +23,8 @@ function request()
     end
     at = at + 1
     sent = sent + 1
-    local ticket = plays[at % #plays + 1]
-    local body = "verb=answer&on=teapot-lock&with=half+past+" .. sent .. "&key=" .. stem .. "-" .. sent .. "&ticket=" .. ticket
+    local ticket, lock = plays[at % #plays + 1]:match("(%S+) (%S+)")
+    local body = "verb=answer&on=" .. lock .. "&with=half+past+" .. sent .. "&key=" .. stem .. "-" .. sent .. "&ticket=" .. ticket
     return wrk.format("POST", path, {
         ["Content-Type"] = "application/x-www-form-urlencoded",
         ["Accept"] = "application/json",

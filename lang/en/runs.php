@@ -3,6 +3,11 @@
 return [
     'unnamed' => 'My class',
     'deleted' => 'The run of “:title” and all its plays are deleted.',
+    'joining_kept' => 'Kept: that is who may join from now on.',
+    'removed' => 'The play of :name is gone for good.',
+    'guesses' => 'guesses at “:lock”',
+    'names' => 'Only these names, one a line',
+    'names_help' => 'Leave it empty and anybody with the code may join.',
     'ended' => ['won' => 'Won', 'lost' => 'Lost', 'open' => 'Finished'],
     'columns' => [
         'name' => 'Name', 'group' => 'Group', 'where' => 'Scene', 'open' => 'Locks open', 'tries' => 'Wrong tries',

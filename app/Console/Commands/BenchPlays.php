@@ -34,10 +34,10 @@ final class BenchPlays extends Command
                 continue;
             }
             foreach (self::WAY as $step => $sent) {
-                $action = Action::of($sent);
+                $action = Action::of(array_map($run->edition->nameOf(...), $sent));
                 $action === null ?: $take->handle($play->id, $action, "way-{$step}-here");
             }
-            $tickets .= Ticket::for($play->id)->text()."\n";
+            $tickets .= Ticket::for($play->id)->text().' '.$run->edition->nameOf('teapot-lock')."\n";
         }
         file_put_contents((string) $this->argument('file'), $tickets);
         $this->line($run->code);

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Patience;
 use App\Actions\JoinRun;
 use App\Models\Play;
 use App\Models\Run;
+use App\Play\Doorway;
+use App\Play\Newcomers;
+use App\Play\PlayerName;
 use App\Play\Ticket;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -16,8 +20,6 @@ use Illuminate\Http\Response;
 /** A student's way in: a code, a name, and on another device the two words. */
 final class JoinController extends Controller
 {
-    private const LONGEST_NAME = 40;
-
     public function code(): Response
     {
         return response(view('join.code', ['problem' => null, 'code' => ''])->render());
@@ -26,88 +28,124 @@ final class JoinController extends Controller
     public function find(Request $request): RedirectResponse|Response
     {
         $code = (string) preg_replace('/[^A-Za-z]/', '', is_string($request->query('code')) ? $request->query('code') : '');
-        $run = Run::findByCode($code);
+        $run = self::run($request, $code);
 
-        return $run === null ? self::unknown($code) : redirect("/p/{$run->code}");
+        return $run instanceof Run ? redirect("/p/{$run->code}") : $run;
     }
 
     public function join(Request $request, string $code, JoinRun $join): RedirectResponse|Response
     {
-        $run = Run::findByCode($code);
-        if ($run === null) {
-            return self::unknown($code);
+        $run = self::run($request, $code);
+        if ($run instanceof Response) {
+            return $run;
         }
-        $name = self::name($request->input('name'));
-        $problem = self::problem($run, $name);
+        $typed = PlayerName::of($request->input('name'));
+        $newcomers = new Newcomers($run, (string) $request->ip());
+        $problem = self::problem($run, $typed, $newcomers);
         if ($problem !== null) {
-            return self::form($run, ['problem' => __($problem), 'name' => $name], 422);
+            return self::form($run, ['problem' => $problem, 'name' => $typed], 422);
         }
-        $group = $run->asks_group ? self::name($request->input('group')) : '';
+        $name = (string) $run->admitted($typed);
+        $group = $run->asks_group ? PlayerName::of($request->input('group')) : '';
         $play = $join->begin($run, $name, $group === '' ? null : $group);
         if ($play === null) {
             return self::form($run, ['problem' => __('play.join.taken', ['name' => $name]), 'name' => $name, 'again' => true], 422);
         }
+        $newcomers->began($play);
 
-        return $this->enter($run, $play, []);
+        return $this->enter($request, $run, $play, []);
     }
 
     public function again(Request $request, string $code, JoinRun $join): RedirectResponse|JsonResponse|Response
     {
-        $run = Run::findByCode($code);
-        if ($run === null) {
-            return self::unknown($code);
+        $run = self::run($request, $code);
+        if ($run instanceof Response) {
+            return $run;
         }
+        $name = PlayerName::of($request->input('name'));
         $words = $request->input('words');
-        $play = $join->findAgain($run, self::name($request->input('name')), is_string($words) ? $words : '');
+        // By the name as it is compared: another spelling is no other player.
+        $patience = new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5);
+        $wait = $patience->left();
+        $play = $wait > 0 ? null : $join->findAgain($run, $name, is_string($words) ? $words : '');
+        $wait > 0 || $play !== null || $patience->miss();
         $typed = ['on' => $request->input('typed.on'), 'with' => $request->input('typed.with')];
-        if ($request->expectsJson()) {
-            return $play === null
-                ? new JsonResponse(['refusal' => __('play.join.no_such')], 422)
-                : (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(Ticket::for($play->id)->cookie($run->code));
-        }
         if ($play === null) {
-            return self::form($run, ['problem' => __('play.join.no_such'), 'name' => self::name($request->input('name')), 'again' => true, 'typed' => $typed], 422);
+            $problem = $wait > 0 ? trans_choice('play.join.wait', $wait, ['seconds' => $wait]) : __('play.join.no_such');
+            $status = $wait > 0 ? 429 : 422;
+
+            return $request->expectsJson() ? new JsonResponse(['refusal' => $problem], $status) : self::form($run, ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed], $status);
+        }
+        $patience->forget();
+        if ($request->expectsJson()) {
+            return (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(Ticket::for($play->id)->cookie($run->code));
         }
 
-        return $this->enter($run, $play, $typed['on'] === null ? [] : ['typed' => $typed]);
+        return $this->enter($request, $run, $play, $typed['on'] === null ? [] : ['typed' => $typed]);
     }
 
-    public function leave(string $code): RedirectResponse
+    /** Only by the play's own form: a link or a form of elsewhere takes nobody out of a game. */
+    public function leave(Request $request, string $code): RedirectResponse
     {
-        return redirect("/p/{$code}")->withCookie(Ticket::forgotten(strtoupper($code)));
+        $away = redirect("/p/{$code}");
+
+        return Ticket::ofForm($request) === null ? $away : $away->withCookie(Ticket::forgotten(strtoupper($code)));
     }
 
-    public static function unknown(string $code): Response
+    /**
+     * What stands before a run for somebody it does not know.
+     *
+     * @param  array<string, mixed>  $with  problem, name, again, typed
+     */
+    public static function door(Request $request, string $code, array $with, int $status = 200): Response
     {
-        return response(view('join.code', ['problem' => __('play.join.unknown', ['code' => strtoupper($code)]), 'code' => $code])->render(), 404);
+        $run = self::run($request, $code);
+
+        return $run instanceof Run ? self::form($run, $with, $status) : $run;
+    }
+
+    /** The run of a code, or the page that says why there is none to be had. */
+    private static function run(Request $request, string $code): Run|Response
+    {
+        $doorway = new Doorway((string) $request->ip());
+        $wait = $doorway->wait(strtoupper($code));
+        if ($wait > 0) {
+            return self::page(trans_choice('play.join.codes', $wait, ['seconds' => $wait]), $code, 429);
+        }
+
+        return $doorway->find($code) ?? self::page(__('play.join.unknown', ['code' => strtoupper($code)]), $code, 404);
+    }
+
+    private static function page(string $problem, string $code, int $status): Response
+    {
+        return response(view('join.code', ['problem' => $problem, 'code' => $code])->render(), $status);
     }
 
     /** @param  array<string, mixed>  $with problem, name, again, typed */
-    public static function form(Run $run, array $with, int $status = 200): Response
+    private static function form(Run $run, array $with, int $status = 200): Response
     {
         return response(view('join.name', $with + ['run' => $run, 'problem' => null, 'name' => '', 'again' => false, 'typed' => null])->render(), $status, ['Cache-Control' => 'no-store']);
     }
 
     /** @param  array<string, mixed>  $query */
-    private function enter(Run $run, Play $play, array $query): RedirectResponse
+    private function enter(Request $request, Run $run, Play $play, array $query): RedirectResponse
     {
+        (new Doorway((string) $request->ip()))->know($run->code);
+
         return redirect("/p/{$run->code}".($query === [] ? '' : '?'.http_build_query($query)))->withCookie(Ticket::for($play->id)->cookie($run->code));
     }
 
-    private static function problem(Run $run, string $name): ?string
+    private static function problem(Run $run, string $name, Newcomers $newcomers): ?string
     {
+        $wait = $newcomers->wait();
+
         return match (true) {
-            ! $run->isOpen() => 'play.join.closed',
-            $name === '' => 'play.join.nameless',
+            ! $run->isOpen() => (string) __('play.join.closed'),
+            $name === '' => (string) __('play.join.nameless'),
+            ! $run->takes_new => (string) __('play.join.complete'),
+            $run->admitted($name) === null => (string) __('play.join.unlisted', ['name' => $name]),
+            $wait > 0 => trans_choice('play.join.slow', $wait, ['seconds' => $wait]),
             default => null,
         };
-    }
-
-    /** Letters, digits, spaces and a few marks: nothing that a text could take for its own. */
-    private static function name(mixed $sent): string
-    {
-        $name = is_string($sent) ? (string) preg_replace('/[^\p{L}\p{M}\p{N} .\'’&+-]+/u', '', mb_scrub($sent)) : '';
-
-        return trim(mb_substr((string) preg_replace('/\s+/u', ' ', $name), 0, self::LONGEST_NAME));
     }
 }

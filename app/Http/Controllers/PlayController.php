@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\TakeAction;
 use App\Models\Play;
-use App\Models\Run;
 use App\Play\Clock;
 use App\Play\Frame;
 use App\Play\Reply;
@@ -24,13 +23,11 @@ final class PlayController extends Controller
 {
     public function show(Request $request, string $code): Response
     {
-        $run = Run::findByCode($code);
-        if ($run === null) {
-            return JoinController::unknown($code);
-        }
-        $play = $run->plays()->find(Ticket::of($request)->play ?? '');
-        if ($play === null) {
-            return JoinController::form($run, []);
+        $ticket = Ticket::of($request);
+        $play = $ticket === null ? null : Play::query()->find($ticket->play);
+        $run = $play?->run;
+        if ($play === null || $run === null || strcasecmp($run->code, $code) !== 0) {
+            return JoinController::door($request, $code, []);
         }
         $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
 
@@ -47,7 +44,7 @@ final class PlayController extends Controller
         if ($ticket === null) {
             return $this->strangers($request, $code);
         }
-        $turn = (new TakeAction)->handle($ticket->play, $action, SentAction::key($request));
+        $turn = (new TakeAction)->handle($ticket->play, $action, SentAction::key($request), $code);
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
@@ -78,10 +75,9 @@ final class PlayController extends Controller
         if ($request->expectsJson()) {
             return new JsonResponse(['stranger' => true, 'words' => __('play.stranger')], 401);
         }
-        $run = Run::findByCode($code);
         $typed = ['on' => $request->input('on'), 'with' => $request->input('with')];
 
-        return $run === null ? JoinController::unknown($code) : JoinController::form($run, ['problem' => __('play.stranger'), 'typed' => $typed], 401);
+        return JoinController::door($request, $code, ['problem' => __('play.stranger'), 'typed' => $typed], 401);
     }
 
     private function refused(Request $request, string $reason, int $status): Response|JsonResponse

@@ -7,14 +7,17 @@ namespace App\Http\Controllers;
 use App\Actions\OpenRun;
 use App\Http\Requests\RunRequest;
 use App\Models\Game;
+use App\Models\Play;
 use App\Models\Run;
 use App\Models\User;
+use App\Play\Doorway;
 use App\View\Csv;
 use App\View\RunStanding;
 use App\Workshop\Findings;
 use App\Workshop\Usuals;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -29,11 +32,14 @@ final class RunController extends Controller
     {
         Usuals::keep($teacher, ['group' => $request->boolean('asks_group')]);
 
-        return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group')));
+        return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->names()));
     }
 
-    public function show(Run $run): View
+    public function show(Request $request, Run $run): View
     {
+        // The class may well sit behind the same address: its code is no news there.
+        (new Doorway((string) $request->ip()))->know($run->code);
+
         return view('runs.show', ['run' => $run, 'standing' => RunStanding::of($run)]);
     }
 
@@ -63,6 +69,22 @@ final class RunController extends Controller
         $run->update(['closed_at' => null]);
 
         return redirect()->route('runs.show', $run);
+    }
+
+    /** Who may join from now on; who plays already plays on. */
+    public function joining(RunRequest $request, Run $run): RedirectResponse
+    {
+        $run->update(['takes_new' => $request->boolean('takes_new'), 'names' => $request->names()]);
+
+        return redirect()->route('runs.show', $run)->with('status', __('runs.joining_kept'));
+    }
+
+    /** One play goes for good; its device is asked for a name again. */
+    public function remove(Run $run, Play $play): RedirectResponse
+    {
+        $play->delete();
+
+        return redirect()->route('runs.show', $run)->with('status', __('runs.removed', ['name' => $play->name]));
     }
 
     public function destroy(Run $run): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
+use App\Play\PlayerName;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class RunRequest extends FormRequest
@@ -12,7 +13,13 @@ final class RunRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['label' => ['nullable', 'string', 'max:80'], 'asks_group' => ['nullable', 'boolean']];
+        return ['label' => ['nullable', 'string', 'max:80'], 'asks_group' => ['nullable', 'boolean'], 'names' => ['nullable', 'string', 'max:40000'], 'takes_new' => ['nullable', 'boolean']];
+    }
+
+    /** @return list<string>|null the class list; null when anybody may join */
+    public function names(): ?array
+    {
+        return PlayerName::listed(Field::text($this, 'names'));
     }
 
     public function label(): string

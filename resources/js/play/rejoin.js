@@ -17,7 +17,7 @@ function offerRejoin(play, words, form) {
         event.stopPropagation();
         const reply = await submit(`${play.dataset.address}/again`, new FormData(panel));
         if (reply.status !== 200) {
-            problem.textContent = reply.status === 429 ? 'Too many tries. Wait a minute and try again.' : reply.body?.refusal ?? words;
+            problem.textContent = reply.body?.refusal ?? words;
 
             return;
         }

@@ -11,6 +11,8 @@ async function begin() {
 }
 
 async function refresh(holder) {
+    // Somebody is about to do something there.
+    if (holder.querySelector('details[open]')) return;
     try {
         const response = await fetch(holder.dataset.address, { credentials: 'same-origin', redirect: 'error' });
         if (!response.ok) return;

@@ -4,14 +4,15 @@
         <h1>{{ $run->edition->title() }}</h1>
         @if ($problem)<p class="notice bad" role="alert">{{ $problem }}</p>@endif
         @unless ($run->isOpen())<p class="notice">{{ __('play.join.closed') }}</p>@endunless
-        @if ($run->isOpen())
+        @if ($run->isOpen() && ! $run->takes_new)<p class="notice">{{ __('play.join.complete') }}</p>@endif
+        @if ($run->isOpen() && $run->takes_new)
             <form method="post" action="/p/{{ $run->code }}/join" class="form">
                 <div class="field"><label for="name">What shall the game call you?</label><input id="name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required @unless ($again) autofocus @endunless></div>
                 @if ($run->asks_group)<div class="field"><label for="group">Your group</label><input id="group" name="group" maxlength="40" autocomplete="off"></div>@endif
                 <button class="button primary big">Begin</button>
             </form>
         @endif
-        <details class="again" @if ($again || $typed) open @endif>
+        <details class="again" @if ($again || $typed || ! $run->takes_new) open @endif>
             <summary>I have begun already, on this or another device</summary>
             <form method="post" action="/p/{{ $run->code }}/again" class="form">
                 <div class="field"><label for="again-name">Your name in the game</label><input id="again-name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required></div>

@@ -9,7 +9,7 @@
             <footer class="play-foot">
                 <span>{{ $frame->player }}</span>
                 <span class="two-words">On another device: your name and <strong>{{ $frame->words }}</strong></span>
-                <form method="post" action="{{ $frame->address }}/leave"><button class="link">Not {{ $frame->player }}?</button></form>
+                <form method="post" action="{{ $frame->address }}/leave">@foreach ($frame->fields as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach<button class="link">Not {{ $frame->player }}?</button></form>
             </footer>
         @endif
     </div>
