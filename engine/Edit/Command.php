@@ -26,6 +26,12 @@ interface Command
      */
     public function touches(Game $game): array;
 
+    /** Makes the change on an open document and gives the command that takes it back; after a refusal the document is of no use. */
+    public function on(OpenDocument $open): self|Refusal;
+
+    /** @return list<string> what it touches in the document as it stands, before it is made */
+    public function touched(OpenDocument $open): array;
+
     /** @return array<string, mixed> */
     public function toArray(): array;
 }

@@ -80,17 +80,66 @@ final class Commands
             return null;
         }
         $isStepwise = $game !== null && array_filter($sent, static fn (mixed $entry): bool => is_array($entry) && in_array(array_key_first($entry), self::DEPENDENT, true)) !== [];
+        if (! $isStepwise) {
+            return self::all(array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $sent));
+        }
         $read = [];
-        foreach ($sent as $entry) {
-            $command = self::read($entry, $game, $random);
+        foreach (self::steps($sent) as $step) {
+            $command = self::step($step, $game, $random);
             if ($command === null) {
                 return null;
             }
             $read[] = $command;
-            $edited = $isStepwise && $game !== null ? $command->apply($game) : null;
+            $edited = $command->apply($game);
             $game = $edited instanceof Edited ? $edited->game : $game;
         }
 
         return new Together($read);
+    }
+
+    /**
+     * What can be read at once: deletions in a row, what depends on nothing in a row, anything else by itself.
+     *
+     * @param  list<mixed>  $sent
+     * @return list<non-empty-list<mixed>>
+     */
+    private static function steps(array $sent): array
+    {
+        $steps = [];
+        $last = null;
+        foreach ($sent as $entry) {
+            $kind = is_array($entry) ? array_key_first($entry) : null;
+            $sort = match (true) {
+                $kind === 'deleteScene' => 'deletion',
+                in_array($kind, self::DEPENDENT, true) => null,
+                default => 'plain',
+            };
+            if ($sort !== null && $sort === $last) {
+                $steps[count($steps) - 1][] = $entry;
+            } else {
+                $steps[] = [$entry];
+            }
+            $last = $sort;
+        }
+
+        return $steps;
+    }
+
+    /** @param  non-empty-list<mixed>  $step */
+    private static function step(array $step, Game $game, Randomizer $random): ?Command
+    {
+        if (is_array($step[0]) && array_key_first($step[0]) === 'deleteScene') {
+            return DeleteScene::readAll($step, $game);
+        }
+
+        return count($step) === 1 ? self::read($step[0], $game, $random) : self::all(array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $step));
+    }
+
+    /** @param  list<Command|null>  $commands */
+    private static function all(array $commands): ?Together
+    {
+        $read = array_values(array_filter($commands, static fn (?Command $command): bool => $command !== null));
+
+        return count($read) === count($commands) ? new Together($read) : null;
     }
 }

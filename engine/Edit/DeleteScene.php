@@ -14,47 +14,102 @@ final class DeleteScene
     /** @param  array<array-key, mixed>  $sent */
     public static function read(array $sent, Game $game): ?Command
     {
-        $lead = $sent['lead'] ?? null;
-        if (! is_string($sent['deleteScene']) || ! (is_string($lead) || $lead === null)) {
-            return null;
+        return self::readAll([$sent], $game);
+    }
+
+    /**
+     * Deletions in a row, as one command.
+     *
+     * @param  non-empty-list<mixed>  $sent
+     */
+    public static function readAll(array $sent, Game $game): ?Command
+    {
+        $leads = [];
+        foreach ($sent as $entry) {
+            $scene = is_array($entry) ? $entry['deleteScene'] ?? null : null;
+            $lead = is_array($entry) ? $entry['lead'] ?? null : null;
+            if (! is_string($scene) || ! (is_string($lead) || $lead === null)) {
+                return null;
+            }
+            $leads[$scene] = $lead;
         }
 
-        return self::of($game, $sent['deleteScene'], $lead);
+        return self::several($game, $leads);
     }
 
     public static function of(Game $game, string $scene, ?string $lead): Together
     {
+        return self::several($game, [$scene => $lead]);
+    }
+
+    /**
+     * Several, one after the other: what led to one that another takes the place of leads on when that one goes too.
+     *
+     * @param  array<string, string|null>  $leads  scene → where what led there shall lead, in the order of going
+     */
+    public static function several(Game $game, array $leads): Together
+    {
         $document = $game->document;
-        foreach (self::waysTo($game, $scene) as $reference) {
-            $document = Tree::put($document, $reference->path, $lead ?? ($reference->path === ['start'] ? self::firstOther($game, $scene) : ''));
+        $changed = [];
+        foreach (References::in($document) as $reference) {
+            if (! self::isWayTo($reference, $leads)) {
+                continue;
+            }
+            $lead = self::end($reference->id, $leads) ?? ($reference->path === ['start'] ? self::firstOther($game, $leads) : '');
+            $slot = &$document;
+            foreach ($reference->path as $key) {
+                $slot = &$slot[$key];
+            }
+            $slot = $lead;
+            unset($slot);
+            $changed[] = $reference;
+        }
+        $removals = array_map(static fn (string|int $scene): RemovePart => new RemovePart((string) $scene), array_keys($leads));
+
+        /** @var array<array-key, mixed> $document */
+        return new Together([...self::changedFields($document, $changed), ...$removals]);
+    }
+
+    /** @param  array<string, string|null>  $leads */
+    private static function isWayTo(Reference $reference, array $leads): bool
+    {
+        return $reference->kind === 'scene' && array_key_exists($reference->id, $leads) && ($reference->isRoute || $reference->scene === null)
+            && ($reference->scene === null || ! array_key_exists($reference->scene, $leads));
+    }
+
+    /**
+     * Where a way ends up; null for nowhere. One that leads to a scene that went before is as good as open.
+     *
+     * @param  array<string, string|null>  $leads
+     */
+    private static function end(string $scene, array $leads): ?string
+    {
+        $order = array_flip(array_keys($leads));
+        for ($at = $scene; array_key_exists($at, $leads); $at = $lead) {
+            $lead = $leads[$at];
+            if ($lead === null || (isset($order[$lead]) && $order[$lead] <= $order[$at])) {
+                return null;
+            }
         }
 
-        return new Together([...self::changedFields($game, $document, $scene), new RemovePart($scene)]);
+        return $at;
     }
 
-    private static function firstOther(Game $game, string $scene): string
+    /** @param  array<string, string|null>  $leads */
+    private static function firstOther(Game $game, array $leads): string
     {
-        return array_values(array_diff($game->sceneIds(), [$scene]))[0] ?? '';
-    }
-
-    /** @return list<Reference> what leads to the scene or names it, from elsewhere */
-    public static function waysTo(Game $game, string $scene): array
-    {
-        return array_values(array_filter(
-            References::in($game->document),
-            static fn (Reference $reference): bool => $reference->kind === 'scene' && $reference->id === $scene && $reference->scene !== $scene
-                && ($reference->isRoute || $reference->scene === null),
-        ));
+        return array_values(array_diff($game->sceneIds(), array_map(strval(...), array_keys($leads))))[0] ?? '';
     }
 
     /**
      * @param  array<array-key, mixed>  $document
+     * @param  list<Reference>  $references
      * @return list<SetField>
      */
-    private static function changedFields(Game $game, array $document, string $scene): array
+    private static function changedFields(array $document, array $references): array
     {
         $fields = [];
-        foreach (self::waysTo($game, $scene) as $reference) {
+        foreach ($references as $reference) {
             $owner = array_slice($reference->path, 0, self::depthOfOwner($reference->path));
             $field = (string) $reference->path[count($owner)];
             $id = $owner === [] ? Command::GAME : Tree::get($document, [...$owner, 'id']);

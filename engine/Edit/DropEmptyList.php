@@ -4,28 +4,26 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
-
 /** `{"drop": list, "in": part}`: takes away a list that holds nothing, as it was before its first entry came. */
 final readonly class DropEmptyList implements Command
 {
+    use Opens;
+
     public function __construct(public string $in, public string $list)
     {
     }
 
-    public function apply(Game $game): Edited
+    public function on(OpenDocument $open): Command
     {
-        $path = Tree::path($game->document, $this->in);
-        $holder = $path === null ? null : Tree::get($game->document, $path);
-        if ($path === null || ! is_array($holder) || ($holder[$this->list] ?? null) !== []) {
-            return new Edited($game, $this);
+        if (! $open->isEmptyList($this->in, $this->list)) {
+            return $this;
         }
-        unset($holder[$this->list]);
+        $open->dropList($this->in, $this->list);
 
-        return new Edited(Game::of(Tree::put($game->document, $path, $holder)), new Together([]));
+        return new Together([]);
     }
 
-    public function touches(Game $game): array
+    public function touched(OpenDocument $open): array
     {
         return [];
     }

@@ -4,35 +4,31 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
-
 /** `{"move": part, "in": part, "after": id or null}`: to another place in its list, or a thing to another scene. */
 final readonly class MovePart implements Command
 {
+    use Opens;
+
     public function __construct(public string $part, public string $in, public ?string $after)
     {
     }
 
-    public function apply(Game $game): Edited|Refusal
+    public function on(OpenDocument $open): Command|Refusal
     {
-        $removed = (new RemovePart($this->part))->apply($game);
-        if ($removed instanceof Refusal) {
-            return $removed;
+        $back = (new RemovePart($this->part))->on($open);
+        if (! $back instanceof InsertPart) {
+            return $back instanceof Refusal ? $back : new Refusal('part.gone');
         }
-        /** @var InsertPart $back */
-        $back = $removed->inverse;
-        $inserted = (new InsertPart($back->list, $this->in, $this->after, $back->value))->apply($removed->game);
+        $inserted = (new InsertPart($back->list, $this->in, $this->after, $back->value))->on($open);
         if ($inserted instanceof Refusal) {
             return $inserted;
         }
         $return = new self($this->part, $back->in, $back->after);
 
-        return new Edited($inserted->game, $inserted->inverse instanceof Together
-            ? new Together([$return, new DropEmptyList($this->in, $back->list)])
-            : $return);
+        return $inserted instanceof Together ? new Together([$return, new DropEmptyList($this->in, $back->list)]) : $return;
     }
 
-    public function touches(Game $game): array
+    public function touched(OpenDocument $open): array
     {
         return ["{$this->part}.@place"];
     }

@@ -4,42 +4,28 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
-use Fravel\Document\Ids;
-
 /** `{"remove": part}` */
 final readonly class RemovePart implements Command
 {
+    use Opens;
+
     public function __construct(public string $part)
     {
     }
 
-    public function apply(Game $game): Edited|Refusal
+    public function on(OpenDocument $open): Command|Refusal
     {
-        $path = Tree::path($game->document, $this->part);
-        if ($path === null || count($path) < 2) {
+        if (! $open->isMovable($this->part)) {
             return new Refusal('part.gone');
         }
-        $place = (int) array_pop($path);
-        $list = (string) end($path);
-        /** @var list<array<array-key, mixed>> $entries */
-        $entries = Tree::get($game->document, $path);
-        $value = $entries[$place] ?? [];
-        array_splice($entries, $place, 1);
-        $in = count($path) > 1 ? Tree::get($game->document, [...array_slice($path, 0, -1), 'id']) : self::GAME;
-        $after = $entries[$place - 1]['id'] ?? null;
+        ['list' => $list, 'in' => $in, 'after' => $after, 'value' => $value] = $open->remove($this->part);
 
-        return new Edited(
-            Game::of(Tree::put($game->document, $path, $entries)),
-            new InsertPart($list, is_string($in) ? $in : self::GAME, is_string($after) ? $after : null, $value),
-        );
+        return new InsertPart($list, $in, $after, $value);
     }
 
-    public function touches(Game $game): array
+    public function touched(OpenDocument $open): array
     {
-        $part = Tree::get($game->document, Tree::path($game->document, $this->part) ?? ['']);
-
-        return array_map(static fn (string $id): string => "{$id}.*", array_map(strval(...), array_keys(Ids::in(is_array($part) ? $part : []))));
+        return array_map(static fn (string $id): string => "{$id}.*", $open->idsIn($this->part));
     }
 
     public function toArray(): array

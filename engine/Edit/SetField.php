@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
-
 /** `{"set": part, "field": name, "to": value}`; without `to` the field is taken away. */
 final readonly class SetField implements Command
 {
+    use Opens;
+
     /** Ids never change, and parts come and go by commands of their own. */
     private const FIXED = ['id', 'things', 'scenes', 'fravel'];
 
@@ -25,23 +25,22 @@ final readonly class SetField implements Command
     ) {
     }
 
-    public function apply(Game $game): Edited|Refusal
+    public function on(OpenDocument $open): Command|Refusal
     {
         if (in_array($this->field, self::FIXED, true)) {
             return new Refusal('field.fixed', ['field' => $this->field]);
         }
-        $path = Tree::path($game->document, $this->part);
-        if ($path === null) {
+        if (! $open->has($this->part)) {
             return new Refusal('part.gone');
         }
-        /** @var array<array-key, mixed> $part */
-        $part = Tree::get($game->document, $path);
-        $next = Game::of(Tree::put($game->document, $path, $this->changed($part)));
+        $fields = $open->fieldsOf($this->part);
+        $inverse = $this->inverse($fields, $open->field($this->part, $this->field));
+        $open->change($this->part, $this->field, $this->changed($fields));
 
-        return new Edited($next, $this->inverse($part));
+        return $inverse;
     }
 
-    public function touches(Game $game): array
+    public function touched(OpenDocument $open): array
     {
         return ["{$this->part}.{$this->field}"];
     }
@@ -75,7 +74,7 @@ final readonly class SetField implements Command
     }
 
     /** @param  array<array-key, mixed>  $part */
-    private function inverse(array $part): self
+    private function inverse(array $part, mixed $value): self
     {
         if (! array_key_exists($this->field, $part)) {
             return new self($this->part, $this->field, null, false);
@@ -83,6 +82,6 @@ final readonly class SetField implements Command
         $keys = array_keys($part);
         $next = $keys[(int) array_search($this->field, $keys, true) + 1] ?? null;
 
-        return new self($this->part, $this->field, $part[$this->field], true, $this->isThere || $next === null ? null : (string) $next);
+        return new self($this->part, $this->field, $value, true, $this->isThere || $next === null ? null : (string) $next);
     }
 }

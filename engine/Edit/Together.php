@@ -4,41 +4,45 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
-
 /** `{"together": [command, …]}`: one gesture of several commands; all of them or none. */
 final readonly class Together implements Command
 {
+    use Opens;
+
     /** @param  list<Command>  $commands */
     public function __construct(public array $commands)
     {
     }
 
-    public function apply(Game $game): Edited|Refusal
+    public function on(OpenDocument $open): Command|Refusal
     {
         $inverses = [];
         foreach ($this->commands as $command) {
-            $edited = $command->apply($game);
-            if ($edited instanceof Refusal) {
-                return $edited;
+            $inverse = $command->on($open);
+            if ($inverse instanceof Refusal) {
+                return $inverse;
             }
-            $game = $edited->game;
-            array_unshift($inverses, $edited->inverse);
+            $inverses[] = $inverse;
         }
 
-        return new Edited($game, count($inverses) === 1 ? $inverses[0] : new self($inverses));
+        return count($inverses) === 1 ? $inverses[0] : new self(array_reverse($inverses));
     }
 
-    public function touches(Game $game): array
+    /** Each in the document as those before it leave it, which is therefore changed by being asked. */
+    public function touched(OpenDocument $open): array
     {
         $touched = [];
         foreach ($this->commands as $command) {
-            array_push($touched, ...$command->touches($game));
-            $edited = $command->apply($game);
-            $game = $edited instanceof Edited ? $edited->game : $game;
+            $touched[] = $command->touched($open);
+            if ($command instanceof self) {
+                continue;
+            }
+            if ($command->on($open) instanceof Refusal) {
+                break;
+            }
         }
 
-        return array_values(array_unique($touched));
+        return array_values(array_unique(array_merge([], ...$touched)));
     }
 
     public function toArray(): array

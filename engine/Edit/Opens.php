@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Edit;
+
+use Fravel\Document\Game;
+
+/**
+ * How a command changes a game: it opens the document, makes the change and closes it.
+ *
+ * @internal
+ */
+trait Opens
+{
+    public function apply(Game $game): Edited|Refusal
+    {
+        $open = OpenDocument::of($game->document);
+        $inverse = $this->on($open);
+
+        return $inverse instanceof Refusal ? $inverse : new Edited(Game::of($open->close()), $inverse);
+    }
+
+    public function touches(Game $game): array
+    {
+        return $this->touched(OpenDocument::of($game->document));
+    }
+}
