@@ -13,64 +13,58 @@ use Fravel\Edit\Conflict;
 use Fravel\Edit\Edited;
 use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
-use Illuminate\Support\Facades\DB;
 
 /**
- * Changes a game: load, apply, keep with the inverse, in one transaction.
+ * Changes a game and keeps the change with its inverse.
  *
  * A change made on an older revision is merged when it touches nothing that was changed since, and otherwise refused.
  */
-final class EditGame
+final readonly class EditGame
 {
-    /** @param  callable(Document): ?Command  $read the command, read against the game as it stands */
-    public function handle(string $game, callable $read, int $base, string $label): EditResult
+    public function __construct(private ReplaceDraft $replace)
     {
-        return DB::transaction(function () use ($game, $read, $base, $label): EditResult {
-            $draft = Game::query()->findOrFail($game);
-            $document = $draft->read();
-            $command = $read($document);
-            if ($command === null) {
-                return EditResult::refused($draft, new Refusal('command.unknown'));
-            }
-            $edited = $this->edited($draft, $document, $command, $base);
-            if ($edited instanceof Refusal) {
-                return EditResult::refused($draft, $edited);
-            }
-            $this->keep($draft, $command, $document, $edited, $label);
+    }
 
-            return EditResult::done($draft, $base === $draft->revision - 1 ? $command : null);
+    /**
+     * @param  callable(Document): (Command|Refusal|null)  $read  the command, read against the game as it stands
+     * @param  string|null  $key  chosen by who sends it; the same key twice counts once
+     */
+    public function handle(string $game, callable $read, int $base, string $label, ?string $key = null): EditResult
+    {
+        return $this->replace->handle($game, $base, $key ?? bin2hex(random_bytes(16)), function (Game $draft) use ($read, $base, $label): NextDraft|Refusal {
+            $document = $draft->read();
+            $command = $read($document) ?? new Refusal('command.unknown');
+
+            return $command instanceof Refusal ? $command : $this->next($draft, $document, $command, $base, $label);
         });
     }
 
-    private function edited(Game $draft, Document $document, Command $command, int $base): Edited|Refusal
+    private function next(Game $draft, Document $document, Command $command, int $base, string $label): NextDraft|Refusal
     {
-        $since = Change::query()->where('game_id', $draft->id)->where('revision', '>', $base)->get();
-        foreach ($since as $change) {
-            $part = Conflict::between($command->touches($document), $change->touches);
-            if ($part !== null) {
+        $touches = $command->touches($document);
+        foreach (Change::query()->where('game_id', $draft->id)->where('revision', '>', $base)->get(['id', 'touches', 'label']) as $change) {
+            if (Conflict::between($touches, $change->touches) !== null) {
                 return new Refusal('edit.conflict', ['label' => $change->label]);
             }
         }
         $edited = $command->apply($document);
-        $problem = $edited instanceof Edited ? Validation::ofShape($edited->game->document)[0] ?? null : null;
+        if ($edited instanceof Refusal) {
+            return $edited;
+        }
+        $problem = Validation::ofShape($edited->game->document)[0] ?? null;
+        if ($problem !== null) {
+            return new Refusal($problem->code, $problem->arguments);
+        }
 
-        return $problem === null ? $edited : new Refusal($problem->code, $problem->arguments);
+        return new NextDraft($edited->game, Json::write($edited->game->document), $command, fn (Game $kept) => $this->remember($kept, $command, $edited, $touches, $label));
     }
 
-    private function keep(Game $draft, Command $command, Document $before, Edited $edited, string $label): void
+    /** @param  list<string>  $touches */
+    private function remember(Game $draft, Command $command, Edited $edited, array $touches, string $label): void
     {
         $draft->changes()->where('undone', true)->update(['dropped' => true]);
-        $draft->update([
-            'document' => Json::write($edited->game->document),
-            'title' => $edited->game->title(),
-            'revision' => $draft->revision + 1,
-        ]);
         $draft->changes()->create([
-            'revision' => $draft->revision,
-            'command' => $command->toArray(),
-            'inverse' => $edited->inverse->toArray(),
-            'touches' => $command->touches($before),
-            'label' => $label,
+            'revision' => $draft->revision, 'command' => $command->toArray(), 'inverse' => $edited->inverse->toArray(), 'touches' => $touches, 'label' => $label,
         ]);
     }
 }

@@ -9,71 +9,67 @@ use App\Models\Game;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Undoes the newest change that stands, or does the oldest undone one again; the history is kept with the game. */
-final class StepHistory
+final readonly class StepHistory
 {
-    public function undo(string $game, int $base): EditResult
+    public function __construct(private ReplaceDraft $replace)
     {
-        return $this->step($game, $base, false);
     }
 
-    public function redo(string $game, int $base): EditResult
+    public function undo(string $game, int $base, string $key): EditResult
     {
-        return $this->step($game, $base, true);
+        return $this->replace->handle($game, $base, $key, fn (Game $draft): NextDraft|Refusal => $this->step($draft, false));
+    }
+
+    public function redo(string $game, int $base, string $key): EditResult
+    {
+        return $this->replace->handle($game, $base, $key, fn (Game $draft): NextDraft|Refusal => $this->step($draft, true));
     }
 
     /** Goes back or forward until this change is the newest that stands; 0 for the very beginning. */
-    public function to(string $game, int $change): EditResult
+    public function to(string $game, int $change, string $key): EditResult
     {
-        return DB::transaction(function () use ($game, $change): EditResult {
-            $draft = Game::query()->findOrFail($game);
-            foreach ([[false, '>'], [true, '<=']] as [$again, $side]) {
-                $left = Change::query()->where('game_id', $game)->where('dropped', false)->where('undone', $again)->where('id', $side, $change)->count();
-                for (; $left > 0; $left--) {
-                    $result = $this->stepOf($draft, 0, $again);
-                    if ($result->refusal !== null) {
-                        return $result;
-                    }
-                }
-            }
+        return $this->replace->handle($game, 0, $key, function (Game $draft) use ($change): NextDraft|Refusal {
+            $back = self::stepsOf($draft, false)->where('id', '>', $change)->get();
+            $steps = $back->isNotEmpty() ? $back : self::stepsOf($draft, true)->where('id', '<=', $change)->get();
 
-            return EditResult::done($draft, null);
+            return $this->through($draft, array_values($steps->all()), $back->isEmpty());
         });
     }
 
-    private function step(string $game, int $base, bool $again): EditResult
+    private function step(Game $draft, bool $again): NextDraft|Refusal
     {
-        return DB::transaction(fn (): EditResult => $this->stepOf(Game::query()->findOrFail($game), $base, $again));
+        $change = self::stepsOf($draft, $again)->first();
+
+        return $change === null ? new Refusal($again ? 'history.end' : 'history.start') : $this->through($draft, [$change], $again);
     }
 
-    private function stepOf(Game $draft, int $base, bool $again): EditResult
+    /** @param  list<Change>  $changes  in the order of being taken back or made again */
+    private function through(Game $draft, array $changes, bool $again): NextDraft|Refusal
     {
-        $change = $this->next($draft, $again);
-        if ($change === null) {
-            return EditResult::refused($draft, new Refusal($again ? 'history.end' : 'history.start'));
+        $document = $draft->read();
+        $command = null;
+        foreach ($changes as $change) {
+            $command = Commands::read($again ? $change->command : $change->inverse, $document);
+            $edited = $command?->apply($document) ?? new Refusal('command.unknown');
+            if ($edited instanceof Refusal) {
+                return $edited;
+            }
+            $document = $edited->game;
         }
-        $command = Commands::read($again ? $change->command : $change->inverse, $draft->read());
-        $edited = $command?->apply($draft->read());
-        if ($edited === null || $edited instanceof Refusal) {
-            return EditResult::refused($draft, $edited ?? new Refusal('command.unknown'));
-        }
-        $this->keep($draft, $change, Json::write($edited->game->document), $edited->game->title(), ! $again);
 
-        return EditResult::done($draft, $base === $draft->revision - 1 ? $command : null);
+        return new NextDraft($document, Json::write($document->document), count($changes) === 1 ? $command : null, static function (Game $kept) use ($changes, $again): void {
+            Change::query()->whereIn('id', array_map(static fn (Change $change): int => $change->id, $changes))->update(['undone' => ! $again, 'revision' => $kept->revision]);
+        });
     }
 
-    private function next(Game $draft, bool $again): ?Change
+    /** @return Builder<Change> the next one first */
+    private static function stepsOf(Game $draft, bool $again): Builder
     {
         $changes = Change::query()->where('game_id', $draft->id)->where('undone', $again)->where('dropped', false);
 
-        return ($again ? $changes->orderBy('id') : $changes->orderByDesc('id'))->first();
-    }
-
-    private function keep(Game $draft, Change $change, string $document, string $title, bool $undone): void
-    {
-        $draft->update(['document' => $document, 'title' => $title, 'revision' => $draft->revision + 1]);
-        $change->update(['undone' => $undone, 'revision' => $draft->revision]);
+        return $again ? $changes->orderBy('id') : $changes->orderByDesc('id');
     }
 }

@@ -22,13 +22,6 @@ final class SentAction
         return Action::of([$verb => $isBare ? true : $on, 'with' => self::with($request)]);
     }
 
-    public static function key(Request $request): string
-    {
-        $key = $request->input('key');
-
-        return is_string($key) && preg_match('/^[A-Za-z0-9-]{8,40}$/D', $key) === 1 ? $key : bin2hex(random_bytes(10));
-    }
-
     /** Our script says so in one word; what else a device may accept need not be weighed on this path. */
     public static function isByScript(Request $request): bool
     {

@@ -14,25 +14,28 @@ final class Conflict
      */
     public static function between(array $left, array $right): ?string
     {
+        $touched = array_fill_keys($right, true);
+        $whole = $some = [];
+        foreach ($right as $touch) {
+            [$part, $field] = self::split($touch);
+            $some[$part] = true;
+            $field === '*' && $whole[$part] = true;
+        }
         foreach ($left as $touch) {
-            foreach ($right as $other) {
-                if (self::clash($touch, $other)) {
-                    return ltrim(explode('.', $touch)[0], '+');
-                }
+            [$part, $field] = self::split($touch);
+            if (isset($touched[$touch]) || isset($whole[$part]) || ($field === '*' && isset($some[$part]))) {
+                return ltrim($part, '+');
             }
         }
 
         return null;
     }
 
-    private static function clash(string $left, string $right): bool
+    /** @return array{string, string} part and field */
+    private static function split(string $touch): array
     {
-        if ($left === $right) {
-            return true;
-        }
-        [$part, $field] = explode('.', $left.'.', 3);
-        [$other, $otherField] = explode('.', $right.'.', 3);
+        [$part, $field] = explode('.', $touch.'.', 3);
 
-        return $part === $other && ($field === '*' || $otherField === '*');
+        return [$part, $field];
     }
 }

@@ -8,6 +8,7 @@ use Fravel\Document\Game;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
 use Fravel\Document\Renaming;
+use Fravel\Support\Json;
 use Random\Randomizer;
 
 /**
@@ -21,16 +22,26 @@ final class Duplicate
     /** Copies at most in one gesture. */
     private const MOST = 100;
 
+    /** Parts that one gesture makes at most, and their bytes. */
+    private const MOST_MADE = 5000;
+
+    private const LARGEST = 8_000_000;
+
     /** Units of the stage between a thing and its copy. */
     private const STEP = 30;
 
     /** @param  array<array-key, mixed>  $sent */
-    public static function read(array $sent, Game $game, Randomizer $random = new Randomizer): ?Together
+    public static function read(array $sent, Game $game, Randomizer $random = new Randomizer): ?Command
     {
         $ids = $sent['duplicate'];
         $times = $sent['times'] ?? 1;
         if (! is_array($ids) || ! array_is_list($ids) || $ids === [] || array_filter($ids, is_string(...)) !== $ids || ! is_int($times) || $times < 1 || $times > self::MOST) {
             return null;
+        }
+
+        $parts = array_map(static fn (string $id): mixed => Tree::get($game->document, Tree::path($game->document, $id) ?? ['']), $ids);
+        if (count($ids) * $times > self::MOST_MADE || strlen(Json::write($parts)) * $times > self::LARGEST) {
+            return new RefusedCommand(new Refusal('copies.many', ['most' => self::MOST_MADE]));
         }
 
         return self::of($game, $ids, $times, $random);

@@ -4,6 +4,9 @@ return [
     'you' => 'You',
     'verdict' => ['open' => 'Open.', 'almost' => 'Close.', 'wrong' => 'Not yet.'],
     'neutral' => ['open' => 'That’s right.', 'almost' => 'Not quite. Look at it once more.', 'wrong' => 'That doesn’t open it.'],
+    'offline' => 'The connection is gone. Your answer stays here and is sent when it is back.',
+    'failing' => 'Something is wrong at our end. Your answer stays here and is sent again.',
+    'again' => 'Next try in :seconds s.',
     'stranger' => 'This device has lost its place. Give your name and your two words to go on; what you typed is still here.',
     'refused' => [
         'answer' => [

@@ -4,6 +4,7 @@ return [
     'saved' => 'all changes kept',
     'saving' => 'keeping …',
     'waiting' => 'no connection: your changes wait here',
+    'setAside' => 'The server failed at “:label” again and again, so it was set aside and is not in the game. All that came after it is kept. Try it once more.',
     'signedOut' => 'You were signed out. Nothing is lost.',
     'undoes' => 'Undo: :label',
     'redoes' => 'Do again: :label',

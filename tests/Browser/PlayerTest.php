@@ -122,3 +122,14 @@ it('sends an answer once however often it is pressed', function (): void {
     usleep(300_000);
     expect($student->has('[data-guard]:not([hidden])'))->toBeFalse();
 });
+
+it('keeps an answer that could not be sent over a reload, says so, and sends it once', function (): void {
+    $student = joined(Screens::open(390, 844), openDemo(), 'Ono');
+    $student->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')->type('.digits-input', '0917');
+    $student->script('window.fetch = () => Promise.reject(new Error("no connection"))');
+    $student->press('Try it')->see('The connection is gone. Your answer stays here')->see('Next try in');
+    $student->driver->navigate()->refresh();
+    $student->see('By the hearth')->see('warm air meets you');
+    $student->driver->navigate()->refresh();
+    expect($student->see('By the hearth')->has('.said'))->toBeFalse()->and($student->script('return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending"))'))->toBe([]);
+});

@@ -1,6 +1,10 @@
 <?php
 
+use App\Actions\EditGame;
 use App\Models\Game;
+use Fravel\Edit\SetField;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Games;
 
@@ -107,4 +111,63 @@ it('shows every change by its name, and returns to any moment and forward again'
 
     expect($titleAfter($changes[2]['id']))->toBe('One')->and(array_column($this->getJson("/games/{$this->game->id}/history")->json('changes'), 'undone'))->toBe([true, true, false])
         ->and($titleAfter($changes[0]['id']))->toBe('Three')->and($titleAfter(0))->toBe(Games::twoRooms()['scenes'][0]['title']);
+});
+
+it('counts an edit, an undo, a copy and a pattern once, however often they arrive', function (string $path, array $fields): void {
+    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
+    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2, 'second');
+    $send = fn () => $this->postJson("/games/{$this->game->id}/{$path}", $fields + ['base' => 3, 'key' => 'the-same-key-twice']);
+    $first = $send()->assertOk()->assertJson(['revision' => 4]);
+    $kept = $this->game->fresh()->document;
+    $again = $send()->assertOk()->assertJson(['revision' => 4, 'refusal' => null, 'history' => $first->json('history')]);
+    expect($this->game->fresh()->document)->toBe($kept)->and($again->json('document'))->toBe(json_decode($kept, true));
+})->with([
+    'an edit' => ['edits', ['command' => ['set' => 'hall', 'field' => 'title', 'to' => 'Three'], 'label' => 'x']],
+    'a copy' => ['edits', ['command' => ['duplicate' => ['hall']], 'label' => 'x']],
+    'an undo' => ['undo', []],
+    'a return to the beginning' => ['history', ['change' => 0]],
+    'a pattern' => ['patterns', ['pattern' => 'ladder', 'with' => ['questions' => "What?\tthat"]]],
+]);
+
+it('makes an edit again on what is there when somebody was first', function (): void {
+    $isFirst = true;
+    DB::listen(function ($query) use (&$isFirst): void {
+        if ($isFirst && str_contains($query->sql, '"edit_keys"')) {
+            $isFirst = false;
+            app(EditGame::class)->handle($this->game->id, fn () => new SetField('store', 'title', 'By the other'), 1, 'other');
+        }
+    });
+    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By this one'], 1)->assertOk();
+    expect($this->game->fresh()->revision)->toBe(3)->and(array_column($this->game->fresh()->read()->document['scenes'], 'title'))->toBe(['By this one', 'By the other', 'End']);
+});
+
+it('works an edit out before it takes the lock, and writes little while it has it', function (): void {
+    $during = [];
+    $isOpen = false;
+    DB::listen(function ($query) use (&$during, &$isOpen): void {
+        $isOpen && $during[] = strtok($query->sql, ' ');
+    });
+    Event::listen(Illuminate\Database\Events\TransactionBeginning::class, function () use (&$isOpen): void {
+        $isOpen = true;
+    });
+    Event::listen(Illuminate\Database\Events\TransactionCommitted::class, function () use (&$isOpen): void {
+        $isOpen = false;
+    });
+    edit($this, ['duplicate' => ['hall', 'store'], 'times' => 50], 1)->assertOk();
+    expect($during)->toBe(['update', 'delete', 'insert', 'update', 'insert']);
+});
+
+it('says what is too large, and keeps the game as it was', function (array $command, string $words): void {
+    edit($this, $command, 1)->assertConflict()->assertJson(['revision' => 1, 'refusal' => $words]);
+    expect(json_decode($this->game->fresh()->document, true))->toEqual(Games::twoRooms());
+})->with([
+    'a command of five megabytes' => [['set' => 'hall', 'field' => 'note', 'to' => str_repeat('x', 5_000_000)], 'That change is larger than 4 MB. It was not taken; everything else is kept.'],
+    'six thousand copies' => [['duplicate' => array_fill(0, 60, 'hall'), 'times' => 100], 'That would make too many copies at once: 5000 parts are the most. Nothing was changed.'],
+]);
+
+it('lets no game grow past what can be worked with', function (): void {
+    foreach (['hall', 'store', 'end'] as $place => $part) {
+        $reply = edit($this, ['set' => $part, 'field' => 'note', 'to' => str_repeat('x', 3_000_000)], $place + 1);
+    }
+    $reply->assertConflict()->assertJson(['revision' => 3, 'refusal' => 'The game would be larger than 8 MB. The change was not taken; everything else is kept.']);
 });

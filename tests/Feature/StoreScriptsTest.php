@@ -7,7 +7,7 @@ use Tests\Support\Scripts;
  *
  * @param  list<array<string, mixed>|null>  $replies  to what is sent, in order; null for no connection
  * @param  string  $acts  what is done with `store`
- * @return array{game: array<string, mixed>, asked: list<array<string, mixed>>, told: list<array<int, mixed>>, revision: int}
+ * @return array{game: array<string, mixed>, asked: list<array<string, mixed>>, keys: list<string>, told: list<array<int, mixed>>, revision: int}
  */
 function stored(array $replies, string $acts): array
 {
@@ -17,10 +17,12 @@ function stored(array $replies, string $acts): array
         (async () => {
             globalThis.window = { addEventListener() {} };
             globalThis.document = { cookie: '' };
-            const asked = [];
+            const [asked, keys] = [[], []];
             globalThis.fetch = async (address, options) => {
                 if (address.endsWith('/document')) return answer({ document: structuredClone(input.game), revision: 1, history: {} });
-                asked.push({ path: address.split('/').pop(), ...JSON.parse(options.body) });
+                const { key, ...body } = JSON.parse(options.body);
+                keys.push(key);
+                asked.push({ path: address.split('/').pop(), ...body });
                 const reply = input.replies.shift();
                 if (reply === null) throw new Error('no connection');
 
@@ -29,13 +31,13 @@ function stored(array $replies, string $acts): array
             const answer = (body, status = 200) => ({ status, headers: { get: () => 'application/json' }, json: async () => body });
             const store = module.openStore('/games/1');
             const told = [];
-            for (const kind of ['saved', 'refused']) store.news.addEventListener(kind, ({ detail }) => told.push([kind, detail]));
+            for (const kind of ['saved', 'refused', 'aside']) store.news.addEventListener(kind, ({ detail }) => told.push([kind, detail]));
             await store.load();
             {$acts};
             await store.flushed();
             await new Promise((done) => setTimeout(done, 5));
 
-            return { game: store.game, asked, told, revision: store.revision };
+            return { game: store.game, asked, keys, told, revision: store.revision };
         })()
         JS, ['game' => $game, 'replies' => $replies]);
 }
@@ -99,4 +101,26 @@ it('loads anew when the server answered something that is no answer', function (
     $done = stored([['status' => 422, 'body' => ['message' => 'That was not understood.']]], 'store.edit({ set: "a", field: "title", to: "B" }, "title")');
 
     expect($done['told'])->toContain(['refused', 'That was not understood.'])->and($done['game']['scenes'][0]['title'])->toBe('A');
+});
+
+it('gives each edit a key of its own, and the same one each time it is sent', function (): void {
+    $done = stored([null, null, taken(2, TITLE_B), taken(3, TITLE_B), taken(4, TITLE_B)], 'store.edit({ set: "a", field: "title", to: "B" }, "one"); store.undo(); store.build({ pattern: "ladder" })');
+
+    expect($done['keys'])->toHaveCount(5)->and(array_unique(array_slice($done['keys'], 0, 3)))->toHaveCount(1)->and(array_unique($done['keys']))->toHaveCount(3)
+        ->and($done['keys'])->each->toMatch('/^[0-9a-f-]{32,36}$/');
+});
+
+it('sets an edit aside that the server fails at again and again, and keeps what comes after it', function (): void {
+    $broken = ['status' => 500, 'body' => ['message' => 'Server Error']];
+    $done = stored([$broken, $broken, $broken, $broken, taken(2, TITLE_B)], 'store.edit({ set: "a", field: "hue", to: "red" }, "hue"); store.edit({ set: "a", field: "title", to: "B" }, "title")');
+
+    expect($done['told'])->toContain(['aside', 'hue'])->and($done['asked'][4]['label'])->toBe('title')->and($done['game']['scenes'][0])->toBe(['id' => 'a', 'title' => 'B', 'things' => []]);
+});
+
+it('keeps sending when what waits can no longer be put on top of what is kept', function (): void {
+    $kept = ['title' => 'Kept', 'start' => 'b', 'scenes' => [['id' => 'b', 'title' => 'B', 'things' => []]]];
+    $refused = ['status' => 409, 'body' => ['revision' => 4, 'refusal' => 'Gone.', 'applied' => null, 'history' => [], 'document' => $kept]];
+    $done = stored([$refused, $refused, taken(5, ['set' => 'b', 'field' => 'title', 'to' => 'C'])], 'store.edit({ set: "a", field: "title", to: "x" }, "one"); store.edit({ remove: "a" }, "two"); store.edit({ set: "@game", field: "title", to: "Mine" }, "three")');
+
+    expect($done['asked'])->toHaveCount(3)->and($done['game']['title'])->toBe('Mine')->and(end($done['told']))->toBe(['saved', 'saved']);
 });

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\EditGame;
 use App\Actions\StepHistory;
 use App\Http\Field;
+use App\Http\Key;
 use App\Http\Requests\EditRequest;
 use App\Models\Game;
 use App\Workshop\Bench;
@@ -17,6 +18,7 @@ use Fravel\Check\Scores;
 use Fravel\Document\Game as Document;
 use Fravel\Edit\Command;
 use Fravel\Edit\Commands;
+use Fravel\Edit\Refusal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,19 +28,20 @@ final class EditController extends Controller
 {
     public function store(EditRequest $request, Game $game, EditGame $edit): Response
     {
-        $read = static fn (Document $document): ?Command => Commands::read($request->command(), $document);
+        $sent = $request->command();
+        $read = static fn (Document $document): Command|Refusal|null => $sent instanceof Refusal ? $sent : Commands::read($sent, $document);
 
-        return EditReply::of($edit->handle($game->id, $read, $request->base(), $request->label()));
+        return EditReply::of($edit->handle($game->id, $read, $request->base(), $request->label(), Key::of($request)));
     }
 
     public function undo(Request $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->undo($game->id, $request->integer('base')));
+        return EditReply::of($history->undo($game->id, $request->integer('base'), Key::of($request)));
     }
 
     public function redo(Request $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->redo($game->id, $request->integer('base')));
+        return EditReply::of($history->redo($game->id, $request->integer('base'), Key::of($request)));
     }
 
     public function history(Game $game): JsonResponse
@@ -48,7 +51,7 @@ final class EditController extends Controller
 
     public function returnTo(Request $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->to($game->id, $request->integer('change')));
+        return EditReply::of($history->to($game->id, $request->integer('change'), Key::of($request)));
     }
 
     public function findings(Game $game): JsonResponse

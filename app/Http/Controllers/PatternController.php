@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
+use App\Http\Key;
 use App\Http\Requests\PatternRequest;
 use App\Models\Game;
 use App\Models\User;
@@ -33,6 +34,6 @@ final class PatternController extends Controller
         $pattern = $request->pattern();
         $read = static fn (Document $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind());
 
-        return EditReply::of($edit->handle($game->id, $read, $request->integer('base'), Words::ofBuilding($pattern)));
+        return EditReply::of($edit->handle($game->id, $read, $request->integer('base'), Words::ofBuilding($pattern), Key::of($request)));
     }
 }

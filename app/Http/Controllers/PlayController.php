@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeAction;
+use App\Http\Key;
 use App\Models\Play;
 use App\Play\Clock;
 use App\Play\Frame;
@@ -44,7 +45,7 @@ final class PlayController extends Controller
         if ($ticket === null) {
             return $this->strangers($request, $code);
         }
-        $turn = (new TakeAction)->handle($ticket->play, $action, SentAction::key($request), $code);
+        $turn = (new TakeAction)->handle($ticket->play, $action, Key::of($request), $code);
         if ($turn === null) {
             return $this->strangers($request, $code);
         }

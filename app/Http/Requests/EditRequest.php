@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
+use Fravel\Edit\Refusal;
 use Fravel\Exception\UnableToReadJson;
 use Fravel\Support\Json;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,8 +19,15 @@ final class EditRequest extends FormRequest
         return ['base' => ['required', 'integer', 'min:0'], 'label' => ['nullable', 'string', 'max:200']];
     }
 
+    /** What one gesture says, in bytes at most. */
+    private const LARGEST = 4_000_000;
+
+    /** The command as it was sent, or why it is not looked at. */
     public function command(): mixed
     {
+        if (strlen($this->getContent()) > self::LARGEST) {
+            return new Refusal('command.large', ['most' => intdiv(self::LARGEST, 1_000_000)]);
+        }
         try {
             return Json::readObject($this->getContent())['command'] ?? null;
         } catch (UnableToReadJson) {

@@ -41,4 +41,9 @@ async function ask(address, options) {
 
 const pause = (milliseconds) => new Promise((done) => setTimeout(done, milliseconds));
 
-export { get, pause, post, send, submit };
+/** A key by which the same thing counts once, however often it arrives. */
+function newKey() {
+    return crypto.randomUUID?.() ?? Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+export { get, newKey, pause, post, send, submit };

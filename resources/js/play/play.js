@@ -1,7 +1,7 @@
 import { el, html, icon, mark } from '../lib/dom.js';
-import { pause, submit } from '../lib/http.js';
 import { drawMaths } from '../lib/maths.js';
 import { startGuards } from './guard.js';
+import { deliver, keep, left } from './pending.js';
 import { offerRejoin } from './rejoin.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 
@@ -21,6 +21,7 @@ function begin() {
         if (event.target.matches('[data-digits]')) event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
     });
     wipeTyped();
+    resume(play);
 }
 
 /** An answer that came back with the address is in its field now; the address needs it no more. */
@@ -30,25 +31,29 @@ function wipeTyped() {
 
 async function act(play, form, submitter) {
     form.dataset.busy = 'yes';
-    const fields = new FormData(form, submitter?.type === 'image' ? null : submitter);
-    fields.set('key', crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`);
-    const reply = await deliver(play, form, fields);
+    await finish(play, form, keep(play.dataset.address, new FormData(form, submitter?.type === 'image' ? null : submitter)));
     delete form.dataset.busy;
+}
+
+/** Sends what was on its way when the page was left: it counts once, whether or not it had arrived. */
+async function resume(play) {
+    const fields = left(play.dataset.address);
+    if (fields) await finish(play, formOf(fields), fields);
+}
+
+async function finish(play, form, fields) {
+    const reply = await deliver(play.dataset.address, fields, (why, seconds) => note(form, `${play.dataset[why]} ${play.dataset.again.replace(':seconds', seconds)}`));
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (reply.body) show(play, form, reply.body);
     else location.reload();
 }
 
-/** Sends until it arrives; the same key makes sure that it counts once. */
-async function deliver(play, form, fields) {
-    for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
-        const reply = await submit(play.dataset.address, fields);
-        if (reply.status !== 0 && reply.status < 500) return reply;
-        if (reply.status >= 500 && wait > 2000) return reply;
-        note(form, play.dataset.offline);
-        await pause(wait);
-    }
+/** The form of this page that such an action comes from; the scene itself when there is none any more. */
+function formOf(fields) {
+    const forms = [...document.querySelectorAll('form.act')];
+
+    return forms.find((form) => form.elements.verb?.value === fields.get('verb') && (form.elements.on?.value ?? null) === fields.get('on')) ?? document.getElementById('scene');
 }
 
 function show(play, form, reply) {

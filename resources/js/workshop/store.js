@@ -1,9 +1,13 @@
-import { get, pause, post } from '../lib/http.js';
+import { get, newKey, pause, post } from '../lib/http.js';
 import { apply } from './document.js';
+
+/** So often may the server fail at one edit before it is set aside. */
+const MOST_FAILURES = 4;
 
 /**
  * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change` when
- * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, `refused` with words.
+ * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, `refused` with words,
+ * `aside` with an edit's label when it failed again and again and was set aside, so that what came after it is kept.
  */
 function openStore(address) {
     const news = new EventTarget();
@@ -11,10 +15,19 @@ function openStore(address) {
     let queue = [];
     let sending = null;
 
+    /** The game as it is kept, with what is still on its way on top. */
     async function load() {
-        const { body } = await get(`${address}/document`);
-        store.history = body.history;
-        take(body.document, body.revision);
+        for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
+            const { body } = await get(`${address}/document`);
+            if (body?.document) {
+                store.history = body.history;
+                store.revision = body.revision;
+
+                return takeUnderPending(body.document);
+            }
+            tell('saved', 'waiting');
+            await pause(wait);
+        }
     }
 
     /** One gesture: a command, or several that count as one. */
@@ -24,23 +37,25 @@ function openStore(address) {
             store.game = apply(store.game, command);
             tell('change');
         }
-        queue.push({ path: 'edits', body: { command, label } });
-        sending ??= send();
+        push('edits', { command, label });
     }
 
     /** What only the server can build; it arrives like any other edit. */
     function build(body) {
-        queue.push({ path: 'patterns', body });
-        sending ??= send();
+        push('patterns', body);
     }
 
     function step(path) {
-        queue.push({ path, body: {} });
-        sending ??= send();
+        push(path, {});
     }
 
     function returnTo(change) {
-        queue.push({ path: 'history', body: { change } });
+        push('history', { change });
+    }
+
+    /** Each with a key of its own: a reply that is lost on the way does nothing twice. */
+    function push(path, body) {
+        queue.push({ path, body: { ...body, key: newKey() } });
         sending ??= send();
     }
 
@@ -50,25 +65,29 @@ function openStore(address) {
             const { path, body } = queue[0];
             const reply = await deliver(`${address}/${path}`, { ...body, base: store.revision });
             queue.shift();
-            settle(reply, path, body);
+            await settle(reply, path, body);
         }
         sending = null;
         tell('saved', 'saved');
     }
 
+    /** Sends until there is an answer. What the server can't take, try after try, comes back without one. */
     async function deliver(to, body) {
-        for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
+        for (let wait = 500, failures = 0; ; wait = Math.min(wait * 2, 8000)) {
             const reply = await post(to, body);
+            if (reply.status === 500) failures += 1;
+            if (failures === MOST_FAILURES) return reply;
             if (reply.status === 401 || reply.status === 419) tell('saved', 'signedOut');
-            else if (reply.status === 0 || reply.status >= 500) tell('saved', 'waiting');
+            else if (reply.status === 0 || reply.status === 429 || reply.status >= 500) tell('saved', 'waiting');
             else return reply;
             await pause(wait);
         }
     }
 
-    function settle({ body }, path, sent) {
+    function settle({ status, body }, path, sent) {
         if (!body || body.revision === undefined) {
-            tell('refused', body?.message ?? '');
+            if (status === 500) tell('aside', sent.label ?? '');
+            else tell('refused', body?.message ?? '');
 
             return load();
         }
@@ -84,7 +103,16 @@ function openStore(address) {
     /** The server's document, with what is still on its way on top. */
     function takeUnderPending(document) {
         const pending = queue.filter((entry) => entry.path === 'edits' && !isTheServers(entry.body.command));
-        take(pending.reduce((game, entry) => apply(game, entry.body.command), document), store.revision);
+        take(pending.reduce((game, entry) => put(game, entry.body.command), document), store.revision);
+    }
+
+    /** What can't be put on top any more is for the server to refuse, in words. */
+    function put(game, command) {
+        try {
+            return apply(game, command);
+        } catch {
+            return game;
+        }
     }
 
     function take(document, revision) {

@@ -51,6 +51,7 @@ async function begin() {
     store.news.addEventListener('kept', () => frame(desk));
     store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
     store.news.addEventListener('refused', ({ detail }) => alarm(detail));
+    store.news.addEventListener('aside', ({ detail }) => alarm(words.setAside.replace(':label', () => detail)));
     listen(desk);
     drawMaths(faces);
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
