@@ -8,6 +8,7 @@ use Fravel\Check\Finder\Finders;
 use Fravel\Check\Search\Dominance;
 use Fravel\Check\Search\Exploration;
 use Fravel\Check\Search\Monotony;
+use Fravel\Check\Search\Reach;
 use Fravel\Document\Game;
 use Fravel\Document\Scene;
 
@@ -17,22 +18,44 @@ final class Check
     /** States at most; where the search stops at it, nothing is said to be proved. */
     public const BUDGET = 100_000;
 
+    /** Of the effort, what the search for ways may take; and of that, the proof that needs no orders. */
+    private const SEARCH = 0.6;
+
+    private const PROOF = 0.5;
+
     /**
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
+     * @param  Effort  $effort  work, and whatever else is bounded by who asks
      */
-    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null, array $samples = []): Verdicts
+    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort): Verdicts
     {
-        $reach = (Monotony::holdsIn($game) ? Dominance::prove($game, $budget) : null) ?? Exploration::of($game, $budget);
+        $reach = self::searched($game, $budget, $effort->part(self::SEARCH));
         $study = new Study($game, $reach, $files, $samples);
+        [$findings, $unlooked] = Finders::find($study, $effort);
+        $unlooked = [...($reach->isComplete ? [] : ['ways']), ...$unlooked];
 
-        return new Verdicts($reach->isComplete, Finders::find($study), [
+        return new Verdicts($unlooked === [], $findings, [
             'scenes' => count($game->sceneIds()),
             'locks' => count($study->locks()),
             'endings' => count(array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null)),
             'shortest' => $reach->shortest,
             'longest' => $reach->longest,
             'states' => $reach->states,
-        ]);
+        ], $unlooked);
+    }
+
+    private static function searched(Game $game, int $budget, Effort $effort): Reach
+    {
+        if ($game->scene($game->start()) === null) {
+            return Reach::unknown();
+        }
+        try {
+            $proof = Monotony::holdsIn($game) ? Dominance::prove($game, $budget, $effort->part(self::PROOF)) : null;
+
+            return $proof ?? Exploration::of($game, $budget, $effort);
+        } catch (EffortSpent) {
+            return Reach::unknown();
+        }
     }
 }

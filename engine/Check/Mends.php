@@ -59,10 +59,14 @@ final readonly class Mends
     }
 
     /** The rule before all that hide it; without it where it would only hide those then. */
-    public function moveRuleFirst(string $lock, int $index): SetField
+    public function moveRuleFirst(string $lock, int $index): ?SetField
     {
         $rules = $this->listIn($lock, 'rules');
-        $rule = $rules[$index];
+        $rule = $rules[$index] ?? null;
+        // A lock at a moment of a clip is reached by no command of its own.
+        if ($rule === null) {
+            return null;
+        }
         $isRepeated = array_filter(array_slice($rules, 0, $index), static fn (array $earlier): bool => ($earlier['match'] ?? null) === ($rule['match'] ?? null)) !== [];
         unset($rules[$index]);
 

@@ -31,7 +31,7 @@ final readonly class Scores
     }
 
     /** @param  list<string>  $supposed  options: where a question has some of them, it is answered with one of those */
-    public static function of(Game $game, array $supposed = []): self
+    public static function of(Game $game, array $supposed = [], Effort $effort = new Effort): self
     {
         $questions = [];
         $maybe = [];
@@ -49,7 +49,7 @@ final readonly class Scores
         $questions = array_values(array_filter($questions, static fn (array $ways): bool => array_filter($ways) !== []));
         $among = array_values(array_intersect(self::competing($game->document), array_keys($game->tallies())));
 
-        return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among));
+        return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among, $effort));
     }
 
     /**

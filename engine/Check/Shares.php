@@ -16,7 +16,10 @@ use Fravel\State\PlayState;
 final readonly class Shares
 {
     /** Different sums at most. */
-    private const MOST_SUMS = 50_000;
+    private const MOST_SUMS = 20_000;
+
+    /** Units of effort for one answer added to one sum. */
+    private const SUM = 5;
 
     /**
      * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among equals
@@ -32,11 +35,14 @@ final readonly class Shares
      * @param  list<non-empty-array<string, list<Effect>>>  $questions  what each option of each does
      * @param  list<string>  $among  tallies, in the order in which a tie goes
      */
-    public static function of(Game $game, array $questions, array $among): self
+    public static function of(Game $game, array $questions, array $among, Effort $effort = new Effort): self
     {
         $starts = array_map(static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0, array_combine($among, $among));
         $sums = [[PlayState::begin($starts, 0, 0), 1.0, []]];
         foreach ($among === [] ? [] : $questions as $ways) {
+            if (count($sums) > self::MOST_SUMS || $effort->isSpent(self::SUM * count($sums) * count($ways))) {
+                return new self;
+            }
             $sums = self::answered($game, $sums, $ways, $among);
             if (count($sums) > self::MOST_SUMS) {
                 return new self;

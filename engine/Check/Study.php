@@ -27,14 +27,25 @@ final class Study
     /** @var array<string, true>|null */
     private ?array $routed = null;
 
+    /** What who looks now may spend. */
+    public Effort $effort;
+
     /**
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      */
     public function __construct(public readonly Game $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [])
     {
+        $this->effort = new Effort;
         $this->references = References::in($game->document);
         $this->mends = new Mends($game);
+    }
+
+    public function with(Effort $effort): self
+    {
+        $this->effort = $effort;
+
+        return $this;
     }
 
     /** @return list<array{scene: Scene, lock: Lock}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Matcher\All;
 use Fravel\Document\Answer\Matcher\Any;
 use Fravel\Document\Answer\Matcher\Anything;
@@ -22,35 +23,53 @@ use Fravel\Document\Answer\Matcher\Right;
 /** Whether one matcher takes every answer that another does, by what they are. Where that can't be told the answer is no. */
 final class Covering
 {
-    public static function takesAll(Matcher $wide, Matcher $narrow): bool
+    /** @var array<int, array<int, bool>> wide → narrow → what was found: in nested matchers the same pair comes up again and again */
+    private array $known = [];
+
+    private function __construct(private readonly Effort $effort)
     {
+    }
+
+    public static function takesAll(Matcher $wide, Matcher $narrow, Effort $effort = new Effort): bool
+    {
+        return (new self($effort))->covers($wide, $narrow);
+    }
+
+    private function covers(Matcher $wide, Matcher $narrow): bool
+    {
+        return $this->known[spl_object_id($wide)][spl_object_id($narrow)] ??= $this->found($wide, $narrow);
+    }
+
+    private function found(Matcher $wide, Matcher $narrow): bool
+    {
+        $this->effort->spend();
         if ($wide instanceof Anything || $wide == $narrow || ($wide instanceof Like && trim($wide->literal, '*') === '' && $wide->literal !== '')) {
             return true;
         }
 
-        return self::byParts($wide, $narrow) || self::byKind($wide, $narrow) || Span::takesAll([$wide], $narrow);
+        return $this->byParts($wide, $narrow) || $this->byKind($wide, $narrow) || Span::takesAll([$wide], $narrow);
     }
 
     /** All, any and not, on either side. */
-    private static function byParts(Matcher $wide, Matcher $narrow): bool
+    private function byParts(Matcher $wide, Matcher $narrow): bool
     {
         if ($narrow instanceof Any) {
-            return $narrow->parts !== [] && self::each($narrow->parts, static fn (Matcher $part): bool => self::takesAll($wide, $part));
+            return $narrow->parts !== [] && self::each($narrow->parts, fn (Matcher $part): bool => $this->covers($wide, $part));
         }
         if ($wide instanceof All) {
-            return self::each($wide->parts, static fn (Matcher $part): bool => self::takesAll($part, $narrow));
+            return self::each($wide->parts, fn (Matcher $part): bool => $this->covers($part, $narrow));
         }
-        if ($narrow instanceof All && ! self::each($narrow->parts, static fn (Matcher $part): bool => ! self::takesAll($wide, $part))) {
+        if ($narrow instanceof All && ! self::each($narrow->parts, fn (Matcher $part): bool => ! $this->covers($wide, $part))) {
             return true;
         }
         if ($wide instanceof Any) {
-            return ! self::each($wide->parts, static fn (Matcher $part): bool => ! self::takesAll($part, $narrow));
+            return ! self::each($wide->parts, fn (Matcher $part): bool => ! $this->covers($part, $narrow));
         }
 
-        return $wide instanceof Not && $narrow instanceof Not && self::takesAll($narrow->part, $wide->part);
+        return $wide instanceof Not && $narrow instanceof Not && $this->covers($narrow->part, $wide->part);
     }
 
-    private static function byKind(Matcher $wide, Matcher $narrow): bool
+    private function byKind(Matcher $wide, Matcher $narrow): bool
     {
         return match (true) {
             $wide instanceof Has && $narrow instanceof Has => $narrow->phrases !== [] && self::each($narrow->phrases, static fn (string $phrase): bool => self::isSaidIn($wide->phrases, $phrase)),
@@ -62,7 +81,7 @@ final class Covering
             $wide instanceof Form && $narrow instanceof Form => $wide->form === 'decimal' && $narrow->form === 'whole',
             $wide instanceof Right && $narrow instanceof Right => $wide->of == $narrow->of && $wide->atLeast <= $narrow->atLeast,
             $wide instanceof Right && $narrow instanceof Partial => $wide->of == $narrow && $wide->atLeast <= self::partsOf($narrow),
-            $wide instanceof Gaps && $narrow instanceof Gaps => $wide->gaps !== [] && array_keys($wide->gaps) === array_keys($narrow->gaps) && self::each(array_keys($wide->gaps), static fn (string $gap): bool => self::takesAll($wide->gaps[$gap], $narrow->gaps[$gap])),
+            $wide instanceof Gaps && $narrow instanceof Gaps => $wide->gaps !== [] && array_keys($wide->gaps) === array_keys($narrow->gaps) && self::each(array_keys($wide->gaps), fn (string $gap): bool => $this->covers($wide->gaps[$gap], $narrow->gaps[$gap])),
             default => false,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Arrows;
 use Fravel\Document\Answer\Input\Colours;
@@ -36,7 +37,7 @@ final class Enumeration
     }
 
     /** @return array<array-key, int>|null rule → how many answers it catches; "" for those that no rule does */
-    public static function caught(Lock $lock, string $language): ?array
+    public static function caught(Lock $lock, string $language, Effort $effort = new Effort): ?array
     {
         $all = self::of($lock->input);
         if ($all === null) {
@@ -44,6 +45,7 @@ final class Enumeration
         }
         $caught = [];
         foreach ($all as $sent) {
+            $effort->spend(5 + count($lock->rules));
             $answer = $lock->accept($sent, $language);
             $rule = $answer instanceof Answer ? (string) $lock->ruleFor($answer) : '';
             $caught[$rule] = ($caught[$rule] ?? 0) + 1;

@@ -6,6 +6,7 @@ namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Input\Long;
 use Fravel\Document\Answer\Input\Number;
 use Fravel\Document\Answer\Input\Point;
@@ -34,7 +35,7 @@ final readonly class Guessing
     }
 
     /** Null where there is no end of answers to try. */
-    public static function at(Lock $lock, string $language): ?self
+    public static function at(Lock $lock, string $language, Effort $effort = new Effort): ?self
     {
         $open = array_values(array_map(static fn (Rule $rule): Matcher => $rule->match, array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open)));
         $guesses = match (true) {
@@ -42,7 +43,7 @@ final readonly class Guessing
             $lock->input instanceof Number => self::steps($open),
             $lock->input instanceof Point => self::taps($open),
             $lock->input instanceof Text, $lock->input instanceof Long => self::words($open, $language),
-            default => self::amongAll($lock, $open, $language),
+            default => self::amongAll($lock, $open, $language, $effort),
         };
 
         return $guesses === null ? null : new self($guesses, self::SECONDS_A_GUESS + (self::leadsAway($lock) ? self::SECONDS_BACK : 0));
@@ -57,13 +58,13 @@ final readonly class Guessing
     }
 
     /** @param  list<Matcher>  $open */
-    private static function amongAll(Lock $lock, array $open, string $language): ?float
+    private static function amongAll(Lock $lock, array $open, string $language, Effort $effort): ?float
     {
         $ways = $lock->input->ways();
         if ($ways === null) {
             return null;
         }
-        $caught = Enumeration::caught($lock, $language);
+        $caught = Enumeration::caught($lock, $language, $effort);
         $right = $caught === null
             ? count(array_unique(array_map(serialize(...), array_merge([], ...array_map(Samples::of(...), $open)))))
             : array_sum(array_filter($caught, static fn (string|int $rule): bool => $rule !== '' && $lock->rules[(int) $rule]->verdict === Verdict::Open, ARRAY_FILTER_USE_KEY));

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Answer;
+use Fravel\Document\Answer\Input\Long;
+use Fravel\Document\Answer\Input\Text;
 use Fravel\Document\Answer\Matcher\Equals;
+use Fravel\Document\Answer\Matcher\Length;
 use Fravel\Document\Answer\Matcher\Matcher;
 use Fravel\Document\Answer\Matcher\Number;
 use Fravel\Document\Answer\Matcher\Options;
@@ -17,8 +21,11 @@ use Fravel\Document\Thing\Rule;
 /** Whether a rule ever gets a turn. Where that can't be decided it is said to. */
 final class Hiding
 {
+    /** Units of effort for trying one answer. */
+    private const ANSWER = 5;
+
     /** Whether earlier rules take all that this one would. */
-    public static function isHidden(Lock $lock, int $index, string $language): bool
+    public static function isHidden(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
         $match = $lock->rules[$index]->match;
         $earlier = array_map(static fn (Rule $rule): Matcher => $rule->match, array_slice($lock->rules, 0, $index));
@@ -26,34 +33,39 @@ final class Hiding
             return false;
         }
         foreach ($earlier as $one) {
-            if (Covering::takesAll($one, $match)) {
+            if (Covering::takesAll($one, $match, $effort)) {
                 return true;
             }
         }
+        $effort->spend(count($earlier));
         if (Span::takesAll($earlier, $match)) {
             return true;
         }
-        $taken = self::isLiteral($match) ? self::taken($lock, $index, $language) : self::takenOfAll($lock, $index, $language);
+        $taken = self::isLiteral($match) ? self::taken($lock, $index, $language, $effort) : self::takenOfAll($lock, $index, $language, $effort);
 
         return $taken !== [] && ! in_array($index, $taken, true);
     }
 
     /** Whether no answer that the input can yield matches the rule. */
-    public static function isImpossible(Lock $lock, int $index, string $language): bool
+    public static function isImpossible(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
         $match = $lock->rules[$index]->match;
+        if ($match instanceof Length && $match->min > Text::LONGEST) {
+            return $match->min > Long::LONGEST || ! $lock->input instanceof Long;
+        }
         if (self::isLiteral($match)) {
-            return self::taken($lock, $index, $language) === [];
+            return self::taken($lock, $index, $language, $effort) === [];
         }
 
-        return (Span::of($match)?->isEmpty() ?? false) || (Enumeration::of($lock->input) !== null && self::takenOfAll($lock, $index, $language) === []);
+        return (Span::of($match)?->isEmpty() ?? false) || (Enumeration::of($lock->input) !== null && self::takenOfAll($lock, $index, $language, $effort) === []);
     }
 
     /** @return list<int|null> for each answer of few that the rule matches, which rule catches it; none where there are too many */
-    private static function takenOfAll(Lock $lock, int $index, string $language): array
+    private static function takenOfAll(Lock $lock, int $index, string $language, Effort $effort): array
     {
         $taken = [];
         foreach (Enumeration::of($lock->input) ?? [] as $sent) {
+            $effort->spend(self::ANSWER + $index);
             $answer = $lock->accept($sent, $language);
             if ($answer instanceof Answer && $lock->rules[$index]->match->matches($answer)) {
                 $taken[] = $lock->ruleFor($answer);
@@ -71,10 +83,11 @@ final class Hiding
     }
 
     /** @return list<int|null> for each answer the rule names, which rule catches it; those the input can't yield left out */
-    private static function taken(Lock $lock, int $index, string $language): array
+    private static function taken(Lock $lock, int $index, string $language, Effort $effort): array
     {
         $taken = [];
         foreach (Samples::of($lock->rules[$index]->match) as $sent) {
+            $effort->spend(self::ANSWER + $index);
             $answer = $lock->accept($sent, $language);
             if ($answer instanceof Answer) {
                 $taken[] = $lock->ruleFor($answer);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Arrows;
 use Fravel\Document\Answer\Input\Digits;
@@ -30,10 +31,10 @@ final class NearMisses
      *
      * @return list<NearMiss>
      */
-    public static function to(Lock $lock, string $language): array
+    public static function to(Lock $lock, string $language, Effort $effort = new Effort): array
     {
         foreach ($lock->rules as $index => $rule) {
-            $right = $rule->verdict === Verdict::Open ? Samples::caughtBy($lock, $index, $language) : null;
+            $right = $rule->verdict === Verdict::Open ? Samples::caughtBy($lock, $index, $language, $effort) : null;
             if (is_string($right)) {
                 return self::of($right, $lock->input, $language);
             }
@@ -73,7 +74,7 @@ final class NearMisses
      *
      * @return list<string>
      */
-    public static function openedOn(Lock $lock, string $language): array
+    public static function openedOn(Lock $lock, string $language, Effort $effort = new Effort): array
     {
         $open = array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open && ! $rule->match instanceof Equals);
         if ($open === []) {
@@ -81,7 +82,8 @@ final class NearMisses
         }
         $opened = [];
         // What is written at length is read by the words in it; that a denial passes is no news there.
-        foreach ($lock->input instanceof Long ? [] : self::to($lock, $language) as $miss) {
+        foreach ($lock->input instanceof Long ? [] : self::to($lock, $language, $effort) as $miss) {
+            $effort->spend(5 + count($lock->rules));
             $answer = $miss->slip->isPlainlyWrong() ? $lock->accept($miss->text, $language) : null;
             $rule = $answer instanceof Answer ? $lock->ruleFor($answer) : null;
             if ($rule !== null && $lock->rules[$rule]->verdict === Verdict::Open) {

@@ -6,8 +6,10 @@ namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Item;
+use Fravel\Document\Answer\Input\Long;
 use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Answer\Matcher\All;
 use Fravel\Document\Answer\Matcher\Any;
@@ -43,6 +45,7 @@ final class Samples
             $matcher instanceof Close => [$matcher->text, mb_substr($matcher->text, 0, -1)],
             $matcher instanceof Number => [self::written($matcher->number)],
             $matcher instanceof Between => [self::written($matcher->least)],
+            $matcher instanceof Length && $matcher->min > Long::LONGEST => [],
             $matcher instanceof Length => [$matcher->of === 'words' ? trim(str_repeat('word ', max(1, $matcher->min))) : str_repeat('x', max(1, $matcher->min))],
             $matcher instanceof OptionsMatcher => [count($matcher->ids) === 1 ? $matcher->ids[0] : $matcher->ids, $matcher->ids],
             $matcher instanceof Order => [$matcher->ids],
@@ -55,10 +58,11 @@ final class Samples
     }
 
     /** An answer that this rule of the lock catches, or null when none was found. */
-    public static function caughtBy(Lock $lock, ?int $index, string $language): mixed
+    public static function caughtBy(Lock $lock, ?int $index, string $language, Effort $effort = new Effort): mixed
     {
         $tried = $index === null ? [...self::WRONG, ...self::picks($lock)] : self::of($lock->rules[$index]->match);
         foreach ($tried as $sent) {
+            $effort->spend(5 + count($lock->rules));
             $answer = $lock->accept($sent, $language);
             if ($answer instanceof Answer && $lock->ruleFor($answer) === $index) {
                 return $sent;

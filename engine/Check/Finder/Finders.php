@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Check\Finding;
 use Fravel\Check\Study;
 
@@ -33,12 +35,23 @@ final class Finders
         Walkthroughs::class,
     ];
 
-    /** @return list<Finding> errors first */
-    public static function find(Study $study): array
+    /** Of what is left, each may spend so much: one that never ends leaves the others their turn. */
+    private const SHARE = 0.4;
+
+    /** @return array{list<Finding>, list<string>} errors first; and who did not come to an end, by name */
+    public static function find(Study $study, Effort $effort = new Effort): array
     {
-        $findings = array_merge([], ...array_map(static fn (string $finder): array => $finder::find($study), self::FAMILY));
+        [$found, $unlooked] = [[], []];
+        foreach (self::FAMILY as $finder) {
+            try {
+                $found[] = $finder::find($study->with($effort->part(self::SHARE)));
+            } catch (EffortSpent) {
+                $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
+            }
+        }
+        $findings = array_merge([], ...$found);
         usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->code] <=> [$b->severity->value, $b->code]);
 
-        return $findings;
+        return [$findings, $unlooked];
     }
 }

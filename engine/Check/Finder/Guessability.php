@@ -26,7 +26,7 @@ final class Guessability implements Finder
         $findings = [];
         $named = array_column($study->references, null, 'id');
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $study->game->language()) : null;
+            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $study->game->language(), $study->effort) : null;
             if ($guessing === null || $guessing->seconds($lock->guard) >= self::SECONDS) {
                 continue;
             }

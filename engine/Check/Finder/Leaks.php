@@ -21,11 +21,11 @@ final class Leaks implements Finder
         $findings = [];
         $language = $study->game->language();
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language) !== null;
+            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $study->effort) !== null;
             foreach (self::saidAtFirst($lock) as $field => $texts) {
                 $leaking = array_values(array_filter($texts, $tells));
                 if ($leaking !== []) {
-                    $words = $study->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language)];
+                    $words = $study->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language, $study->effort)];
                     $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy($study->mends->hush($lock->id, $field, $tells));
                 }
             }

@@ -21,7 +21,7 @@ final class Looseness implements Finder
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $wrong = array_slice(NearMisses::openedOn($lock, $study->game->language()), 0, self::SHOWN);
+            $wrong = array_slice(NearMisses::openedOn($lock, $study->game->language(), $study->effort), 0, self::SHOWN);
             if ($wrong !== []) {
                 $words = $study->placeOf($lock, $scene) + ['answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong))];
                 $findings[] = Finding::warning('answer.loose', [$lock->id, $scene->id], $words)->mendedBy(self::looksForWords($lock) ? $study->mends->takeExactly($lock->id) : null);

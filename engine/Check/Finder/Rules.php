@@ -19,12 +19,12 @@ final class Rules implements Finder
         $opened = self::openedByEffects($study);
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
             $words = $study->placeOf($lock, $scene);
-            $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $study->game->language()));
+            $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $study->game->language(), $study->effort));
             foreach ($hidden as $index) {
                 $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->mendedBy($study->mends->moveRuleFirst($lock->id, $index));
             }
             $neverAsked = $study->reach->isComplete && isset($study->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($study->reach->ready[$lock->id]);
-            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden, $study->game->language()))) {
+            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden, $study))) {
                 $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy($neverAsked ? $study->mends->leaveOut($lock->id, 'needs') : null);
             }
         }
@@ -33,10 +33,10 @@ final class Rules implements Finder
     }
 
     /** @param  array<int, int>  $hidden  indexes of rules */
-    private static function canOpen(Lock $lock, array $hidden, string $language): bool
+    private static function canOpen(Lock $lock, array $hidden, Study $study): bool
     {
         foreach ($lock->rules as $index => $rule) {
-            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $language)) {
+            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $study->game->language(), $study->effort)) {
                 return true;
             }
         }

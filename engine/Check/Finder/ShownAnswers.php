@@ -20,7 +20,7 @@ final class ShownAnswers implements Finder
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $shown = $lock->input instanceof TextInput || $lock->input instanceof Long ? self::shown($lock, $scene, $study->game->language()) : null;
+            $shown = $lock->input instanceof TextInput || $lock->input instanceof Long ? self::shown($lock, $scene, $study) : null;
             if ($shown !== null) {
                 $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $study->nameOf($lock), 'scene' => $scene->title, 'answer' => $shown]);
             }
@@ -30,10 +30,10 @@ final class ShownAnswers implements Finder
     }
 
     /** The first accepted answer that a text of the scene or the question itself says. */
-    private static function shown(Lock $lock, Scene $scene, string $language): ?string
+    private static function shown(Lock $lock, Scene $scene, Study $study): ?string
     {
         $texts = array_map(static fn ($thing): string => $thing instanceof Text && $thing->common->if === null ? $thing->md : '', $scene->things);
 
-        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $language);
+        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $study->game->language(), $study->effort);
     }
 }

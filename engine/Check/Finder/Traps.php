@@ -32,6 +32,6 @@ final class Traps implements Finder
         $mend = $study->mends->leadBackToStart($scene);
         $mended = $mend?->apply($study->game);
 
-        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET)->trap === null ? $mend : null;
+        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET, $study->effort)->trap === null ? $mend : null;
     }
 }

@@ -6,6 +6,7 @@ namespace Fravel\Check\Search;
 
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Answers\Samples;
+use Fravel\Check\Effort;
 use Fravel\Document\Answer\Answer;
 use Fravel\Document\Answer\Input\Options;
 use Fravel\Document\Effect\Effect;
@@ -27,17 +28,17 @@ final readonly class Attempt
      * @param  bool  $countTries  whether a wrong try is told from none
      * @return list<self> those that make a difference; a rule that earlier ones hide, or that nothing matches, is none
      */
-    public static function at(Lock $lock, string $language, bool $countTries): array
+    public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort): array
     {
         if ($lock->input instanceof Options && ! $lock->input->many) {
             return array_map(static fn (mixed $sent): self => self::sent($lock, $sent, $language), Samples::picks($lock));
         }
         $attempts = [];
         foreach ([...array_keys($lock->rules), null] as $index) {
-            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && self::isIdle($lock, $index, $language))) {
+            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && self::isIdle($lock, $index, $language, $effort))) {
                 continue;
             }
-            $sent = Samples::caughtBy($lock, $index, $language);
+            $sent = Samples::caughtBy($lock, $index, $language, $effort);
             $attempts[] = new self($index, $sent, $sent === null || ! $lock->input instanceof Options ? [] : self::sent($lock, $sent, $language)->effects);
         }
 
@@ -49,10 +50,10 @@ final readonly class Attempt
      *
      * @return list<self> none where nothing opens it
      */
-    public static function opening(Lock $lock, string $language): array
+    public static function opening(Lock $lock, string $language, Effort $effort = new Effort): array
     {
         foreach ($lock->rules as $index => $rule) {
-            if ($rule->verdict === Verdict::Open && ! self::isIdle($lock, $index, $language)) {
+            if ($rule->verdict === Verdict::Open && ! self::isIdle($lock, $index, $language, $effort)) {
                 return [new self($index, null, [])];
             }
         }
@@ -60,9 +61,9 @@ final readonly class Attempt
         return [];
     }
 
-    private static function isIdle(Lock $lock, int $index, string $language): bool
+    private static function isIdle(Lock $lock, int $index, string $language, Effort $effort): bool
     {
-        return Hiding::isHidden($lock, $index, $language) || Hiding::isImpossible($lock, $index, $language);
+        return Hiding::isHidden($lock, $index, $language, $effort) || Hiding::isImpossible($lock, $index, $language, $effort);
     }
 
     private static function matters(Lock $lock, ?int $index): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Game;
 use Fravel\Document\Reaction;
 use Fravel\Document\Thing\Choice;
@@ -27,7 +28,7 @@ final class Deeds
     private array $attempts = [];
 
     /** @param  array<string, int|float>  $tries  locks whose tries are counted */
-    public function __construct(private readonly Game $game, private readonly Notes $notes, private readonly array $tries, private readonly bool $isMonotone)
+    public function __construct(private readonly Game $game, private readonly Notes $notes, private readonly array $tries, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
     {
     }
 
@@ -117,7 +118,7 @@ final class Deeds
     {
         $language = $this->game->language();
 
-        return $this->isMonotone ? Attempt::opening($lock, $language) : Attempt::at($lock, $language, isset($this->tries[$lock->id]));
+        return $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, isset($this->tries[$lock->id]), $this->effort);
     }
 
     /**

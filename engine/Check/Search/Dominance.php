@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\Condition\Condition;
 use Fravel\Document\Game;
 use Fravel\Document\Reaction;
@@ -44,10 +46,11 @@ final class Dominance
     /** @var list<int> offsets of tallies */
     private array $tallies = [];
 
-    private function __construct(private readonly Game $game, private readonly int $budget)
+    /** @param  array<string, list<string>>  $back  scene → scenes to any of which going back from it may lead */
+    private function __construct(private readonly Game $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [])
     {
-        $this->space = new Space($game, true);
-        $this->grants = new Grants($this->space->facts);
+        $this->space = new Space($game, true, $effort);
+        $this->grants = new Grants($this->space->facts, $effort);
         $this->hasNumbers = $this->space->facts->offsets() !== [];
         foreach ($this->space->facts->offsets() as $offset) {
             if (! $this->space->facts->isPlace($offset)) {
@@ -57,9 +60,39 @@ final class Dominance
     }
 
     /** The proof, or null when it does not succeed within the budget. */
-    public static function prove(Game $game, int $budget): ?Reach
+    public static function prove(Game $game, int $budget, Effort $effort = new Effort): ?Reach
     {
-        return (new self($game, $budget))->run();
+        $back = WaysBack::in($game);
+        try {
+            return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ?? (new self($game, $budget, $effort))->run();
+        } catch (EffortSpent) {
+            return null;
+        }
+    }
+
+    /** Of a game with ways back: what holds with less than students can do, and finds no more with more. */
+    private static function betweenBoth(WaysBack $back, int $budget, Effort $effort): ?Reach
+    {
+        try {
+            $less = (new self($back->less, $budget, $effort, $back->open))->run();
+            $more = $less === null ? null : (new self($back->more, $budget, $effort))->reachable();
+        } catch (EffortSpent) {
+            return null;
+        }
+        if ($less === null || $more === null || ! $less->isSameAs($more)) {
+            return null;
+        }
+
+        return $back->open === [] || $less->shortest === $more->shortest ? $less : $less->withoutLengths();
+    }
+
+    /** What can be reached, without a word on traps. */
+    private function reachable(): ?Reach
+    {
+        $start = Facts::at($this->space->start(), count($this->space->facts->times) - 1);
+        $isAll = $this->climb($start, null, $this->budget) === false;
+
+        return $isAll && ! $this->space->facts->isOverfull ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null) : null;
     }
 
     private function run(): ?Reach
@@ -111,7 +144,27 @@ final class Dominance
     /** @param  array<string, list<string>>  $goals */
     private function isGoal(string $state, array $goals): bool
     {
-        return $this->space->facts->isEnded($state) || $this->liesOver($state, $goals[$this->space->facts->sceneOf($state)] ?? []);
+        $scene = $this->space->facts->sceneOf($state);
+
+        return $this->space->facts->isEnded($state) || $this->liesOver($state, $goals[$scene] ?? []) || $this->backIsGoal($state, $this->back[$scene] ?? [], $goals);
+    }
+
+    /**
+     * Whether an ending is reached wherever going back leads: each of those scenes was entered before with no more than is held
+     * now.
+     *
+     * @param  list<string>  $to
+     * @param  array<string, list<string>>  $goals
+     */
+    private function backIsGoal(string $state, array $to, array $goals): bool
+    {
+        foreach ($to as $scene) {
+            if (! $this->liesOver($this->space->facts->moved($state, $scene), $goals[$scene] ?? [])) {
+                return false;
+            }
+        }
+
+        return $to !== [];
     }
 
     /**
@@ -221,12 +274,17 @@ final class Dominance
         $open = array_reverse(array_merge([], ...array_values($entries)));
         [$proved, $late] = [[], []];
         for ($most = self::FIRST_LOOK; $open !== []; [$open, $late] = [$late, []]) {
+            $isUnsure = false;
             foreach ($open as $state) {
                 $reaches = $this->isGoal($state, $proved) ? true : $this->climb($state, $proved, $most);
-                if ($reaches === false || $this->states > $this->budget) {
+                if (($reaches === false && $this->back === []) || $this->states > $this->budget) {
                     return false;
                 }
                 $reaches === true ? $proved[$this->space->facts->sceneOf($state)][] = $state : $late[] = $state;
+                $isUnsure = $isUnsure || $reaches === null;
+            }
+            if (count($late) === count($open) && ! $isUnsure) {
+                return false;
             }
             $most *= count($late) === count($open) ? 4 : 1;
         }
@@ -284,6 +342,7 @@ final class Dominance
     /** Whether the first holds at least what the second in the same scene does, and came the same way where that matters. */
     private function covers(string $more, string $less): bool
     {
+        $this->effort->spend();
         if (! $this->hasNumbers) {
             return ($more | $less) === $more;
         }

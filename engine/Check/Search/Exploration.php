@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\Game;
 
 /**
@@ -41,22 +43,24 @@ final class Exploration
 
     private readonly Space $space;
 
-    private function __construct(Game $game)
+    private function __construct(Game $game, private readonly Effort $effort)
     {
-        $this->space = new Space($game);
+        $this->space = new Space($game, false, $effort);
     }
 
     /** @param  int  $budget  states at most */
-    public static function of(Game $game, int $budget): Reach
+    public static function of(Game $game, int $budget, Effort $effort = new Effort): Reach
     {
-        return (new self($game))->run($budget);
+        return (new self($game, $effort))->run($budget);
     }
 
     private function run(int $budget): Reach
     {
         $this->add($this->space->start(), 0, null, 0);
         for ($at = 0; $at < count($this->states) && $at < $budget; $at++) {
-            $this->space->facts->isEnded($this->states[$at]) ? $this->ends[] = $at : $this->expand($at);
+            if (! $this->isExpanded($at)) {
+                break;
+            }
         }
         $isComplete = $at === count($this->states) && ! $this->space->facts->isOverfull;
 
@@ -66,6 +70,21 @@ final class Exploration
         );
     }
 
+    /** Whether all that leads on from the state was found before the effort was spent. */
+    private function isExpanded(int $place): bool
+    {
+        if ($this->effort->isSpent()) {
+            return false;
+        }
+        try {
+            $this->space->facts->isEnded($this->states[$place]) ? $this->ends[] = $place : $this->expand($place);
+        } catch (EffortSpent) {
+            return false;
+        }
+
+        return true;
+    }
+
     private function expand(int $place): void
     {
         $state = $this->states[$place];
@@ -73,6 +92,7 @@ final class Exploration
         $time = Facts::number($state, 2);
         for ($later = $time; $later < count($times); $later++) {
             foreach ($this->space->moves($later === $time ? $state : Facts::at($state, $later)) as [$change, $next]) {
+                $this->effort->spend();
                 $this->from[] = $place;
                 $this->to[] = $this->places[$next] ?? $this->add($next, $place, $change, $times[$later] - $times[$time]);
             }
@@ -100,7 +120,10 @@ final class Exploration
      */
     private function trapIn(int $looked): ?array
     {
-        $safe = array_fill_keys([...$this->ends, ...range($looked, count($this->states))], true);
+        $safe = array_fill_keys($this->ends, true);
+        for ($place = $looked; $place <= count($this->states); $place++) {
+            $safe[$place] = true;
+        }
         // Most moves lead away from the start, so once through them from the last to the first finds nearly all.
         for ($move = count($this->to) - 1; $move >= 0; $move--) {
             if (isset($safe[$this->to[$move]])) {

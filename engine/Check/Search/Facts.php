@@ -200,6 +200,12 @@ final class Facts
         return (ord($packed[$this->head]) & 1) === 1;
     }
 
+    /** The state as it would be in another scene. */
+    public function moved(string $packed, string $scene): string
+    {
+        return substr_replace($packed, pack('n', $this->sceneNumbers[$scene] ?? 0), 0, 2);
+    }
+
     public function sceneOf(string $packed): string
     {
         return $this->scenes[self::number($packed, 0)];

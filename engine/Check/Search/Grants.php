@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Condition\All;
 use Fravel\Document\Condition\Any;
 use Fravel\Document\Condition\Comparison;
@@ -26,7 +27,7 @@ final readonly class Grants
     /** More ways than this are not gone through. */
     private const MOST = 1000;
 
-    public function __construct(private Facts $facts)
+    public function __construct(private Facts $facts, private Effort $effort = new Effort)
     {
     }
 
@@ -58,6 +59,8 @@ final readonly class Grants
     /** @return list<string>|null */
     private function withOne(string $state, Condition $condition): ?array
     {
+        $this->effort->spend();
+
         return match (true) {
             $condition instanceof All => $this->of($state, $condition->parts),
             $condition instanceof Any => $this->anyOf($state, $condition->parts),
@@ -88,8 +91,9 @@ final readonly class Grants
             }
             array_push($states, ...$ways);
         }
+        $states = array_values(array_unique($states));
 
-        return $states;
+        return count($states) > self::MOST ? null : $states;
     }
 
     /**

@@ -38,4 +38,31 @@ final readonly class Reach
         $this->given = $notes->given;
         $this->loops = $notes->loops;
     }
+
+    /** Where nothing could be found out. */
+    public static function unknown(): self
+    {
+        return new self(false, new Notes, null, 0, null, null);
+    }
+
+    /** Whether both came to the same scenes, locks, tokens and loops. */
+    public function isSameAs(self $other): bool
+    {
+        foreach (['scenes', 'ready', 'given', 'loops'] as $found) {
+            if (array_diff_key($this->{$found}, $other->{$found}) !== [] || array_diff_key($other->{$found}, $this->{$found}) !== []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The same, where how long the ways are is not known. */
+    public function withoutLengths(): self
+    {
+        $notes = new Notes;
+        [$notes->scenes, $notes->ready, $notes->given, $notes->loops] = [$this->scenes, $this->ready, $this->given, $this->loops];
+
+        return new self($this->isComplete, $notes, $this->trap, $this->states, null, null);
+    }
 }

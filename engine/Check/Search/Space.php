@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
 use Fravel\Document\Game;
 use Fravel\Document\Reaction;
 use Fravel\Document\Tally;
@@ -19,6 +20,9 @@ use Fravel\State\Verdict;
  */
 final class Space
 {
+    /** Units of effort for asking Play what comes of something. */
+    private const LEARNING = 30;
+
     public readonly Facts $facts;
 
     public readonly Notes $notes;
@@ -38,14 +42,14 @@ final class Space
      * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
      *                            answers set off by itself, as if any of it could happen whenever the lock may be asked
      */
-    public function __construct(private readonly Game $game, private readonly bool $isMonotone = false)
+    public function __construct(private readonly Game $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort)
     {
         $this->skeleton = Skeleton::of($game);
         $this->facts = new Facts($game, $this->skeleton, $isMonotone, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
         $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
         $this->goesBack = $this->facts->asked->back !== [];
         $this->notes = new Notes;
-        $this->deeds = new Deeds($game, $this->notes, $this->facts->asked->tries, $isMonotone);
+        $this->deeds = new Deeds($game, $this->notes, $this->facts->asked->tries, $isMonotone, $effort);
     }
 
     public function start(): string
@@ -67,6 +71,7 @@ final class Space
             return $moves;
         }
         foreach ($this->movers($this->facts->sceneOf($state)) as $mover) {
+            $this->effort->spend();
             if ($mover->mishap !== null && ! $withMishaps) {
                 continue;
             }
@@ -164,6 +169,7 @@ final class Space
     /** @return list<Change> */
     private function learn(Mover $mover, string $reading): array
     {
+        $this->effort->spend(self::LEARNING);
         $time = Facts::number($reading, 2);
         $now = $this->facts->times[$time];
         $outcomes = $this->deeds->of($mover, $this->facts->unpack($reading), $now, true);
