@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use Fravel\Check\Check;
+use Fravel\Check\Effort;
 use Fravel\Check\Finding;
 use Fravel\Document\Game;
 use Fravel\Document\Validation;
@@ -16,6 +17,10 @@ final class CheckGame implements Verb
 {
     public const USAGE = 'check FILE [--json]';
 
+    private const UNITS = 20_000_000;
+
+    private const BYTES = 300_000_000;
+
     public static function run(Arguments $arguments): array
     {
         $document = GameFile::read($arguments->place(0) ?? '');
@@ -23,12 +28,21 @@ final class CheckGame implements Verb
         if ($problems !== []) {
             return self::invalid($problems);
         }
-        $verdicts = Check::of(Game::of($document), files: GameFile::names($arguments->place(0) ?? ''));
+        $verdicts = Check::of(Game::of($document), files: GameFile::names($arguments->place(0) ?? ''), effort: self::effort());
         $told = array_map(self::told(...), $verdicts->findings);
         $lines = array_merge([], ...array_map(self::lines(...), $told));
-        $lines[] = $verdicts->isProved ? 'Every way through was covered.' : 'Not every way through could be covered, so nothing is proved.';
+        $more = $verdicts->unlooked === [] ? [] : ['unlooked' => $verdicts->unlooked];
+        $lines[] = $verdicts->isProved ? 'Every way through was covered.' : 'Nothing is proved: not looked at to the end: '.implode(', ', $verdicts->unlooked).'.';
 
-        return [$verdicts->hasErrors() ? 1 : 0, ['proved' => $verdicts->isProved, 'findings' => $told, 'facts' => $verdicts->facts], $lines];
+        return [$verdicts->hasErrors() ? 1 : 0, ['proved' => $verdicts->isProved, 'findings' => $told, 'facts' => $verdicts->facts] + $more, $lines];
+    }
+
+    /** Half a minute's work or so, and no more room than a small machine has. */
+    private static function effort(): Effort
+    {
+        $before = memory_get_usage();
+
+        return new Effort(self::UNITS, static fn (): float => (memory_get_usage() - $before) / self::BYTES);
     }
 
     /**

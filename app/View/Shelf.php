@@ -14,6 +14,9 @@ final class Shelf
     /** A play that acted within this many seconds is playing now. */
     private const NOW = 300;
 
+    /** Nanoseconds for which a shelf waits until games are looked over; those left are looked over the next time. */
+    private const PATIENCE = 2_000_000_000;
+
     /** @return Collection<int, Strip> */
     public static function of(User $teacher, string $sought, bool $isAway = false): Collection
     {
@@ -29,7 +32,9 @@ final class Shelf
             $games->where(static fn ($query) => $query->whereRaw("title like ? escape '\\'", [$like])->orWhereRaw("document like ? escape '\\'", [$like]));
         }
 
-        return $games->get()->map(static fn (Game $game): Strip => Strip::of($game))->values();
+        $since = hrtime(true);
+
+        return $games->get()->map(static fn (Game $game): Strip => Strip::of($game, hrtime(true) - $since < self::PATIENCE))->values();
     }
 
     public static function awayOf(User $teacher): int

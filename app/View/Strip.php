@@ -31,7 +31,8 @@ final readonly class Strip
     ) {
     }
 
-    public static function of(Game $game): self
+    /** @param  bool  $mayLook  whether there is time to look a game over that was not looked over before */
+    public static function of(Game $game, bool $mayLook = true): self
     {
         $document = $game->read();
         $edition = $game->editions->first();
@@ -39,7 +40,7 @@ final readonly class Strip
 
         return new self(
             $game, RouteMap::of($document), count($document->chapters()), count($document->sceneIds()), array_sum($locks),
-            Findings::of($game), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
+            Findings::kept($game) ?? ($mayLook ? Findings::of($game) : Findings::notYet()), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
         );
     }
 }

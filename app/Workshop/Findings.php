@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
+use App\Logging\Failure;
 use App\Models\Game;
+use App\Play\Clock;
 use App\Storage\GameFiles;
 use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
 use Fravel\Document\Asset;
 use Illuminate\Support\Facades\Cache;
+use Throwable;
 
 /**
  * What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same.
@@ -25,7 +28,10 @@ final readonly class Findings
     private const KEPT = 30 * 24 * 3600;
 
     /** Changes when what is kept has another shape. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
+
+    /** Seconds after which a look that was begun has come to nothing. */
+    private const STILL_LOOKING = 10;
 
     /** @var list<string> */
     public array $errors;
@@ -33,8 +39,11 @@ final readonly class Findings
     /** @var list<string> */
     public array $warnings;
 
-    /** @param  list<Told>  $all */
-    private function __construct(public array $all, public bool $isProved)
+    /**
+     * @param  list<Told>  $all
+     * @param  list<string>  $unlooked  what was not looked at to its end, in words
+     */
+    private function __construct(public array $all, public bool $isProved, public array $unlooked = [])
     {
         $words = static fn (Severity $severity): array => array_column(array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value), 'words');
         $this->errors = $words(Severity::Error);
@@ -49,10 +58,50 @@ final readonly class Findings
 
     public static function of(Game $game): self
     {
-        /** @var array{list<Told>, bool} $kept */
-        $kept = Cache::remember(self::keyOf($game), self::KEPT, static fn (): array => self::look($game));
+        return self::kept($game) ?? self::looked($game);
+    }
 
-        return new self(...$kept);
+    /** Those that are known already; null when the game would have to be looked over first. */
+    public static function kept(Game $game): ?self
+    {
+        $kept = Cache::get(self::keyOf($game));
+
+        return is_array($kept) ? new self(...$kept) : null;
+    }
+
+    /** Nothing known yet. */
+    public static function notYet(): self
+    {
+        return new self([], false, [(string) __('workshop.findings.unlooked.all')]);
+    }
+
+    /** That a look began is remembered: one that brings its process down is not begun again for the same document. */
+    private static function looked(Game $game): self
+    {
+        $mark = self::keyOf($game).'.begun';
+        $begun = Cache::get($mark);
+        if (is_int($begun) && $begun > Clock::seconds() - self::STILL_LOOKING) {
+            return self::notYet();
+        }
+        try {
+            Cache::put($mark, Clock::seconds(), self::KEPT);
+            $found = is_int($begun) ? self::failed() : self::look($game);
+        } catch (Throwable $failure) {
+            Failure::tell($failure);
+            $found = self::failed();
+        }
+        Cache::put(self::keyOf($game), $found, self::KEPT);
+        Cache::forget($mark);
+
+        return new self(...$found);
+    }
+
+    /** @return array{list<Told>, bool, list<string>} */
+    private static function failed(): array
+    {
+        $told = ['code' => 'check.failed', 'severity' => Severity::Warning->value, 'words' => (string) __('workshop.findings.failed'), 'where' => [], 'mend' => null, 'actions' => []];
+
+        return [[$told], false, [(string) __('workshop.findings.unlooked.all')]];
     }
 
     /** Where they are kept. */
@@ -67,12 +116,12 @@ final readonly class Findings
         return array_map(static fn (string $key): string => (string) __($key), ['workshop.newText', 'workshop.newAsk', 'games.blank_text']);
     }
 
-    /** @return array{list<Told>, bool} */
+    /** @return array{list<Told>, bool, list<string>} */
     private static function look(Game $game): array
     {
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
-        $verdicts = Check::of($read, self::BUDGET, $files, self::samples());
+        $verdicts = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin());
 
         return [array_map(static fn (Finding $finding): array => [
             'code' => $finding->code,
@@ -81,6 +130,6 @@ final readonly class Findings
             'where' => $finding->where,
             'mend' => $finding->mend?->toArray(),
             'actions' => $finding->actions,
-        ], $verdicts->findings), $verdicts->isProved];
+        ], $verdicts->findings), $verdicts->isProved, array_map(static fn (string $name): string => (string) __("workshop.findings.unlooked.{$name}"), $verdicts->unlooked)];
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
+use Fravel\Document\Answer\Input\Long;
+use Fravel\Document\Answer\Input\Text;
+use Fravel\Document\Answer\Weight;
 use Fravel\Support\Node;
 use Fravel\Support\Problem;
 use Fravel\Support\Problems;
@@ -31,6 +34,7 @@ final class Validation
         }
         $root->text('language', 'en');
         self::readParts($root);
+        self::weigh(['scenes' => $document['scenes'] ?? []], '', $problems);
         foreach (Ids::in($document) as $id => $pointers) {
             foreach (array_slice($pointers, 1) as $pointer) {
                 $problems->add('id.twice', $pointer, ['id' => $id, 'first' => $pointers[0]]);
@@ -59,6 +63,25 @@ final class Validation
         }
 
         return $problems;
+    }
+
+    /**
+     * Locks whose rules are more work to judge by than a student should wait for.
+     *
+     * @param  array<array-key, mixed>  $part
+     */
+    private static function weigh(array $part, string $pointer, Problems $problems): void
+    {
+        foreach (['scenes', 'things', 'cues'] as $list) {
+            foreach (is_array($part[$list] ?? null) ? $part[$list] : [] as $place => $inner) {
+                is_array($inner) && self::weigh($inner, "{$pointer}/{$list}/{$place}", $problems);
+            }
+        }
+        $longest = ($part['input']['type'] ?? null) === 'long' ? Long::LONGEST : Text::LONGEST;
+        $matches = is_array($part['rules'] ?? null) ? array_map(static fn (mixed $rule): mixed => is_array($rule) ? $rule['match'] ?? null : null, $part['rules']) : [];
+        if ($matches !== [] && Weight::of(['any' => $matches], $longest) > Weight::MOST) {
+            $problems->add('lock.heavy', $pointer.'/rules');
+        }
     }
 
     private static function readParts(Node $root): void

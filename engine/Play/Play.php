@@ -64,13 +64,14 @@ final class Play
             return self::refuse($state, 'play.ended');
         }
         $step = new Step($game, $state, $now);
-
-        return match ($action->verb) {
+        $outcome = match ($action->verb) {
             'back' => self::back($game, $step),
             'continue' => self::goOn($game, $step),
             'cue' => self::cue($game, $step, $action->on, $now),
             default => self::onThing($game, $step, $action, $now),
         };
+
+        return $outcome->state !== $state && $outcome->state->isBeyondCounting() ? self::refuse($state, 'tally.overflow') : $outcome;
     }
 
     private static function onThing(Game $game, Step $step, Action $action, int $now): Outcome

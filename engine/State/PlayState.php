@@ -143,6 +143,18 @@ final readonly class PlayState
         return $this->holds($token) ? $this->with(['tokens' => self::without($this->tokens, $token)]) : $this;
     }
 
+    /** Whether a tally stands as far out as numbers go. */
+    public function isBeyondCounting(): bool
+    {
+        foreach ($this->tallies as $value) {
+            if (abs($value) >= PHP_FLOAT_MAX) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function setTally(string $id, int|float $value): self
     {
         return $this->tally($id) == $value ? $this : $this->with(['tallies' => [...$this->tallies, $id => $value]]);

@@ -60,7 +60,8 @@ final class Json
             return array_map(self::settle(...), $value);
         }
         if (! $value instanceof stdClass) {
-            return $value;
+            // What is written past all bounds can't be written back, and no comparison with it means anything.
+            return ! is_float($value) || is_finite($value) ? $value : throw UnableToReadJson::because('a number goes past all bounds');
         }
         $fields = array_map(self::settle(...), get_object_vars($value));
 

@@ -80,6 +80,27 @@ final readonly class Node
         return null;
     }
 
+    /** Text that is compared with answers, which costs more the longer it is. Longer text is a problem, and is kept. */
+    public function short(string $key, int $most): string
+    {
+        return $this->at($key)->shortened($this->text($key), $most);
+    }
+
+    /** @return list<string> of one text or a list of them */
+    public function shorts(string $key, int $most): array
+    {
+        return array_map(static fn (self $entry): string => $entry->shortened($entry->asText(), $most), $this->oneOrMore($key));
+    }
+
+    private function shortened(string $text, int $most): string
+    {
+        if (strlen($text) > $most && mb_strlen($text) > $most) {
+            $this->problems->add('text.long', $this->pointer, ['found' => mb_strlen($text), 'most' => $most]);
+        }
+
+        return $text;
+    }
+
     public function flag(string $key, bool $default = false): bool
     {
         $value = $this->value($key);
@@ -94,9 +115,10 @@ final readonly class Node
     public function number(string $key, int|float $default = 0): int|float
     {
         $value = $this->value($key);
-        if ($value === null || is_int($value) || is_float($value)) {
+        if ($value === null || is_int($value) || (is_float($value) && is_finite($value))) {
             return $value ?? $default;
         }
+        // What JSON writes past all bounds is read as infinite: no sum and no comparison with it means anything.
         $this->at($key)->wrong('a number');
 
         return $default;
@@ -254,6 +276,6 @@ final readonly class Node
             return 'nothing';
         }
 
-        return mb_strimwidth(Json::write($this->value), 0, 40, '…');
+        return mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 40, '…');
     }
 }

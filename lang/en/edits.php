@@ -11,6 +11,8 @@ return [
         'command' => ['large' => 'That change is larger than :most MB. It was not taken; everything else is kept.', 'unknown' => 'That change was not understood. Nothing was changed.'],
         'history' => ['start' => 'There is nothing to undo.', 'end' => 'There is nothing to do again.'],
         'pattern' => ['malformed' => 'That pattern can’t be read (:fault). The one before it is kept.'],
+        'text' => ['long' => 'That is compared with answers and may have :most characters; it has :found. What was there before is kept.'],
+        'lock' => ['heavy' => 'With that, students would have to wait while their answers are compared. The rules before it are kept.'],
         'unit' => ['unknown' => '“:found” is no unit Fravel knows. The one before it is kept.'],
         'shape' => ['wrong' => 'That should be :expected. The change was not taken; what was there before is kept.'],
         'other' => 'That change was not taken; what was there before is kept.',

@@ -29,6 +29,7 @@ return [
         'thing' => ['absent' => 'That isn’t here any more. This is where you are now.', 'other' => 'That can’t be done with this.'],
         'play' => ['ended' => 'This game is over.', 'busy' => 'Somebody else of you was quicker. Try again.'],
         'run' => ['closed' => 'Your teacher has closed this game. Everything you did is kept.'],
+        'tally' => ['overflow' => 'That would count further than numbers go. Nothing has changed; tell your teacher.'],
         'action' => ['unknown' => 'That was no move of this game. Nothing has changed.'],
     ],
     'join' => [

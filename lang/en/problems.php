@@ -10,6 +10,8 @@ return [
     'variant.none' => 'None of the known kinds stands here: :allowed.',
     'variant.many' => 'Only one of these may stand here: :found.',
     'condition.deep' => 'This condition is nested too deep.',
+    'text.long' => 'This text may have :most characters; it has :found.',
+    'lock.heavy' => 'These rules are more work to compare an answer with than a student should wait for.',
     'pattern.malformed' => 'This pattern can\'t be used: :fault.',
     'unit.unknown' => '":found" is no known unit.',
     'file.outside' => 'A file of a game lies inside its package; :found does not.',

@@ -110,3 +110,17 @@ it('fills the demo with a game that is played to its end by most', function (): 
     expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
         ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))->toBe(['won' => 20, 'lost' => 2]);
 });
+
+it('remembers a check that brought its process down, and does not begin it again', function (): void {
+    $game = App\Models\Game::factory()->create();
+    Cache::put(Findings::keyOf($game).'.begun', time(), 60);
+    expect(Findings::of($game)->unlooked)->toBe(['anything yet'])->and(Findings::kept($game))->toBeNull();
+    $this->travel(11)->seconds();
+    expect(Findings::of($game)->warnings)->toBe([__('workshop.findings.failed')])->and(Findings::kept($game)->isProved)->toBeFalse();
+    $this->actingAs($game->user)->get('/games')->assertOk()->assertSee('not all ways looked at');
+});
+
+it('says what was not looked at in the workshop', function (): void {
+    $game = App\Models\Game::factory()->create(['document' => json_encode(Tests\Support\AdversarialGames::known()['a hundred and eighty choices that toggle'])]);
+    $this->actingAs($game->user)->getJson("/games/{$game->id}/findings")->assertOk()->assertJson(['proved' => false, 'unlooked' => ['all ways through']]);
+});

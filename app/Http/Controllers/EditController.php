@@ -13,6 +13,7 @@ use App\Models\Game;
 use App\Workshop\Bench;
 use App\Workshop\EditReply;
 use App\Workshop\Findings;
+use App\Workshop\RequestEffort;
 use App\Workshop\Words;
 use Fravel\Check\Scores;
 use Fravel\Document\Game as Document;
@@ -58,12 +59,12 @@ final class EditController extends Controller
     {
         $findings = Findings::of($game);
 
-        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'findings' => $findings->all]);
+        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'unlooked' => $findings->unlooked, 'findings' => $findings->all]);
     }
 
     public function scores(Request $request, Game $game): JsonResponse
     {
-        $scores = Scores::of($game->read(), array_values(array_filter((array) $request->query('supposed', []), is_string(...))));
+        $scores = Scores::of($game->read(), array_values(array_filter((array) $request->query('supposed', []), is_string(...))), RequestEffort::begin());
 
         return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->shares->wins, 'tied' => $scores->shares->tied, 'none' => $scores->shares->none, 'examples' => (object) $scores->shares->examples]);
     }

@@ -24,6 +24,9 @@ final readonly class Add implements Effect
 
     public function apply(PlayState $state, Game $game): PlayState
     {
-        return $state->setTally($this->tally, $state->tally($this->tally) + $this->by);
+        $sum = $state->tally($this->tally) + $this->by;
+
+        // Play refuses what leads so far; it is kept finite, so that no comparison loses its meaning on the way.
+        return $state->setTally($this->tally, is_finite($sum) ? $sum : ($sum > 0 ? PHP_FLOAT_MAX : -PHP_FLOAT_MAX));
     }
 }

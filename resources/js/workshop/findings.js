@@ -61,9 +61,14 @@ function openFindings(desk, address) {
         button.dataset.state = errors > 0 ? 'errors' : count > 0 ? 'warnings' : 'sound';
         button.querySelector('span').textContent = count === 0 ? (found.proved ? words.proved : words.sound) : `${count} ${words.toMend}`;
         redraw(list, [
-            el('header', { class: 'findings-head' }, el('h2', {}, count === 0 ? words.none : `${count} ${words.toMend}`), el('p', { class: 'help' }, found.proved ? words.covered : words.notCovered), el('button', { class: 'mover', 'data-key': 'findings.close', 'aria-label': 'Close', onclick: close }, icon('x'))),
+            el('header', { class: 'findings-head' }, el('h2', {}, count === 0 ? words.none : `${count} ${words.toMend}`), el('p', { class: 'help' }, found.proved ? words.covered : told(found.unlooked, words)), el('button', { class: 'mover', 'data-key': 'findings.close', 'aria-label': 'Close', onclick: close }, icon('x'))),
             el('ul', {}, found.findings.map((finding, place) => item(finding, place))),
         ]);
+    }
+
+    /** What was not looked at to its end. */
+    function told(unlooked, words) {
+        return unlooked.length > 0 ? `${words.notLooked} ${unlooked.join(', ')}.` : words.notCovered;
     }
 
     /** The steps that lead into it then lie ahead in a rehearsal. */

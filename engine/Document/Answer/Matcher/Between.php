@@ -20,13 +20,19 @@ final readonly class Between implements Matcher
     {
         $ends = array_map(static fn (Node $end): mixed => $end->value, $node->list('between'));
         [$least, $most] = [$ends[0] ?? null, $ends[1] ?? null];
-        if (count($ends) !== 2 || (! is_int($least) && ! is_float($least)) || (! is_int($most) && ! is_float($most))) {
+        if (count($ends) !== 2 || ! self::isNumber($least) || ! self::isNumber($most)) {
             $node->at('between')->wrong('two numbers');
 
             return new self(BigRational::one(), BigRational::zero());
         }
 
         return new self(Number::of($least), Number::of($most));
+    }
+
+    /** @phpstan-assert-if-true int|float $end */
+    private static function isNumber(mixed $end): bool
+    {
+        return is_int($end) || (is_float($end) && is_finite($end));
     }
 
     public function matches(Answer $answer): bool

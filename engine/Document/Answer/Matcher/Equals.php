@@ -10,6 +10,8 @@ use Fravel\Support\Node;
 /** `{"equals": "s"}` or a list of which any will do, after cleaning. */
 final readonly class Equals implements Matcher
 {
+    private const LONGEST = 20_000;
+
     /** @param  list<string>  $texts */
     public function __construct(public array $texts)
     {
@@ -17,7 +19,7 @@ final readonly class Equals implements Matcher
 
     public static function read(Node $node): self
     {
-        return new self($node->texts('equals'));
+        return new self($node->shorts('equals', self::LONGEST));
     }
 
     public function matches(Answer $answer): bool

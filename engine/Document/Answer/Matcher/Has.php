@@ -17,7 +17,7 @@ final readonly class Has implements Matcher
 
     public static function read(Node $node): self
     {
-        return new self($node->texts('has'));
+        return new self($node->shorts('has', Phrase::LONGEST));
     }
 
     public function matches(Answer $answer): bool

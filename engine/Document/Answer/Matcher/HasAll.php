@@ -17,7 +17,7 @@ final readonly class HasAll implements Matcher
 
     public static function read(Node $node): self
     {
-        return new self($node->texts('hasAll'));
+        return new self($node->shorts('hasAll', Phrase::LONGEST));
     }
 
     public function matches(Answer $answer): bool

@@ -10,34 +10,42 @@ use Fravel\Support\Node;
 /** `{"like": "light*ho?se"}`: `*` stands for any run of characters, `?` for any one, after cleaning. */
 final readonly class Like implements Matcher
 {
+    private const LONGEST = 500;
+
     public function __construct(public string $literal)
     {
     }
 
     public static function read(Node $node): self
     {
-        return new self($node->text('like'));
+        return new self($node->short('like', self::LONGEST));
     }
 
-    /** Two pointers and the last star to fall back to: quadratic at worst, whatever the literal. */
+    /**
+     * Piece by piece between the stars, each at the first place where it fits: what comes after can only gain by that, so
+     * nothing is ever tried again.
+     */
     public function matches(Answer $answer): bool
     {
-        $text = mb_str_split($answer->clean());
-        $like = mb_str_split($answer->cleaning->cleanLike($this->literal));
-        [$at, $in, $star, $mark] = [0, 0, -1, 0];
-        while ($at < count($text)) {
-            $sign = $like[$in] ?? null;
-            if ($sign === '*') {
-                [$star, $mark] = [$in++, $at];
-            } elseif ($sign === '?' || $sign === $text[$at]) {
-                [$in, $at] = [$in + 1, $at + 1];
-            } elseif ($star >= 0) {
-                [$in, $at] = [$star + 1, ++$mark];
-            } else {
-                return false;
-            }
+        $text = $answer->clean();
+        $pieces = explode('*', $answer->cleaning->cleanLike($this->literal));
+        $last = array_pop($pieces);
+        if ($pieces === []) {
+            return self::fits('\A', $last, '\z', $text, 0) !== null;
+        }
+        $at = self::fits('\A', array_shift($pieces), '', $text, 0);
+        foreach ($pieces as $piece) {
+            $at = $at === null || $piece === '' ? $at : self::fits('', $piece, '', $text, $at);
         }
 
-        return trim(implode('', array_slice($like, $in)), '*') === '';
+        return $at !== null && ($last === '' || self::fits('', $last, '\z', $text, $at) !== null);
+    }
+
+    /** Where the piece ends that fits first from this place on, in bytes; null where none does. */
+    private static function fits(string $before, string $piece, string $behind, string $text, int $from): ?int
+    {
+        $pattern = str_replace('\\?', '.', preg_quote($piece, '~'));
+
+        return preg_match("~{$before}(?:{$pattern}){$behind}~su", $text, $found, PREG_OFFSET_CAPTURE, $from) === 1 ? $found[0][1] + strlen($found[0][0]) : null;
     }
 }

@@ -9,11 +9,36 @@ use Fravel\Document\Answer\Answer;
 /** @internal */
 final class Phrase
 {
+    /** Characters of a phrase at most. */
+    public const LONGEST = 500;
+
     /** Whether the phrase stands in the answer as whole words, after cleaning. */
     public static function standsIn(string $phrase, Answer $answer): bool
     {
-        $words = preg_quote($answer->cleaning->clean($phrase), '/');
+        [$words, $text] = [$answer->cleaning->clean($phrase), $answer->clean()];
+        if ($words === '') {
+            return false;
+        }
+        for ($at = strpos($text, $words); $at !== false; $at = strpos($text, $words, $at + 1)) {
+            if (self::isParted($text, $at, $at + strlen($words))) {
+                return true;
+            }
+        }
 
-        return $words !== '' && preg_match('/(?<![\p{L}\p{N}\p{M}])'.$words.'(?![\p{L}\p{N}\p{M}])/u', $answer->clean()) === 1;
+        return false;
+    }
+
+    /** Whether no letter or digit goes on before the one place, or behind the other; in bytes. */
+    private static function isParted(string $text, int $from, int $to): bool
+    {
+        // A character has four bytes at most.
+        return preg_match('/[\p{L}\p{N}\p{M}]$/Du', self::whole(substr($text, max(0, $from - 4), min(4, $from)))) !== 1
+            && preg_match('/^[\p{L}\p{N}\p{M}]/u', self::whole(substr($text, $to, 4))) !== 1;
+    }
+
+    /** Without the parts of characters at both ends. */
+    private static function whole(string $bytes): string
+    {
+        return mb_check_encoding($bytes, 'UTF-8') ? $bytes : (string) preg_replace('/^[\x80-\xBF]+|(?:[\xC2-\xDF]|[\xE0-\xEF][\x80-\xBF]?|[\xF0-\xF4][\x80-\xBF]{0,2})$/D', '', $bytes);
     }
 }
