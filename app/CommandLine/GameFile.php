@@ -12,7 +12,12 @@ use ZipArchive;
 final class GameFile
 {
     /** A document larger than this is refused, in bytes: a package may claim any size. */
-    private const LARGEST = 50_000_000;
+    private const LARGEST = 10_000_000;
+
+    /** Files of a package at most, and how much smaller than its content its document may be. */
+    private const MOST_FILES = 5_000;
+
+    private const HIGHEST_RATIO = 200;
 
     /**
      * @return array<array-key, mixed>
@@ -25,7 +30,10 @@ final class GameFile
             throw UnableToReadFile::absent($path);
         }
         $start = (string) file_get_contents($path, length: 4);
-        $text = $start === "PK\x03\x04" ? self::unpacked($path) : (string) file_get_contents($path, length: self::LARGEST);
+        $text = $start === "PK\x03\x04" ? self::unpacked($path) : (string) file_get_contents($path, length: self::LARGEST + 1);
+        if (strlen($text) > self::LARGEST) {
+            throw UnableToReadFile::large($path, intdiv(self::LARGEST, 1_000_000));
+        }
         try {
             return Json::readObject(str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text);
         } catch (UnableToReadJson $failure) {
@@ -41,7 +49,7 @@ final class GameFile
         }
         $zip = new ZipArchive;
         $names = [];
-        for ($place = 0, $count = $zip->open($path) === true ? $zip->numFiles : 0; $place < $count; $place++) {
+        for ($place = 0, $count = $zip->open($path) === true ? min($zip->numFiles, self::MOST_FILES) : 0; $place < $count; $place++) {
             $names[] = (string) $zip->getNameIndex($place);
         }
 
@@ -54,7 +62,19 @@ final class GameFile
             throw UnableToReadFile::withoutZip($path);
         }
         $zip = new ZipArchive;
-        $text = $zip->open($path) === true ? $zip->getFromName('game.json', self::LARGEST) : false;
+        if ($zip->open($path) !== true) {
+            throw UnableToReadFile::noGame($path);
+        }
+        if ($zip->numFiles > self::MOST_FILES) {
+            throw UnableToReadFile::crowded($path, self::MOST_FILES);
+        }
+        $entry = $zip->statName('game.json');
+        if ($entry !== false && $entry['size'] > self::HIGHEST_RATIO * max(1, $entry['comp_size'])) {
+            throw UnableToReadFile::puffed($path);
+        }
+        // What it says of its size may be a lie, so no more is unpacked than would be read.
+        $stream = $zip->getStream('game.json');
+        $text = $stream === false ? false : stream_get_contents($stream, self::LARGEST + 1);
 
         return $text === false ? throw UnableToReadFile::noGame($path) : $text;
     }

@@ -19,6 +19,21 @@ final class UnableToReadFile extends RuntimeException
         return new self("{$path} can't be read. {$why->getMessage()}", previous: $why);
     }
 
+    public static function large(string $path, int $megabytes): self
+    {
+        return new self("{$path} holds a document larger than {$megabytes} MB.");
+    }
+
+    public static function crowded(string $path, int $most): self
+    {
+        return new self("{$path} holds more than {$most} files.");
+    }
+
+    public static function puffed(string $path): self
+    {
+        return new self("{$path} holds a document that swells when it is unpacked as no game does.");
+    }
+
     public static function noGame(string $path): self
     {
         return new self("{$path} is a package without a game.json.");

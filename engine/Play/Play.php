@@ -119,7 +119,7 @@ final class Play
         if ($lock->needs !== null && ! $lock->needs->holds($state, $now)) {
             return self::refuse($state, 'lock.not-ready');
         }
-        $wait = $state->waitFor($lock->id, $now);
+        $wait = $lock->waitIn($state, $now);
         if ($wait > 0) {
             return self::refuse($state, 'lock.guarded', ['seconds' => $wait]);
         }

@@ -19,6 +19,9 @@ final class Json
     /** Deeper nesting than this is refused; no document of ours comes near it. */
     private const DEPTH = 100;
 
+    /** More values than this are refused before they are read: each takes a hundred times its bytes while it is. */
+    private const MOST_VALUES = 600_000;
+
     /**
      * @return array<array-key, mixed>
      *
@@ -40,6 +43,10 @@ final class Json
     /** @throws UnableToReadJson If the text is not JSON. */
     public static function read(string $text): mixed
     {
+        $values = substr_count($text, ',') + substr_count($text, '[') + substr_count($text, '{');
+        if ($values > self::MOST_VALUES && ! self::isWithin($text)) {
+            throw UnableToReadJson::because('it holds more values than '.self::MOST_VALUES);
+        }
         try {
             return self::settle(json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException $failure) {
@@ -52,6 +59,14 @@ final class Json
         $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
         return json_encode($value, $pretty ? $flags | JSON_PRETTY_PRINT : $flags);
+    }
+
+    /** Counted once more without what stands in texts, where a comma is no value. */
+    private static function isWithin(string $text): bool
+    {
+        $bare = preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/s', '', $text);
+
+        return $bare !== null && substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') <= self::MOST_VALUES;
     }
 
     private static function settle(mixed $value): mixed

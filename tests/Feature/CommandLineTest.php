@@ -115,3 +115,23 @@ it('finds with check where a walkthrough parts, with the actions that show it', 
 
     expect($code)->toBe(0)->and($found[0]['message'])->toBe('The walkthrough “The way” no longer holds: step 2 led to “attic”, now it ends at “End”.')->and($found[0]['where'])->toBe(['walk', 'end']);
 });
+
+it('says of a package what is too much of it, and reads no more', function (callable $fill, string $words): void {
+    $path = sys_get_temp_dir().'/fravel-cli-'.getmypid().'-bomb.fravel';
+    $zip = new ZipArchive;
+    $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
+    $fill($zip);
+    $zip->close();
+    [$code, , $errors] = fravel(['check', $path]);
+    unlink($path);
+    expect($code)->toBe(2)->and($errors)->toContain($words);
+})->with([
+    'a document that swells' => [fn (ZipArchive $zip) => $zip->addFromString('game.json', '['.str_repeat('[],', 3_000_000).'[]]'), 'swells'],
+    'values without end' => [fn (ZipArchive $zip) => $zip->addFromString('game.json', '{"x":['.implode(',', array_map(fn (int $n): string => "[{$n}]", range(1, 500_000))).']}'), 'more values than 600000'],
+    'files without end' => [function (ZipArchive $zip): void {
+        foreach (range(1, 5001) as $number) {
+            $zip->addFromString("assets/{$number}", '');
+        }
+    }, 'more than 5000 files'],
+    'no game' => [fn (ZipArchive $zip) => $zip->addFromString('other.json', '{}'), 'without a game.json'],
+]);

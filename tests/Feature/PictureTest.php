@@ -4,6 +4,7 @@ use App\Models\Game;
 use App\Pictures\Drawing;
 use App\Pictures\UnableToTakePicture;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 
 /** @return array{status: int, body: array<string, mixed>} what comes of bringing these fields */
 function brought(array $fields, ?Game $game = null): array
@@ -111,4 +112,72 @@ it('opens no file that a drawing names', function (): void {
     expect($svg)->not->toContain('ENTITY')->toContain('ok')
         ->and(fn () => Drawing::cleaned('<svg><g></svg>'))->toThrow(UnableToTakePicture::class)
         ->and(fn () => Drawing::cleaned('<html xmlns="http://www.w3.org/1999/xhtml"/>'))->toThrow(UnableToTakePicture::class);
+});
+
+it('keeps nothing of a drawing that fetches or runs, however it is written', function (string $inside): void {
+    $clean = Drawing::cleaned('<svg xmlns="http://www.w3.org/2000/svg" xmlns:x="http://www.w3.org/1999/xlink" '.(str_starts_with($inside, 'xml:') ? $inside.'>' : '>'.$inside).'</svg>');
+    expect($clean)->not->toContain('evil')->not->toContain('\\');
+})->with([
+    'a prefix of its own for links' => ['<use x:href="https://evil.example/a.svg#b"/>'],
+    'a base for links' => ['xml:base="https://evil.example/"'],
+    'a paint from elsewhere' => ['<rect fill="url(https://evil.example/p)"/>'],
+    'a style from elsewhere' => ['<rect style="fill: url(\'//evil.example/p\')"/>'],
+    'escapes in a style' => ['<rect style="fill: u\\72l(https://evil.example/p)"/>'],
+    'a set of images' => ['<rect style="background: image-set(\'evil.png\' 1x)"/>'],
+    'an import' => ['<style>@import "https://evil.example/x.css"</style>'],
+    'a script' => ['<script>evil()</script><rect onclick="evil()"/>'],
+    'a page' => ['<foreignObject><iframe src="https://evil.example"/></foreignObject>'],
+    'a picture' => ['<image href="https://evil.example/x.png"/>'],
+]);
+
+it('keeps what a drawing paints with itself', function (): void {
+    $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><defs><linearGradient id="g"><stop offset="0" stop-color="#fff"/></linearGradient></defs><rect fill="url(#g)" style="opacity: .5" width="10" height="10"/><use href="#g"/></svg>';
+    expect(Drawing::cleaned($svg))->toContain('fill="url(#g)"')->toContain('style="opacity: .5"')->toContain('<use href="#g"/>');
+});
+
+it('refuses drawings of too many parts before it builds them, and uses of uses', function (string $inside): void {
+    expect(fn () => Drawing::cleaned("<svg xmlns=\"http://www.w3.org/2000/svg\">{$inside}</svg>"))->toThrow(UnableToTakePicture::class, 'intricate');
+})->with(['a row' => [str_repeat('<g/>', 60_000)], 'a pit' => [str_repeat('<g>', 80).str_repeat('</g>', 80)], 'a heap' => [str_repeat('<!-- words -->', 300_000)]]);
+
+it('draws no part a million times', function (): void {
+    $level = fn (int $n): string => "<g id=\"l{$n}\">".str_repeat('<use href="#l'.($n - 1).'"/>', 10).'</g>';
+    $clean = Drawing::cleaned('<svg xmlns="http://www.w3.org/2000/svg"><g id="l0"><path d="M0 0"/></g>'.implode('', array_map($level, range(1, 8))).'</svg>');
+    expect(substr_count($clean, '<use'))->toBe(10);
+});
+
+it('tells how much room pictures take before it is used up, and keeps all when it is', function (): void {
+    $game = Game::factory()->create();
+    $row = fn (int $bytes): array => ['game_id' => $game->id, 'user_id' => $game->user_id, 'file' => "f{$bytes}", 'bytes' => $bytes];
+    expect(brought(['collection' => 'teapot'], $game)['body']['notice'])->toBeNull();
+    DB::table('pictures')->insert($row(85_000_000));
+    expect(brought(['collection' => 'teapot'], $game)['body']['notice'])->toContain('take 86 of 100 MB');
+    DB::table('pictures')->insert($row(14_999_000));
+    ['status' => $status, 'body' => $body] = brought(['collection' => 'anchor'], $game);
+    expect($status)->toBe(422)->and($body['message'])->toContain('fill their 100 MB');
+    $other = Game::factory()->create(['user_id' => $game->user_id]);
+    expect(brought(['collection' => 'anchor'], $other)['status'])->toBe(200);
+    DB::table('pictures')->insert(['user_id' => $game->user_id, 'game_id' => Game::factory()->create(['user_id' => $game->user_id])->id, 'file' => 'x', 'bytes' => 899_999_999]);
+    expect(brought(['collection' => 'anchor'], $other)['body']['message'])->toContain('of all your games');
+});
+
+it('takes sixty pictures a minute from one teacher, and says when it goes on', function (): void {
+    $game = Game::factory()->create();
+    foreach (range(1, 60) as $number) {
+        brought(['collection' => 'teapot'], $game);
+    }
+    ['status' => $status, 'body' => $body] = brought(['collection' => 'teapot'], $game);
+    expect($status)->toBe(429)->and($body['message'])->toContain('wait 60 seconds');
+});
+
+it('puts no file’s name into a page as it is written', function (): void {
+    $name = 'assets/x"><meta http-equiv=refresh content=0>.png';
+    $document = Tests\Support\Games::document([['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => '![x](asset:art) ![y](asset:art)'], ['id' => 'p', 'kind' => 'picture', 'asset' => 'art']]]], ['assets' => [['id' => 'art', 'file' => $name, 'type' => 'image/png', 'alt' => '']]]);
+    $run = Tests\Support\Classroom::open($document);
+    $play = Tests\Support\Classroom::join($run);
+    $this->withUnencryptedCookie('fravel_play', Tests\Support\Classroom::ticket($play))->get("/p/{$run->code}")->assertOk()->assertDontSee('http-equiv', false);
+});
+
+it('serves settings to anybody, to be kept by anybody, without a session', function (): void {
+    $reply = $this->get('/settings/quay/day.svg')->assertOk();
+    expect($reply->headers->getCookies())->toBe([])->and($reply->headers->get('Cache-Control'))->toContain('public');
 });

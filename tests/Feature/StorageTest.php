@@ -108,3 +108,37 @@ it('takes two words however they are typed', function (string $typed, bool $agre
     ['', false],
     ['amber', false],
 ]);
+
+it('heals an edition’s file that is damaged, and shows nothing of the damage', function (string $damaged): void {
+    $run = Classroom::open();
+    $play = Classroom::join($run);
+    $path = config('fravel.editions')."/{$run->edition->hash}.php";
+    $whole = (string) file_get_contents($path);
+    file_put_contents($path, str_replace('{half}', substr($whole, 0, intdiv(strlen($whole), 2)), $damaged));
+    ob_start();
+    $page = $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertOk()->assertSee('A cold hall.');
+    expect(ob_get_clean())->toBe('')->and(file_get_contents($path))->toBe($whole);
+})->with(['nothing in it' => [''], 'half of it' => ['{half}'], 'zeros, as after a power loss' => [str_repeat("\0", 500)], 'something else' => ['<?php return 7;'], 'another shape' => ['<?php return ["document" => 1];']]);
+
+it('writes whole files or none', function (): void {
+    $folder = sys_get_temp_dir().'/fravel-whole-'.getmypid();
+    App\Storage\WholeFile::write("{$folder}/deep/file", 'kept');
+    expect(file_get_contents("{$folder}/deep/file"))->toBe('kept')->and(glob("{$folder}/deep/*"))->toHaveCount(1)
+        ->and(fn () => App\Storage\WholeFile::write('/proc/nowhere/file', 'x'))->toThrow(ErrorException::class);
+    Illuminate\Support\Facades\File::deleteDirectory($folder);
+});
+
+it('renames files that stood under a plain hash, with all that names them', function (): void {
+    $svg = '<svg xmlns="http://www.w3.org/2000/svg"><title>'.random_int(0, PHP_INT_MAX).'</title></svg>';
+    $old = hash('sha256', $svg).'.svg';
+    App\Storage\WholeFile::write(GameFiles::path($old), $svg);
+    $document = Games::twoRooms();
+    $document['assets'] = [['id' => 'art', 'file' => "assets/{$old}", 'type' => 'image/svg+xml', 'alt' => '']];
+    $run = Classroom::open($document);
+    (require database_path('migrations/2026_01_01_000006_name_files_by_a_secret_digest.php'))->up();
+    $file = $run->game->fresh()->read()->assets()['art']->file;
+    $edition = $run->edition->fresh();
+    expect($file)->not->toContain($old)->and($edition->document)->toContain($file)->and($edition->hash)->toBe(hash('sha256', $edition->document));
+    $this->get('/files/'.basename($file))->assertOk();
+    $this->get("/files/{$old}")->assertNotFound();
+});

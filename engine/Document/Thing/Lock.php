@@ -70,6 +70,12 @@ final readonly class Lock extends Thing
         return $this->input->accept($sent, $this->clean->in($language));
     }
 
+    /** Seconds until it takes an answer again; never more than its guard waits, whatever became of the clock since. */
+    public function waitIn(PlayState $state, int $now): int
+    {
+        return min($state->waitFor($this->id, $now), $this->guard->wait ?? 0);
+    }
+
     /** The index of the first rule that the answer matches. */
     public function ruleFor(Answer $answer): ?int
     {
@@ -115,7 +121,7 @@ final readonly class Lock extends Thing
             'state' => $open ? 'open' : ($state->verdicts[$this->id] ?? 'untouched'),
             'input' => $this->input->shown($showing, $this->id),
             'ready' => $this->needs === null || $this->needs->holds($state, $showing->now),
-            'wait' => $state->waitFor($this->id, $showing->now),
+            'wait' => $this->waitIn($state, $showing->now),
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
             'opened' => $opened === null ? '' : $showing->fill($opened->say),

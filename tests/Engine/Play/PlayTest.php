@@ -1,7 +1,9 @@
 <?php
 
+use Fravel\Document\Game;
 use Fravel\Play\Action;
 use Fravel\Play\Play;
+use Fravel\Play\View;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
 use Tests\Support\Plays;
@@ -162,4 +164,13 @@ test('a state is the same after it was written and read', function (): void {
     $state = Plays::through(Fravel\Document\Game::of(Games::twoRooms()), [['answer' => 'door', 'with' => 'gull'], ['hint' => 'door'], ['answer' => 'door', 'with' => 'gannet']])->state;
 
     expect(PlayState::fromArray(json_decode((string) json_encode($state->toArray()), true)))->toEqual($state);
+});
+
+it('makes nobody wait longer than the guard does when the clock jumps back', function (): void {
+    $game = Game::of(Games::twoRooms());
+    $state = Plays::through($game, array_fill(0, 3, ['answer' => 'door', 'with' => 'no']))->state;
+    $hourEarlier = Plays::START - 3600;
+
+    expect(View::of($game, $state, $hourEarlier)->things[1]['wait'])->toBe(30)
+        ->and(Play::act($game, $state, Action::of(['answer' => 'door', 'with' => 'gannet']), $hourEarlier)->eventList()[0][2])->toBe(['seconds' => 30]);
 });
