@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support\Harm;
+
+use Fravel\Document\Game;
+use Fravel\Edit\Pattern\Build;
+use Fravel\Edit\Pattern\Content;
+use Fravel\Edit\Pattern\Patterns;
+use Fravel\Edit\Pattern\Usual;
+use Tests\Support\Guesser;
+
+/** How often somebody who sees all that a device gets is right at first try, for each pattern. */
+final class Guesses
+{
+    private const ROUNDS = 40;
+
+    /** @return list<string> what came of it */
+    public static function report(): array
+    {
+        $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
+        $lines = [];
+        foreach (Patterns::all() as $pattern) {
+            $guesser = new Guesser;
+            for ($round = 0; $round < self::ROUNDS; $round++) {
+                $guesser->look(Game::of(Build::alone($pattern, new Content($words['sample'], 'en'), $words['words'], new Usual) ?? []), $round);
+            }
+            $picks = array_filter($guesser->picks, static fn (array $way): bool => $way['right'] < $way['tried']);
+            $best = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['right'] / $way['tried'], $picks));
+            $chance = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['chance'] / $way['tried'], $picks));
+            $lines[] = sprintf('guesser on %-9s typed %d right%s', $pattern->name().':', $guesser->typed, $best === null ? '' : sprintf(', picked %.0f %% at best where chance is %.0f %%', 100 * $best, 100 * $chance));
+        }
+
+        return $lines;
+    }
+}
