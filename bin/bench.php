@@ -35,4 +35,5 @@ TEXT;
 foreach ([8, 1, 32] as $clients) {
     echo Measure::compare($stage, $clients, $seconds, $rounds), "\n";
 }
+echo "\n", Measure::besideEdits($stage, 8, $seconds, $rounds), "\n";
 $stage->stop();

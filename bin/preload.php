@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 const PRELOADED = [
     'engine/Document/', 'engine/Play/', 'engine/State/', 'engine/Support/', 'app/Play/', 'app/Storage/', 'app/Actions/TakeAction.php', 'app/Http/Middleware/',
-    'app/Http/Controllers/Controller.php', 'app/Http/Controllers/PlayController.php', 'app/Providers/', 'vendor/brick/math/src/', 'vendor/symfony/http-foundation/',
+    'app/Http/Key.php', 'app/Http/Controllers/Controller.php', 'app/Http/Controllers/PlayController.php', 'app/Providers/', 'vendor/brick/math/src/', 'vendor/symfony/http-foundation/',
     'vendor/laravel/framework/src/Illuminate/Foundation/Application.php', 'vendor/laravel/framework/src/Illuminate/Foundation/Http/', 'vendor/laravel/framework/src/Illuminate/Foundation/Bootstrap/',
     'vendor/laravel/framework/src/Illuminate/Foundation/Providers/', 'vendor/laravel/framework/src/Illuminate/Contracts/', 'vendor/laravel/framework/src/Illuminate/Container/', 'vendor/laravel/framework/src/Illuminate/Routing/',
     'vendor/laravel/framework/src/Illuminate/Http/', 'vendor/laravel/framework/src/Illuminate/Database/', 'vendor/laravel/framework/src/Illuminate/Support/', 'vendor/laravel/framework/src/Illuminate/Collections/',

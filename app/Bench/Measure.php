@@ -50,6 +50,24 @@ final readonly class Measure
         );
     }
 
+    /** A line: p95 of a student's action without edits of a large game and with them, in turns. */
+    public static function besideEdits(Stage $stage, int $clients, int $seconds, int $rounds): string
+    {
+        [$alone, $beside, $edits] = [[], [], ''];
+        for ($round = 0; $round < $rounds; $round++) {
+            $alone[] = self::run($stage->action(), $clients, $seconds)->p95;
+            $process = $stage->editing($seconds);
+            $beside[] = self::run($stage->action(), $clients, $seconds)->p95;
+            $edits = $process->finished();
+        }
+        [$made, $slowest] = explode(' ', $edits.' ');
+
+        return sprintf(
+            'beside heavy edits of a game of 1,000 scenes, %d clients: p95 %.2f ms without, %.2f ms with, ÷ %.2f; %s edits in %d s, the slowest took %s ms',
+            $clients, self::median($alone), self::median($beside), self::median($beside) / self::median($alone), $made, $seconds, $slowest,
+        );
+    }
+
     /** @param  list<string>  $target what wrk is called with behind its own options */
     private static function run(array $target, int $clients, int $seconds): self
     {

@@ -44,6 +44,12 @@ final class Stage
         return ["http://127.0.0.1:{$this->port}/", '--', "{$this->folder}/tickets", "/p/{$this->code}"];
     }
 
+    /** A teacher who edits a large game for so many seconds. */
+    public function editing(int $seconds): Background
+    {
+        return Background::start([PHP_BINARY, "{$this->root}/artisan", 'bench:edits', (string) $seconds], $this->root, $this->environment() + getenv());
+    }
+
     public function stop(): void
     {
         foreach ($this->processes as $process) {
@@ -104,7 +110,7 @@ final class Stage
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('b', 32)), 'FRAVEL_BENCH' => 'true', 'LOG_CHANNEL' => 'errorlog',
+            'APP_URL' => "http://127.0.0.1:{$this->port}", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('b', 32)), 'FRAVEL_BENCH' => 'true', 'LOG_CHANNEL' => 'errorlog',
             'DB_DATABASE' => "{$this->folder}/fravel.sqlite", 'DB_PERSISTENT' => 'true', 'FRAVEL_EDITIONS' => "{$this->folder}/editions", 'FRAVEL_FILES' => "{$this->folder}/files",
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php", 'APP_ROUTES_CACHE' => "{$this->folder}/routes.php", 'APP_EVENTS_CACHE' => "{$this->folder}/events.php",
         ];
