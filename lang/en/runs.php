@@ -6,8 +6,9 @@ return [
     'joining_kept' => 'Kept: that is who may join from now on.',
     'removed' => 'The play of :name is gone for good.',
     'guesses' => 'guesses at “:lock”',
-    'names' => 'Only these names, one a line',
-    'names_help' => 'Leave it empty and anybody with the code may join.',
+    'list' => 'A list of the class',
+    'names' => 'Names, one a line',
+    'names_help' => 'Only they may join then. Leave it empty, and anybody with the code may.',
     'ended' => ['won' => 'Won', 'lost' => 'Lost', 'open' => 'Finished'],
     'columns' => [
         'name' => 'Name', 'group' => 'Group', 'where' => 'Scene', 'open' => 'Locks open', 'tries' => 'Wrong tries',

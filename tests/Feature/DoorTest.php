@@ -110,6 +110,7 @@ it('admits the names of a class list however they are written, and no others', f
     $run = Classroom::open();
     $this->actingAs($run->game->user)->post("/runs/{$run->id}/joining", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])->assertRedirect();
     expect($run->fresh()->names)->toBe(['Zoë Marsh', 'Finn', 'Kay']);
+    $this->get("/p/{$run->code}")->assertSee('as your teacher wrote it');
     at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Eve'])->assertUnprocessable()->assertSee('Eve is not on the list');
     at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => ' zoe  MARSH'])->assertRedirect();
     expect(Play::query()->pluck('name')->all())->toBe(['Zoë Marsh']);

@@ -7,7 +7,7 @@
         @if ($run->isOpen() && ! $run->takes_new)<p class="notice">{{ __('play.join.complete') }}</p>@endif
         @if ($run->isOpen() && $run->takes_new)
             <form method="post" action="/p/{{ $run->code }}/join" class="form">
-                <div class="field"><label for="name">What shall the game call you?</label><input id="name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required @unless ($again) autofocus @endunless></div>
+                <div class="field"><label for="name">{{ $run->names === null ? 'What shall the game call you?' : 'Your name, as your teacher wrote it' }}</label><input id="name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required @unless ($again) autofocus @endunless></div>
                 @if ($run->asks_group)<div class="field"><label for="group">Your group</label><input id="group" name="group" maxlength="40" autocomplete="off"></div>@endif
                 <button class="button primary big">Begin</button>
             </form>

@@ -25,7 +25,7 @@
             <label class="tick"><input type="checkbox" checked disabled> a name they choose</label>
             <label class="tick"><input type="checkbox" name="asks_group" value="1" @checked($asksGroup)> a group, if they like</label>
         </fieldset>
-        <details class="again"><summary>Only a list of names</summary>
+        <details class="again"><summary>{{ __('runs.list') }}</summary>
             <div class="field"><label for="field-names">{{ __('runs.names') }}</label><textarea id="field-names" name="names" rows="6" aria-describedby="names-help">{{ old('names') }}</textarea><p class="help" id="names-help">{{ __('runs.names_help') }}</p></div>
         </details>
         <div class="form-end"><button class="button primary"><x-icon name="sailboat"/>Open it</button><a href="{{ route('games.show', $game) }}">Not yet</a></div>

@@ -13,13 +13,18 @@
                 <form method="post" action="{{ route('runs.open', $run) }}">@csrf<button class="button primary">Open it again</button></form>
             @endif
             <a class="button" href="{{ route('runs.csv', $run) }}"><x-icon name="download"/>Download as CSV</a>
-            <details class="again run-joining"><summary>Who may join</summary><form method="post" action="{{ route('runs.joining', $run) }}" class="form">@csrf
-                <label class="tick"><input type="checkbox" name="takes_new" value="1" @checked($run->takes_new)> somebody new may still join</label>
-                <div class="field"><label for="field-names">{{ __('runs.names') }}</label><textarea id="field-names" name="names" rows="6" aria-describedby="names-help">{{ implode("\n", $run->names ?? []) }}</textarea><p class="help" id="names-help">{{ __('runs.names_help') }}</p></div>
-                <button class="button">Keep this</button>
-            </form></details>
             <details class="danger"><summary>Delete all data</summary><form method="post" action="{{ route('runs.destroy', $run) }}">@csrf @method('delete')<p>Names, answers and times of this run go for good; this one can’t be undone.</p><button class="button bad">Delete this run</button></form></details>
         </div>
     </div>
+    @if ($run->isOpen())
+        <details class="again run-joining"><summary>Who may join</summary>
+            <form method="post" action="{{ route('runs.joining', $run) }}" class="form">
+                @csrf
+                <label class="tick"><input type="checkbox" name="takes_new" value="1" @checked($run->takes_new)> Somebody new may still join</label>
+                <div class="field"><label for="field-names">{{ __('runs.list') }}: {{ lcfirst(__('runs.names')) }}</label><textarea id="field-names" name="names" rows="6" aria-describedby="names-help">{{ implode("\n", $run->names ?? []) }}</textarea><p class="help" id="names-help">{{ __('runs.names_help') }}</p></div>
+                <div class="form-end"><button class="button">Keep this</button></div>
+            </form>
+        </details>
+    @endif
     <div id="standing" data-address="{{ route('runs.standing', $run, false) }}" data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
 </x-layout.teacher>
