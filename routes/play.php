@@ -17,6 +17,6 @@ Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function 
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');
-    Route::post('/again', [JoinController::class, 'again'])->middleware('throttle:again')->name('play.again');
+    Route::post('/again', [JoinController::class, 'again'])->name('play.again');
     Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');
 });

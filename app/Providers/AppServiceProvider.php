@@ -52,7 +52,5 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('pictures', static fn (Request $request): Limit => Limit::perMinute(60)->by('pictures|'.$request->user()?->getAuthIdentifier())->response(
             static fn (Request $request, array $headers): JsonResponse => new JsonResponse(['message' => __('pictures.often', ['seconds' => $headers['Retry-After'] ?? 60])], 429, $headers),
         ));
-        // Beside the waits of the name itself: whoever asks for many names in turn.
-        RateLimiter::for('again', static fn (Request $request): Limit => Limit::perMinute(120)->by('again|'.$request->ip()));
     }
 }

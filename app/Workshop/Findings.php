@@ -42,8 +42,9 @@ final readonly class Findings
     /**
      * @param  list<Told>  $all
      * @param  list<string>  $unlooked  what was not looked at to its end, in words
+     * @param  bool  $isPending  whether somebody is looking just now
      */
-    private function __construct(public array $all, public bool $isProved, public array $unlooked = [])
+    private function __construct(public array $all, public bool $isProved, public array $unlooked = [], public bool $isPending = false)
     {
         $words = static fn (Severity $severity): array => array_column(array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value), 'words');
         $this->errors = $words(Severity::Error);
@@ -72,7 +73,7 @@ final readonly class Findings
     /** Nothing known yet. */
     public static function notYet(): self
     {
-        return new self([], false, [(string) __('workshop.findings.unlooked.all')]);
+        return new self([], false, [(string) __('workshop.findings.unlooked.all')], true);
     }
 
     /** That a look began is remembered: one that brings its process down is not begun again for the same document. */

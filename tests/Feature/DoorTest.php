@@ -163,3 +163,13 @@ it('shows those who join the title that they will play, not the draft’s', func
     $run->game->update(['title' => 'What comes next', 'document' => str_replace('Two rooms', 'What comes next', $run->game->document)]);
     $this->get("/p/{$run->code}")->assertSee('Two rooms')->assertDontSee('What comes next');
 });
+
+it('lets nobody try two words on one name after the other from one address', function (): void {
+    $run = Classroom::open();
+    $play = Classroom::join($run);
+    foreach (range(1, 61) as $number) {
+        at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])->assertUnprocessable();
+    }
+    at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass])->assertTooManyRequests();
+    at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass])->assertRedirect();
+});

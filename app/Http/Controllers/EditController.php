@@ -59,7 +59,7 @@ final class EditController extends Controller
     {
         $findings = Findings::of($game);
 
-        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'unlooked' => $findings->unlooked, 'findings' => $findings->all]);
+        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'unlooked' => $findings->unlooked, 'pending' => $findings->isPending, 'findings' => $findings->all]);
     }
 
     public function scores(Request $request, Game $game): JsonResponse

@@ -65,10 +65,10 @@ final class JoinController extends Controller
         $name = PlayerName::of($request->input('name'));
         $words = $request->input('words');
         // By the name as it is compared: another spelling is no other player.
-        $patience = new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5);
-        $wait = $patience->left();
+        $patiences = [new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5), new Patience('again at|'.$run->id.'|'.$request->ip(), 60)];
+        $wait = max(array_map(static fn (Patience $patience): int => $patience->left(), $patiences));
         $play = $wait > 0 ? null : $join->findAgain($run, $name, is_string($words) ? $words : '');
-        $wait > 0 || $play !== null || $patience->miss();
+        $wait > 0 || $play !== null || array_map(static fn (Patience $patience) => $patience->miss(), $patiences);
         $typed = ['on' => $request->input('typed.on'), 'with' => $request->input('typed.with')];
         if ($play === null) {
             $problem = $wait > 0 ? trans_choice('play.join.wait', $wait, ['seconds' => $wait]) : __('play.join.no_such');
@@ -76,7 +76,7 @@ final class JoinController extends Controller
 
             return $request->expectsJson() ? new JsonResponse(['refusal' => $problem], $status) : self::form($run, ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed], $status);
         }
-        $patience->forget();
+        $patiences[0]->forget();
         if ($request->expectsJson()) {
             return (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(Ticket::for($play->id)->cookie($run->code));
         }

@@ -12,6 +12,8 @@ function keep(address, fields) {
     return fields;
 }
 
+const playOf = (ticket) => String(ticket).split('.')[0];
+
 /** What was on its way when the page was left, with the ticket of this page; null when nothing was. */
 function left(address) {
     const kept = sessionStorage.getItem(nameOf(address));
@@ -19,6 +21,12 @@ function left(address) {
     const fields = new FormData();
     for (const [name, value] of JSON.parse(kept)) fields.append(name, value);
     const ticket = document.querySelector('input[name=ticket]')?.value;
+    // Somebody else goes on here: what another typed is not theirs to send.
+    if (ticket && playOf(ticket) !== playOf(fields.get('ticket'))) {
+        sessionStorage.removeItem(nameOf(address));
+
+        return null;
+    }
     if (ticket) fields.set('ticket', ticket);
 
     return fields;

@@ -5,6 +5,9 @@ import { redraw } from '../lib/redraw.js';
 /** How long after the last change the game is looked over, in milliseconds. */
 const REST = 250;
 
+/** And before what somebody else has begun is asked for again, in milliseconds. */
+const AGAIN = 3000;
+
 /**
  * What the check finds, kept up with every edit: a count in the bar, and a list in which each finding has its place and,
  * where there is one, its mend.
@@ -46,6 +49,8 @@ function openFindings(desk, address) {
         await desk.store.flushed();
         const { body } = await get(`${address}/findings`);
         if (turn !== asked || !body) return;
+        // Another page has it looked over just now.
+        if (body.pending) resting = setTimeout(look, AGAIN);
         found = body;
         list.toggleAttribute('data-stale', body.revision !== desk.store.revision);
         desk.findings = body.findings;
