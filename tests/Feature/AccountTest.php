@@ -92,7 +92,7 @@ it('leads by letters to its own address, whatever host it is called by', functio
 it('answers to no host that is not named', function (): void {
     $this->get('http://localhost/sign-in')->assertOk();
     $this->get('http://evil.example/sign-in')->assertBadRequest()->assertSee('not at home here');
-    $this->get('http://evil.example/p/CDFGH')->assertBadRequest();
+    $this->post('http://evil.example/p/CDFGH', [], ['Accept' => 'application/json'])->assertBadRequest();
 });
 
 it('ends all other sessions with a new password', function (): void {
