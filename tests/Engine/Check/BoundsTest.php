@@ -5,6 +5,7 @@ use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
 use Fravel\Check\Finder\Finders;
 use Fravel\Check\Scores;
+use Fravel\Check\Search\WaysBack;
 use Fravel\Document\Game;
 use Fravel\Document\Validation;
 use Tests\Support\AdversarialGames;
@@ -58,6 +59,14 @@ it('stops when what was set aside is used, wherever it is', function (): void {
 it('gives each part its share, and no part what another has spent', function (): void {
     $effort = new Effort(1000);
     $half = $effort->part(0.5);
+    $later = (new Effort(used: fn (): float => 0.5))->part(0.5);
+    $used = 0.7;
+    $asked = (new Effort(used: function () use (&$used): float {
+        return $used;
+    }))->part(0.5);
+    expect($later->isSpent())->toBeFalse()->and($asked->isSpent())->toBeFalse();
+    $used = 0.86;
+    expect($asked->isSpent(300))->toBeTrue();
     expect($half->isSpent(400))->toBeFalse()->and(fn () => $half->spend(400))->toThrow(EffortSpent::class)
         ->and($effort->isSpent(900))->toBeFalse()->and($effort->part(0.5)->isSpent(60))->toBeTrue();
 });
@@ -95,4 +104,33 @@ it('goes back for sure where one scene leads there, and proves it', function ():
     ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
 
     expect(Check::of($game)->isProved)->toBeTrue()->and(Check::of($game)->findings)->toBe([])->and(Check::of($game)->facts['shortest'])->toBe(4);
+});
+
+it('proves nested matchers, of which the same pairs come up again and again', function (): void {
+    $verdicts = Check::of(Game::of(AdversarialGames::known()['any and all in a row of sixteen']), effort: new Effort(100_000));
+
+    expect($verdicts->isProved)->toBeTrue();
+});
+
+it('takes a way back for one of its own only where it does nothing else', function (array $scene, bool $isTaken): void {
+    $game = Games::of([['id' => 'a', 'things' => [Games::choice('in', ['go' => 'b'])]], ['id' => 'b'] + $scene, ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect(WaysBack::in($game) !== null)->toBe($isTaken);
+})->with([
+    'going back' => [['back' => true], true],
+    'a choice that leads back' => [['things' => [Games::choice('out', ['go' => '@back', 'say' => 'Off.'])]], true],
+    'a choice that also gives' => [['things' => [Games::choice('out', ['go' => '@back', 'do' => [['give' => 'key']]])]], false],
+    'a choice that depends on something' => [['back' => true, 'things' => [Games::choice('out', [['if' => ['has' => 'key'], 'go' => '@back'], ['go' => 'end']])]], false],
+    'a lock that leads back' => [['things' => [Games::lock('l', 'x', [], ['go' => '@back'])]], false],
+    'arriving' => [['back' => true, 'arrive' => [['go' => '@back']]], false],
+    'nothing' => [[], false],
+]);
+
+it('does not say how long the shortest way is where it can’t know who came from where', function (): void {
+    $to = fn (string $id, string ...$goes): array => ['id' => $id, 'things' => array_map(fn (string $go): array => Games::choice("{$id}-{$go}", ['go' => $go]), $goes)];
+    // Going back from the cave seems to lead to the pier, from which one steps off; but who came over the beach goes back there.
+    $game = Games::of([$to('start', 'beach', 'long'), $to('beach', 'cave', 'start'), ['back' => true] + $to('cave', 'beach'), $to('long', 'longer'), $to('longer', 'longest'), $to('longest', 'pier'), $to('pier', 'end', 'cave'), ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+    $verdicts = Check::of($game);
+
+    expect($verdicts->isProved)->toBeTrue()->and($verdicts->facts['shortest'])->toBeNull()->and($verdicts->findings)->toBe([]);
 });

@@ -57,8 +57,23 @@ it('finds slips as the whole table does', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
     $word = fn (): string => implode('', array_map(fn (): string => ['a', 'b', 'c', 'é'][$dice->getInt(0, 3)], range(0, $dice->getInt(0, 9))));
     $plain = Cleaning::read(Fravel\Support\Node::root(['accents' => false]));
+    $slipped = function (string $word) use ($dice): string {
+        $letters = mb_str_split($word);
+        for ($slips = $dice->getInt(0, 4); $slips > 0 && count($letters) > 1; $slips--) {
+            $at = $dice->getInt(0, count($letters) - 2);
+            match ($dice->getInt(0, 3)) {
+                0 => array_splice($letters, $at, 1),
+                1 => array_splice($letters, $at, 0, ['b']),
+                2 => $letters[$at] = 'c',
+                default => [$letters[$at], $letters[$at + 1]] = [$letters[$at + 1], $letters[$at]],
+            };
+        }
+
+        return implode('', $letters);
+    };
     foreach (range(1, 60) as $try) {
-        [$wanted, $given, $edits] = [$word(), $word(), $dice->getInt(0, 4)];
+        [$wanted, $edits] = [$word(), $dice->getInt(0, 4)];
+        $given = $dice->getInt(0, 3) === 0 ? $word() : $slipped($wanted);
         expect((new Close($wanted, $edits))->matches(new Answer($given, $plain)))->toBe(alignment($given, $wanted) <= $edits, "{$given} for {$wanted} with {$edits}");
     }
 })->with(range(1, 12));

@@ -47,7 +47,7 @@ final readonly class Close implements Matcher
     private static function isWithin(array $a, array $b, int $edits): bool
     {
         $far = $edits + 1;
-        [$before, $row, $isLost] = [[], range(0, min(count($b), $far)), false];
+        [$before, $row] = [[], range(0, min(count($b), $far))];
         foreach ($a as $i => $left) {
             [$first, $last] = [max(0, $i - $edits), min(count($b) - 1, $i + $edits)];
             $next = $i < $edits ? [$i + 1] : [];
@@ -60,9 +60,9 @@ final readonly class Close implements Matcher
                 $next[$j + 1] = min($cost, $far);
                 $least = min($least, $cost);
             }
-            // Two rows in which none is left: a swap reaches back no further.
-            [$before, $row, $isLost, $wasLost] = [$row, $next, $least > $edits, $isLost];
-            if ($isLost && $wasLost) {
+            [$before, $row] = [$row, $next];
+            // A swap reaches back over a row, and no row is more than one edit better than the one behind it.
+            if ($least > $edits) {
                 return false;
             }
         }
