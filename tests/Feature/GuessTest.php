@@ -69,3 +69,11 @@ it('renames the gaps of a text with what its rules ask of them', function (): vo
         ->and(array_keys($made['rules'][0]['match']['gaps']))->toBe([$veil->renamed['right-one'], $veil->renamed['other']])
         ->and(json_encode($veil->document))->not->toContain('right-one');
 });
+
+it('leaves ids that were drawn as they are, and what is veiled twice as it was', function (): void {
+    $bytes = fn (string $id): string => hash('sha256', $id, true);
+    $once = Veil::over(Tests\Support\Games::twoRooms(), $bytes);
+    $twice = Veil::over($once->document, $bytes);
+
+    expect($twice->renamed)->toBe([])->and($twice->document)->toBe($once->document)->and($once->renamed)->toHaveKeys(['hall', 'door', 'leave'])->not->toHaveKey('lamp');
+});

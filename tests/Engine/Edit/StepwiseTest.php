@@ -94,3 +94,9 @@ it('knows a game that nobody has touched', function (Closure $alter, bool $isUnt
         return $game;
     }, false],
 ]);
+
+it('leaves an end open that would lead in a circle of scenes that are gone', function (): void {
+    $edited = together(chainOfScenes(), [['deleteScene' => 'b', 'lead' => 'c'], ['deleteScene' => 'c', 'lead' => 'b']]);
+
+    expect(array_column($edited->game->document['scenes'][0]['things'][0]['react'], 'go'))->toBe(['', ''])->and(Validation::ofReferences($edited->game->document))->toBe([]);
+});
