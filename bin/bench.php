@@ -9,11 +9,13 @@ require __DIR__.'/../vendor/autoload.php';
 use App\Bench\EngineSpeed;
 use App\Bench\Measure;
 use App\Bench\Stage;
+use Tests\Support\Harm\Slowest;
 
 ini_set('memory_limit', '512M');
 gc_disable();
 echo "The engine, in one process, without a framework\n\n", implode("\n", EngineSpeed::report(dirname(__DIR__))), "\n\n";
 gc_enable();
+echo 'In what a request allows: ', implode("\n", Slowest::report(1, 0, 60.0)), "\n\n";
 if (($argv[1] ?? '') === 'engine') {
     exit(0);
 }

@@ -12,9 +12,9 @@ while [ $# -gt 0 ]; do
 done
 
 workers=4
-database=storage/app/fravel.sqlite
+database=${FRAVEL_DEMO_DATABASE:-storage/app/fravel.sqlite}
 mark=storage/app/demo-$port.pids
-export APP_URL="http://127.0.0.1:$port" DB_DATABASE="$PWD/$database" FRAVEL_OUTBOX=true
+export APP_URL="http://127.0.0.1:$port" DB_DATABASE="$(realpath -m "$database")" FRAVEL_OUTBOX=true
 export FRAVEL_HOSTS="localhost,127.0.0.1${FRAVEL_HOSTS:+,$FRAVEL_HOSTS}"
 
 answers() { (exec 3<> "/dev/tcp/127.0.0.1/$port") 2> /dev/null; }

@@ -1,0 +1,79 @@
+<?php
+
+use Tests\Support\Server;
+
+/** The demo's server, as `./fravel demo` starts it, with a database of its own. */
+final class DemoServer
+{
+    /** @var resource */
+    private $process;
+
+    public function __construct(private readonly int $port, private readonly string $database)
+    {
+        $environment = ['FRAVEL_DEMO_DATABASE' => $database, 'FRAVEL_EDITIONS' => dirname($database).'/editions', 'FRAVEL_FILES' => dirname($database).'/files', 'PATH' => (string) getenv('PATH'), 'APP_KEY' => 'base64:'.base64_encode(str_repeat('d', 32)), 'BCRYPT_ROUNDS' => '4'];
+        $this->process = proc_open(['bash', 'bin/demo.sh', '--port', (string) $port], [['file', '/dev/null', 'r'], ['file', "{$database}.log", 'a'], ['file', "{$database}.log", 'a']], $pipes, base_path(), $environment);
+        $this->await(fn (): bool => is_file($this->mark()) && $this->answers());
+    }
+
+    public function answers(): bool
+    {
+        return Server::answers("http://127.0.0.1:{$this->port}/sign-in");
+    }
+
+    /** @return list<int> the server, then its workers */
+    public function processes(): array
+    {
+        return array_map(intval(...), file($this->mark(), FILE_IGNORE_NEW_LINES) ?: []);
+    }
+
+    public function kill(int ...$processes): void
+    {
+        foreach ($processes as $process) {
+            posix_kill($process, SIGKILL);
+        }
+    }
+
+    /** What started the server, which sees to it that it goes on. */
+    public function keeper(): int
+    {
+        return proc_get_status($this->process)['pid'];
+    }
+
+    public function stop(): void
+    {
+        proc_terminate($this->process);
+        $this->await(fn (): bool => ! $this->answers());
+        proc_close($this->process);
+    }
+
+    public function await(callable $is): void
+    {
+        for ($wait = 0; $wait < 300 && ! $is(); $wait++) {
+            usleep(100_000);
+        }
+        expect($is())->toBeTrue((string) @file_get_contents("{$this->database}.log"));
+    }
+
+    private function mark(): string
+    {
+        return base_path("storage/app/demo-{$this->port}.pids");
+    }
+}
+
+it('replaces what dies of it, starts again over what a killed one left, and leaves nothing behind', function (): void {
+    $folder = sys_get_temp_dir().'/fravel-demo-'.getmypid();
+    mkdir($folder);
+    $port = Server::freePort();
+    $demo = new DemoServer($port, "{$folder}/demo.sqlite");
+    $before = $demo->processes();
+    expect($before)->toHaveCount(5);
+    $demo->kill($before[2]);
+    $demo->await(fn (): bool => $demo->processes() !== $before && count($demo->processes()) === 5 && $demo->answers());
+    $left = $demo->processes();
+    $demo->kill($demo->keeper(), $left[0]);
+    $again = new DemoServer($port, "{$folder}/demo.sqlite");
+    expect(array_intersect($again->processes(), $left))->toBe([]);
+    $again->stop();
+    expect(glob(base_path("storage/app/demo-{$port}.pids")))->toBe([]);
+    Illuminate\Support\Facades\File::deleteDirectory($folder);
+});
