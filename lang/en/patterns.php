@@ -2,7 +2,7 @@
 
 // For each pattern: its name, what it is good for, its fields, and a sample from which its picture is drawn.
 return [
-    'title' => 'Build from a pattern', 'build' => 'Build it', 'close' => 'not now', 'optional' => 'if you like', 'needs' => 'Still needed: :fields', 'understood' => ':count understood', 'left' => ':count left out', 'built' => 'built “:name”',
+    'title' => 'Build from a pattern', 'build' => 'Build it', 'close' => 'not now', 'optional' => 'if you like', 'needs' => 'Still needed: :fields', 'understood' => ':count understood', 'left' => ':count left out', 'long' => 'One of the fields is longer than the :max characters it may have. It is still here; shorten it.', 'built' => 'built “:name”',
     'rows' => 'Type or paste rows from a spreadsheet', 'usual' => 'What I usually want', 'usualLook' => 'At the head of each scene', 'noLook' => 'nothing', 'usualRight' => 'Words for a right answer', 'usualWrong' => 'Words for a wrong answer', 'usualTries' => 'Pause after so many wrong tries', 'usualWait' => 'Seconds of the pause', 'kept' => 'kept for next time',
     'picture' => 'Which picture', 'picked' => 'another picture', 'afterHere' => 'It goes behind “:scene”.', 'alone' => 'It becomes this game.', 'pictures' => 'what it will build',
     'choices' => ['same' => 'the same question again', 'next' => 'the next question'],

@@ -136,3 +136,10 @@ it('says before a run is opened what was begun and left', function (): void {
 
     $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')->assertSee('are still the sample')->assertSee('There is nothing in “Two” yet');
 });
+
+it('says which fields are too long to be said in every scene, and builds nothing', function (array $with): void {
+    foreach (['', '/preview'] as $path) {
+        building($this, ['pattern' => 'gauntlet', 'with' => $with + ['questions' => ROWS]], $path)->assertUnprocessable()->assertJsonFragment(['message' => __('patterns.long', ['max' => strlen(reset($with)) > 1000 ? 20000 : 300])]);
+    }
+    expect($this->game->fresh()->revision)->toBe(1);
+})->with(['a title' => [['title' => str_repeat('x', 301)]], 'words at the beginning' => [['intro' => str_repeat('x', 20_001)]]]);

@@ -8,6 +8,7 @@ use App\Http\Field;
 use App\Models\Game;
 use App\Workshop\Usuals;
 use Fravel\Edit\Pattern\Content;
+use Fravel\Edit\Pattern\FieldKind;
 use Fravel\Edit\Pattern\Pattern;
 use Fravel\Edit\Pattern\Patterns;
 use Fravel\Edit\Pattern\Usual;
@@ -16,13 +17,25 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A pattern with what a teacher gave it to build from. */
 final class PatternRequest extends FormRequest
 {
-    /** Bytes of one field at most. */
-    private const LONGEST = 1_000_000;
+    /** Characters of one field at most: rows come in by the hundred, a line may be said in every scene that is built. */
+    private const LONGEST = ['rows' => 1_000_000, 'text' => 20_000, 'line' => 300];
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['nullable', 'integer', 'min:0'], 'with' => ['nullable', 'array'], 'with.*' => ['nullable', 'string', 'max:'.self::LONGEST], 'usual' => ['nullable', 'array']];
+        $rules = ['base' => ['nullable', 'integer', 'min:0'], 'with' => ['nullable', 'array'], 'with.*' => ['nullable', 'string'], 'usual' => ['nullable', 'array']];
+        foreach (Patterns::named(Field::text($this, 'pattern'))?->fields() ?? [] as $field) {
+            $kind = $field->kind->isRows() ? 'rows' : ($field->kind === FieldKind::Text ? 'text' : 'line');
+            $rules["with.{$field->name}"] = ['nullable', 'string', 'max:'.self::LONGEST[$kind]];
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['with.*.max' => (string) __('patterns.long')];
     }
 
     public function pattern(): Pattern

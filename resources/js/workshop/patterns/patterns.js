@@ -19,7 +19,7 @@ function openPatterns(desk, address) {
         el('div', { class: 'patterns-body' }, list, form, small));
     document.body.append(dialog);
     const given = {};
-    let [pattern, seen, asked, resting, isBuilding] = [null, null, 0, null, false];
+    let [pattern, seen, problem, asked, resting, isBuilding] = [null, null, null, 0, null, false];
 
     function open(id) {
         choose(words.offered.find((one) => one.id === id) ?? pattern ?? words.offered[0]);
@@ -30,6 +30,7 @@ function openPatterns(desk, address) {
     function choose(chosen) {
         pattern = chosen;
         seen = null;
+        problem = null;
         draw();
         look();
     }
@@ -46,7 +47,7 @@ function openPatterns(desk, address) {
         const where = desk.store.game.scenes.length === 1 ? words.alone : words.afterHere.replace(':scene', here?.title ?? '');
 
         return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
-            el('p', { class: 'help', role: 'status' }, isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', '))),
+            el('p', { class: 'help', role: 'status' }, problem ?? (isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', ')))),
             el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build));
     }
 
@@ -58,7 +59,10 @@ function openPatterns(desk, address) {
     async function look() {
         const turn = ++asked;
         const { body } = await post(`${address}/patterns/preview`, content());
-        if (turn !== asked || !body?.document) return;
+        if (turn !== asked) return;
+        problem = body?.errors ? body.message : null;
+        if (problem) return draw();
+        if (!body?.document) return;
         seen = body;
         small.replaceChildren(miniature(body.document), el('figcaption', {}, `${body.document.scenes.length} ${desk.words.scenes}`));
         draw();
@@ -86,6 +90,7 @@ function openPatterns(desk, address) {
     async function build() {
         await look();
         const lacking = pattern.fields.find((field) => seen?.missing.includes(words.fields[field.name]));
+        if (problem) return;
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
         const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
         if (pictures.length > 0) desk.store.edit(pictures, words.picture);
