@@ -9,6 +9,11 @@ use Fravel\State\PlayState;
 /** A game, a play and a moment: what the showing of a thing may depend on. */
 final readonly class Showing
 {
+    /** Marks that are filled in one text, and characters of a name that stands in for one: a text stays of a size that can be shown. */
+    private const MOST_MARKS = 500;
+
+    private const LONGEST_NAME = 300;
+
     public function __construct(public Game $game, public PlayState $state, public int $now)
     {
     }
@@ -20,14 +25,14 @@ final readonly class Showing
             return $text;
         }
 
-        return (string) preg_replace_callback('/\{=([a-z][a-z0-9_-]*)\}/', fn (array $mark): string => $this->value($mark[1]) ?? $mark[0], $text);
+        return (string) preg_replace_callback('/\{=([a-z][a-z0-9_-]*)\}/', fn (array $mark): string => $this->value($mark[1]) ?? $mark[0], $text, self::MOST_MARKS);
     }
 
     private function value(string $name): ?string
     {
         return match (true) {
             isset($this->game->tallies()[$name]) => (string) $this->state->tally($name),
-            isset($this->game->tokens()[$name]) => $this->game->tokens()[$name]->name,
+            isset($this->game->tokens()[$name]) => mb_substr($this->game->tokens()[$name]->name, 0, self::LONGEST_NAME),
             $name === 'player' => $this->state->player,
             $name === 'minutes' => (string) $this->state->minutes($this->now),
             default => null,

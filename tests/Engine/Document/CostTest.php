@@ -149,3 +149,10 @@ it('refuses an action that counts further than numbers go', function (): void {
 it('reads no JSON with a number that can’t be written back', function (string $json): void {
     expect(fn () => Json::read($json))->toThrow(UnableToReadJson::class, 'past all bounds');
 })->with(['{"future": 1e999}', '[[-1e999]]', '1e400']);
+
+it('fills no text up to more than can be shown', function (): void {
+    $game = Games::of([['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=long}', 5000)]]]], ['tokens' => [['id' => 'long', 'name' => str_repeat('é', 100_000), 'kind' => 'item']]]);
+    $shown = Fravel\Play\View::of($game, Play::start($game, 1, 0)->state, 0)->things[0]['md'];
+
+    expect(substr_count($shown, 'é'))->toBe(500 * 300)->and(substr_count($shown, '{=long}'))->toBe(4500);
+});
