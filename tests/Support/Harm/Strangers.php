@@ -15,19 +15,19 @@ final class Strangers
     /** @return list<string> what came of it */
     public static function report(Arena $arena): array
     {
-        $ids = json_decode($arena->tinker('$t = App\Models\User::create(["name" => "Owner", "email" => "owner@skerrypoint.example", "password" => "a quiet harbour"]); App\Models\User::create(["name" => "Other", "email" => "other@skerrypoint.example", "password" => "another harbour"]);
+        $ids = json_decode($arena->tinker('$t = App\Models\User::create(["name" => "Owner", "email" => "owner@skerrypoint.example", "password" => "a quiet harbour"]);
             $g = app(App\Actions\CreateGame::class)->handle($t, Fravel\Edit\Blank::game("'.self::SECRET.'", ["scene" => "One", "hello" => "Hello"])); $r = app(App\Actions\OpenRun::class)->handle($g, "'.self::SECRET.'", false); $p = app(App\Actions\JoinRun::class)->begin($r, "Mia", null);
             echo json_encode(["{game}" => $g->id, "{run}" => $r->id, "{play}" => $p->id, "{code}" => $r->code, "{file}" => str_repeat("a", 64).".svg"]);'), true);
-        $other = self::signedIn($arena);
+        $other = Teacher::signedIn($arena, 'other@skerrypoint.example');
         [$tried, $refused, $leaks] = [0, 0, []];
         foreach (json_decode($arena->artisan('route:list --json'), true) as $route) {
             if (in_array($route['uri'], self::OPEN, true) || str_contains($route['uri'], 'storage')) {
                 continue;
             }
             foreach (explode('|', $route['method']) as $method) {
-                foreach (['nobody' => '', 'another' => $other] as $who => $cookies) {
+                foreach (['nobody' => null, 'another' => $other] as $who => $teacher) {
                     $tried++;
-                    [$status, $body] = self::ask($arena, $method, '/'.strtr($route['uri'], $ids), $cookies);
+                    [$status, $body] = self::ask($arena, $method, '/'.strtr($route['uri'], $ids), $teacher);
                     $isStudents = str_starts_with($route['uri'], 'p/');
                     $isLeak = $isStudents ? str_contains($body, 'Hello') : ($status < 300 || str_contains($body, self::SECRET));
                     $isLeak ? $leaks[] = "{$who} {$method} {$route['uri']} {$status}" : $refused++;
@@ -38,20 +38,10 @@ final class Strangers
         return [sprintf('%d requests of strangers on every route: %d refused, %d leaks%s', $tried, $refused, count($leaks), $leaks === [] ? '' : ': '.implode('; ', $leaks))];
     }
 
-    private static function signedIn(Arena $arena): string
-    {
-        $jar = "{$arena->folder}/jar";
-        $page = self::curl($arena, 'GET', '/sign-in', [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar])[1];
-        preg_match('/name="_token" value="([^"]+)"/', $page, $token);
-        self::curl($arena, 'POST', '/sign-in', [CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'email' => 'other@skerrypoint.example', 'password' => 'another harbour'])]);
-
-        return $jar;
-    }
-
     /** @return array{int, string} status, body */
-    private static function ask(Arena $arena, string $method, string $path, string $jar): array
+    private static function ask(Arena $arena, string $method, string $path, ?Teacher $teacher): array
     {
-        $token = preg_match('/XSRF-TOKEN\s+(\S+)/', $jar === '' ? '' : (string) file_get_contents($jar), $found) === 1 ? urldecode($found[1]) : '';
+        $token = $teacher->token ?? '';
 
         $sent = match ($method) {
             'HEAD' => [CURLOPT_NOBODY => true],
@@ -59,7 +49,7 @@ final class Strangers
             default => [],
         };
 
-        return self::curl($arena, $method, $path, [CURLOPT_HTTPHEADER => ["X-XSRF-TOKEN: {$token}", 'Accept: text/html']] + $sent + ($jar === '' ? [] : [CURLOPT_COOKIEFILE => $jar]));
+        return self::curl($arena, $method, $path, [CURLOPT_HTTPHEADER => ["X-XSRF-TOKEN: {$token}", 'Accept: text/html']] + $sent + ($teacher === null ? [] : [CURLOPT_COOKIEFILE => $teacher->jar]));
     }
 
     /**
