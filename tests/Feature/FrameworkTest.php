@@ -97,3 +97,9 @@ it('goes down and up again with its tables', function (): void {
     $this->artisan('migrate', ['--force' => true])->assertSuccessful();
     expect(Schema::hasTable('plays'))->toBeTrue();
 });
+
+it('takes a number past all bounds as none', function (string $path): void {
+    $game = App\Models\Game::factory()->create();
+    $reply = $this->actingAs($game->user)->call('POST', "/games/{$game->id}/{$path}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"base": 1e999, "change": -1e999, "pattern": "ladder", "with": {"questions": 1e999}}');
+    expect($reply->status())->toBeLessThan(500);
+})->with(['edits', 'undo', 'history', 'patterns']);

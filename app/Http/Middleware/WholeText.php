@@ -6,7 +6,7 @@ namespace App\Http\Middleware;
 
 use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 
-/** Text as text: bytes that are no UTF-8 become the sign for what can't be read, and the null character goes. */
+/** Text as text and numbers as numbers: bytes that are no UTF-8 become the sign for what can't be read, the null character and what is infinite go. */
 final class WholeText extends TransformsRequest
 {
     /** Taken as they are: a password that lost a character would be another. */
@@ -14,6 +14,9 @@ final class WholeText extends TransformsRequest
 
     protected function transform($key, $value): mixed
     {
+        if (is_float($value) && ! is_finite($value)) {
+            return null;
+        }
         if (! is_string($value) || in_array($key, self::UNTOUCHED, true)) {
             return $value;
         }

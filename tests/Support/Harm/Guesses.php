@@ -14,7 +14,7 @@ use Tests\Support\Guesser;
 /** How often somebody who sees all that a device gets is right at first try, for each pattern. */
 final class Guesses
 {
-    private const ROUNDS = 40;
+    private const ROUNDS = 300;
 
     /** @return list<string> what came of it */
     public static function report(): array
