@@ -12,6 +12,7 @@ use Fravel\Edit\Pattern\Field;
 use Fravel\Edit\Pattern\Pattern;
 use Fravel\Edit\Pattern\Patterns;
 use Fravel\Edit\Refusal;
+use Fravel\Support\Template;
 
 /** The words the workshop needs from the language files. */
 final class Words
@@ -28,11 +29,8 @@ final class Words
     public static function ofFinding(Finding $finding): string
     {
         $words = trans('findings')[$finding->code] ?? $finding->code;
-        foreach ($finding->arguments as $name => $value) {
-            $words = str_replace(":{$name}", (string) $value, $words);
-        }
 
-        return $words;
+        return Template::filled($words, $finding->arguments);
     }
 
     /** @return array{undo: ?string, redo: ?string} what the next undo and redo would do */

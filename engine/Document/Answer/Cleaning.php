@@ -19,6 +19,12 @@ final readonly class Cleaning
     /** Stand in for the wildcards of `like` while the literal is cleaned: private-use characters nothing else touches. */
     private const WILDCARDS = ['*' => "\u{E000}", '?' => "\u{E001}"];
 
+    /** Nobody sees or types them; they come along when text is pasted. */
+    private const INVISIBLE = '\x{AD}\x{34F}\x{61C}\x{180B}-\x{180E}\x{200B}\x{200E}\x{200F}\x{202A}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}';
+
+    /** Seen only by what they do to their neighbours: they count in a text as it stands, and not where texts are compared. */
+    private const BINDING = '\x{200C}\x{200D}\x{FE00}-\x{FE0F}';
+
     private const JOINERS = "'’‘ʼ`´\-‐‑\u{AD}";
 
     private function __construct(
@@ -61,6 +67,7 @@ final readonly class Cleaning
         return new self($this->case, $this->space, $this->accents, $this->punctuation, $this->width, $this->articles, $language);
     }
 
+    /** The text in composed form, without room around it and without what nobody can see. */
     public static function trim(string $text): string
     {
         if (self::isPlain($text)) {
@@ -68,12 +75,15 @@ final readonly class Cleaning
         }
         $composed = Normalizer::normalize($text, Normalizer::FORM_C);
 
-        return (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', $composed === false ? '' : $composed);
+        $visible = (string) preg_replace('/['.self::INVISIBLE.']+/u', '', $composed === false ? '' : $composed);
+
+        return (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', $visible);
     }
 
     public function clean(string $text): string
     {
         $text = self::trim($this->width ? $this->normal($text, Normalizer::FORM_KC) : $text);
+        $text = self::isPlain($text) ? $text : (string) preg_replace('/['.self::BINDING.']+/u', '', $text);
         $cleaned = $this->spaced($this->pointed($this->unmarked($this->withoutArticle($this->folded($text)))));
 
         return $cleaned === '' ? $text : $cleaned;

@@ -7,6 +7,7 @@ namespace Fravel\Edit\Pattern;
 use Fravel\Document\Ids;
 use Fravel\Format\Worksheet\LockFields;
 use Fravel\Format\Worksheet\Row;
+use Fravel\Support\Template;
 use Random\Randomizer;
 
 /**
@@ -62,12 +63,7 @@ final class Site
     /** @param  array<string, string|int>  $arguments */
     public function say(string $word, array $arguments = []): string
     {
-        $filled = $this->words[$word] ?? $word;
-        foreach ($arguments as $name => $value) {
-            $filled = str_replace(":{$name}", (string) $value, $filled);
-        }
-
-        return $filled;
+        return Template::filled($this->words[$word] ?? $word, $arguments);
     }
 
     public function chapter(string $title, string $start): string

@@ -77,3 +77,21 @@ it('cleans what is clean no further', function (string $text): void {
 it('keeps the wildcards of a literal', function (): void {
     expect(Cleaning::usual()->cleanLike('  Light*HO?se! '))->toBe('light*ho?se');
 });
+
+it('compares nothing that nobody can see, whatever the switches say', function (string $typed, array $switches): void {
+    $cleaning = Cleaning::read(Fravel\Support\Node::root($switches));
+
+    expect($cleaning->clean($typed))->toBe($cleaning->clean('lamp'))->and(Cleaning::trim("{$typed} "))->toBe('lamp');
+})->with(["la\u{200B}mp", "\u{FEFF}lamp", "lamp\u{2060}", "\u{202A}lamp\u{202C}", "la\u{AD}mp", "\u{200E} lamp"])->with([[[]], [['case' => false, 'space' => false, 'accents' => false, 'punctuation' => false, 'width' => false]]]);
+
+it('takes an answer of nothing but what nobody can see for blank', function (): void {
+    $lock = Fravel\Document\Thing\Lock::read(Fravel\Support\Node::root(Tests\Support\Games::lock('l', 'x')));
+
+    expect($lock->accept("\u{200B}\u{FEFF} ", 'en')->code)->toBe('answer.blank');
+});
+
+it('keeps what binds signs where a text stands as it is, and compares without', function (): void {
+    $family = "👩\u{200D}🚀";
+
+    expect(Cleaning::trim($family))->toBe($family)->and(Cleaning::usual()->clean($family))->toBe(Cleaning::usual()->clean('👩🚀'));
+});
