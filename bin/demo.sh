@@ -20,6 +20,9 @@ export FRAVEL_HOSTS="localhost,127.0.0.1${FRAVEL_HOSTS:+,$FRAVEL_HOSTS}"
 answers() { (exec 3<> "/dev/tcp/127.0.0.1/$port") 2> /dev/null; }
 is_ours() { { tr '\0' ' ' < "/proc/$1/cmdline"; } 2> /dev/null | grep -q -- "-S 127.0.0.1:$port -t public"; }
 
+# Workers of the server that have not died.
+living() { pgrep -c -r R,S,D -P "$server" || true; }
+
 # A server that was killed leaves its workers behind, which hold the port: those are ours to end, and nobody else's.
 if answers && [ -e "$mark" ] && ! is_ours "$(head -n 1 "$mark")"; then
     while read -r left; do is_ours "$left" && kill -9 "$left" 2> /dev/null || true; done < "$mark"
@@ -43,11 +46,12 @@ serve() {
     PHP_CLI_SERVER_WORKERS=$workers php -d max_input_vars=50000 -d post_max_size=60M -d upload_max_filesize=50M -d memory_limit=512M -d variables_order=EGPCS \
         -d log_errors=1 -d error_log="$PWD/storage/logs/server.log" -S "127.0.0.1:$port" -t public bin/router.php > /dev/null 2>&1 &
     server=$!
-    until answers && kill -0 "$server" 2> /dev/null; do
+    until answers && [ "$(living)" -ge "$workers" ]; do
         kill -0 "$server" 2> /dev/null || { echo "The server did not start; storage/logs/server.log says why." >&2; exit 1; }
         sleep 0.05
     done
-    { echo "$server"; pgrep -P "$server"; } > "$mark"
+    { echo "$server"; pgrep -P "$server"; } > "$mark.new"
+    mv "$mark.new" "$mark"
 }
 # The workers are children of the server and don't end with it.
 stop() {
@@ -71,7 +75,7 @@ READY
 
 # PHP's own server replaces no worker that dies: when one is gone, all are started anew.
 while sleep 1; do
-    [ "$(pgrep -c -r R,S,D -P "$server")" -ge "$workers" ] && continue
+    [ "$(living)" -ge "$workers" ] && continue
     echo "A part of the server ended; it is started again." >&2
     while read -r each; do is_ours "$each" && kill -9 "$each" 2> /dev/null || true; done < "$mark"
     wait "$server" 2> /dev/null || true
