@@ -22,6 +22,9 @@ use Throwable;
 /** Throws documents, answers, actions and commands at the engine that nobody would write, and counts what breaks. */
 final class Fuzz
 {
+    /** Seconds from which on an answer is taken again. */
+    private const LONG = 0.002;
+
     private readonly Randomizer $dice;
 
     /** @var array<string, int> */
@@ -113,9 +116,13 @@ final class Fuzz
         $with = $this->value(2);
         $this->guarded('answers', function () use ($game, $state, $with, $lock): void {
             $action = Action::of(['answer' => 'l', 'with' => $with]);
-            $before = hrtime(true);
-            $action === null ?: Play::act($game, $state, $action, 0);
-            $took = (hrtime(true) - $before) / 1e9;
+            $took = 0.0;
+            // Once more where it took long: loading a class for the first time, and another process, are no part of it.
+            for ($time = 0; $action !== null && $time < 3 && ($time === 0 || $took > self::LONG); $time++) {
+                $before = hrtime(true);
+                Play::act($game, $state, $action, 0);
+                $took = $time === 0 ? (hrtime(true) - $before) / 1e9 : min($took, (hrtime(true) - $before) / 1e9);
+            }
             if ($took > $this->slowestAnswer) {
                 $this->slowestAnswer = $took;
                 $this->slowestWhich = ', to '.mb_strimwidth((string) json_encode($lock['rules'][0]['match'], JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 80, '…');
