@@ -12,6 +12,9 @@ final class Phrase
     /** Characters of a phrase at most. */
     public const LONGEST = 500;
 
+    /** Bytes of a phrase at most that becomes a pattern. */
+    private const LONGEST_COMPILED = 4 * self::LONGEST;
+
     /** Whether the phrase stands in the answer as whole words, after cleaning. */
     public static function standsIn(string $phrase, Answer $answer): bool
     {
@@ -19,6 +22,10 @@ final class Phrase
         if ($words === '') {
             return false;
         }
+        if (strlen($words) <= self::LONGEST_COMPILED) {
+            return preg_match('/(?<![\p{L}\p{N}\p{M}])'.preg_quote($words, '/').'(?![\p{L}\p{N}\p{M}])/u', $text) === 1;
+        }
+        // Only in documents from before phrases were bounded.
         for ($at = strpos($text, $words); $at !== false; $at = strpos($text, $words, $at + 1)) {
             if (self::isParted($text, $at, $at + strlen($words))) {
                 return true;
