@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use Illuminate\Contracts\Cache\LockProvider;
+use App\Storage\OneByOne;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -29,7 +29,7 @@ final readonly class Patience
 
     public function miss(): void
     {
-        $this->alone(function (): void {
+        OneByOne::count($this->name().'.counting', function (): void {
             $misses = $this->kept()[0] + 1;
             $wait = $misses <= $this->free ? 0 : (int) min($this->longest, 2 ** min(20, $misses - $this->free - 1));
             Cache::put($this->name(), [$misses, now()->getTimestamp() + $wait], self::MEMORY);
@@ -47,13 +47,6 @@ final readonly class Patience
         $kept = Cache::get($this->name());
 
         return is_array($kept) && is_int($kept[0] ?? null) && is_int($kept[1] ?? null) ? [$kept[0], $kept[1]] : [0, 0];
-    }
-
-    /** Tries at the same moment are counted one after the other. */
-    private function alone(callable $count): void
-    {
-        $store = Cache::getStore();
-        $store instanceof LockProvider ? Cache::lock($this->name().'.counting', 5)->block(2, $count) : $count();
     }
 
     /** A digest: no address and no name of anybody stands in the cache's files. */

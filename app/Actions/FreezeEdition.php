@@ -10,6 +10,7 @@ use App\Storage\EditionFile;
 use App\Storage\Secret;
 use Fravel\Document\Veil;
 use Fravel\Support\Json;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Freezes a game as it stands; a draft that is frozen already gives the same edition again.
@@ -21,8 +22,8 @@ final class FreezeEdition
     public function handle(Game $game): Edition
     {
         $source = hash('sha256', $game->document);
-        $last = $game->editions()->orderByDesc('number')->first();
-        if ($last !== null && $last->source === $source) {
+        $last = $this->last($game);
+        if ($last?->source === $source) {
             return $last;
         }
         $veil = Veil::over(Json::readObject($game->document), static fn (string $id): string => Secret::digest("id|{$game->id}|{$id}"));
@@ -30,12 +31,17 @@ final class FreezeEdition
         $hash = hash('sha256', $document);
         EditionFile::write($hash, $document);
 
-        return $game->editions()->create([
-            'number' => ($last->number ?? 0) + 1,
-            'hash' => $hash,
-            'document' => $document,
-            'source' => $source,
-            'renamed' => $veil->renamed,
-        ]);
+        return DB::transaction(function () use ($game, $source, $document, $hash, $veil): Edition {
+            $last = $this->last($game);
+
+            return $last?->source === $source ? $last : $game->editions()->create([
+                'number' => ($last->number ?? 0) + 1, 'hash' => $hash, 'document' => $document, 'source' => $source, 'renamed' => $veil->renamed,
+            ]);
+        });
+    }
+
+    private function last(Game $game): ?Edition
+    {
+        return $game->editions()->orderByDesc('number')->first();
     }
 }

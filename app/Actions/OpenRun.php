@@ -23,8 +23,11 @@ final class OpenRun
     /** @param  list<string>|null  $names  the class list; null when anybody may join */
     public function handle(Game $game, string $label, bool $asksGroup, ?array $names = null): Run
     {
+        // Frozen before the lock is taken: a large game takes its time, and students act meanwhile.
+        $edition = $this->freeze->handle($game);
+
         return DB::transaction(fn (): Run => $game->runs()->create([
-            'edition_id' => $this->freeze->handle($game)->id,
+            'edition_id' => $edition->id,
             'code' => $this->freeCode(),
             'label' => $label,
             'asks_group' => $asksGroup,

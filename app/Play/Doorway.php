@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Play;
 
 use App\Models\Run;
-use Illuminate\Contracts\Cache\LockProvider;
+use App\Storage\OneByOne;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 
@@ -49,8 +49,7 @@ final readonly class Doorway
     /** One after the other: codes that are guessed at the same moment all count. */
     private function miss(): void
     {
-        $count = fn (): int => RateLimiter::hit($this->name('wrong'), 60);
-        Cache::getStore() instanceof LockProvider ? Cache::lock($this->name('counting'), 5)->block(2, $count) : $count();
+        OneByOne::count($this->name('counting'), fn (): int => RateLimiter::hit($this->name('wrong'), 60));
     }
 
     /** A digest, so that no address stands in the cache's files. */

@@ -2,6 +2,7 @@
 
 use App\Models\Letter;
 use App\Models\User;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 
 /** Path and query of the link in the newest letter. */
@@ -200,3 +201,15 @@ it('lets nothing in from elsewhere and nothing inline', function (string $path):
     $policy = (string) $this->get($path)->assertOk()->headers->get('Content-Security-Policy');
     expect($policy)->toContain("default-src 'self'")->toContain("script-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe');
 })->with(['/', '/sign-in', '/register', '/outbox']);
+
+it('counts on where whoever counted died in the middle', function (): void {
+    Cache::lock('a turn', 60)->get();
+    $counted = 0;
+    App\Storage\OneByOne::count('a turn', function () use (&$counted): void {
+        $counted++;
+    });
+    App\Storage\OneByOne::count('another', function () use (&$counted): void {
+        $counted++;
+    });
+    expect($counted)->toBe(2);
+});

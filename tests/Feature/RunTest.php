@@ -4,6 +4,7 @@ use App\Models\Edition;
 use App\Models\Run;
 use App\View\Csv;
 use Fravel\Support\Json;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\File;
 use Tests\Support\Classroom;
 
@@ -117,4 +118,15 @@ it('makes a game from nothing', function (): void {
         ->post('/games', ['title' => 'Begun'])
         ->assertRedirect();
     $this->get('/games')->assertSee('Begun')->assertSee('to mend');
+});
+
+it('freezes a game before it takes the lock', function (): void {
+    $game = App\Models\Game::factory()->create();
+    $isWritten = [];
+    Event::listen(Illuminate\Database\Events\TransactionBeginning::class, function () use (&$isWritten): void {
+        $isWritten[] = (glob(config('fravel.editions').'/*.php') ?: []) !== [];
+    });
+    File::deleteDirectory(config('fravel.editions'));
+    app(App\Actions\OpenRun::class)->handle($game, '7B', false);
+    expect($isWritten)->not->toBe([])->not->toContain(false)->and(Edition::query()->count())->toBe(1);
 });

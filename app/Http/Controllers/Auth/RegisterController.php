@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Field;
 use App\Http\Requests\RegisterRequest;
 use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -41,10 +42,12 @@ final class RegisterController extends Controller
     public function make(RegisterRequest $request, SignIn $signIn): RedirectResponse
     {
         $email = $request->address();
-        if (User::query()->where('email', $email)->exists()) {
+        try {
+            $teacher = User::query()->create(['email' => $email] + $request->safe(['name', 'password']));
+        } catch (UniqueConstraintViolationException) {
             return redirect()->route('login')->with('status', __('auth.made_already'));
         }
-        Auth::login(User::query()->create(['email' => $email] + $request->safe(['name', 'password'])));
+        Auth::login($teacher);
         $signIn->know($email);
         $request->session()->regenerate();
 
