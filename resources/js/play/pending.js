@@ -7,7 +7,11 @@ const nameOf = (address) => `fravel.pending.${address}`;
 /** What a form sends, with a key by which it counts once; kept until it has arrived, over reloads too. */
 function keep(address, fields) {
     fields.set('key', newKey());
-    sessionStorage.setItem(nameOf(address), JSON.stringify([...fields].filter(([, value]) => typeof value === 'string')));
+    try {
+        sessionStorage.setItem(nameOf(address), JSON.stringify([...fields].filter(([, value]) => typeof value === 'string')));
+    } catch {
+        // A browser without room keeps it as long as the page lives, and no longer.
+    }
 
     return fields;
 }
