@@ -3,7 +3,7 @@ import { resolve } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
-import { pictureCollection } from './bin/build/pictures.js';
+import { pictureCollection } from './tools/build/pictures.js';
 
 const ICONS = [
     'arrow-down', 'arrow-left', 'arrow-right', 'arrow-up', 'backpack', 'check', 'clipboard-paste', 'copy', 'delete', 'download',

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Change;
 use App\Models\Game;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Command;
 use Fravel\Edit\Conflict;
@@ -26,7 +26,7 @@ final readonly class EditGame
     }
 
     /**
-     * @param  callable(Document): (Command|Refusal|null)  $read  the command, read against the game as it stands
+     * @param  callable(GameDocument): (Command|Refusal|null)  $read  the command, read against the game as it stands
      * @param  string|null  $key  chosen by who sends it; the same key twice counts once
      */
     public function handle(string $game, callable $read, int $base, string $label, ?string $key = null): EditResult
@@ -39,7 +39,7 @@ final readonly class EditGame
         });
     }
 
-    private function next(Game $draft, Document $document, Command $command, int $base, string $label): NextDraft|Refusal
+    private function next(Game $draft, GameDocument $document, Command $command, int $base, string $label): NextDraft|Refusal
     {
         $touches = $command->touches($document);
         foreach (Change::query()->where('game_id', $draft->id)->where('revision', '>', $base)->get(['id', 'touches', 'label']) as $change) {

@@ -10,7 +10,7 @@ use App\Play\Clock;
 use App\Play\PlayerName;
 use App\Play\TwoWords;
 use App\Storage\EditionFile;
-use Fravel\Play\Play as Engine;
+use Fravel\Play\Playing;
 use Fravel\Support\Json;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -23,12 +23,12 @@ final class JoinRun
     {
         $now = Clock::seconds();
         $edition = EditionFile::of($run->edition);
-        $outcome = Engine::start($edition->game, $seed ?? random_int(1, 2 ** 31), $now, $name);
+        $outcome = Playing::start($edition->game, $seed ?? random_int(1, 2 ** 31), $now, $name);
         $play = [
             'name' => $name,
             'name_key' => PlayerName::key($name),
             'group' => $group,
-            'pass' => TwoWords::draw(),
+            'rejoin_words' => TwoWords::draw(),
             'seq' => 1,
             'state' => Json::write($outcome->state->toArray()),
             'started_at' => $now,
@@ -54,6 +54,6 @@ final class JoinRun
     {
         $play = $run->plays()->where('name_key', PlayerName::key($name))->first();
 
-        return $play !== null && TwoWords::agree($words, $play->pass) ? $play : null;
+        return $play !== null && TwoWords::agree($words, $play->rejoin_words) ? $play : null;
     }
 }

@@ -10,7 +10,7 @@ use App\Play\Turn;
 use App\Storage\EditionFile;
 use Fravel\Play\Action;
 use Fravel\Play\Outcome;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
 use Illuminate\Database\Connection;
@@ -81,7 +81,7 @@ final class TakeAction
         $now = Clock::seconds();
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
-        $outcome = Play::act($edition->game, $before, $action, $now);
+        $outcome = Playing::act($edition->game, $before, $action, $now);
         if ($outcome->isRefused()) {
             return $this->repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
         }

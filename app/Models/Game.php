@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\GameFactory;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $title
  * @property string $document
  * @property int $revision
- * @property Carbon|null $put_away_at
+ * @property Carbon|null $archived_at
  * @property Carbon $updated_at
  */
 final class Game extends Model
@@ -30,11 +30,11 @@ final class Game extends Model
     /** @use HasFactory<GameFactory> */
     use HasFactory, HasUlids;
 
-    protected $fillable = ['user_id', 'title', 'document', 'revision', 'put_away_at'];
+    protected $fillable = ['user_id', 'title', 'document', 'revision', 'archived_at'];
 
-    public function read(): Document
+    public function read(): GameDocument
     {
-        return Document::of(Json::readObject($this->document));
+        return GameDocument::of(Json::readObject($this->document));
     }
 
     /** @return BelongsTo<User, $this> */
@@ -63,6 +63,6 @@ final class Game extends Model
 
     protected function casts(): array
     {
-        return ['revision' => 'integer', 'put_away_at' => 'datetime'];
+        return ['revision' => 'integer', 'archived_at' => 'datetime'];
     }
 }

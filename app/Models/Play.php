@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property string $name_key the name as it is compared
  * @property string|null $group
- * @property string $pass two words
+ * @property string $rejoin_words two words
  * @property int $seq number of the newest event
  * @property string $state
  * @property int $started_at
@@ -31,7 +31,7 @@ final class Play extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['run_id', 'name', 'name_key', 'group', 'pass', 'seq', 'state', 'started_at', 'acted_at', 'ended_at'];
+    protected $fillable = ['run_id', 'name', 'name_key', 'group', 'rejoin_words', 'seq', 'state', 'started_at', 'acted_at', 'ended_at'];
 
     public function read(): PlayState
     {

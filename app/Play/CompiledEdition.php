@@ -6,12 +6,12 @@ namespace App\Play;
 
 use App\Storage\GameFiles;
 use Fravel\Document\Asset;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /** A game ready to be played, with its texts already made into HTML. */
 final readonly class CompiledEdition
 {
-    public Game $game;
+    public GameDocument $game;
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -19,11 +19,11 @@ final readonly class CompiledEdition
      */
     public function __construct(array $document, private array $html)
     {
-        $this->game = Game::of($document);
+        $this->game = GameDocument::of($document);
     }
 
     /** A draft, whose texts are made into HTML when they are shown. */
-    public static function ofDraft(Game $game): self
+    public static function ofDraft(GameDocument $game): self
     {
         return new self($game->document, []);
     }

@@ -7,7 +7,7 @@ namespace App\Play;
 use App\Models\Play;
 use App\Models\Run;
 use App\Storage\EditionFile;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\State\PlayState;
 use Illuminate\Support\Facades\Cache;
 
@@ -56,7 +56,7 @@ final readonly class Newcomers
     }
 
     /** The lock at which a guard has stopped this play and that it has not opened yet; null when there is none. */
-    public static function stoppedAt(Game $game, PlayState $state): ?string
+    public static function stoppedAt(GameDocument $game, PlayState $state): ?string
     {
         foreach ($state->tries as $id => $tries) {
             $guard = $game->lock((string) $id)?->guard;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
-use Fravel\Document\Answer\Cleaning;
+use Fravel\Answer\Cleaning;
 
 /** A name that somebody plays under. */
 final class PlayerName

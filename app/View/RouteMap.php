@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\References;
 
 /**
@@ -27,7 +27,7 @@ final readonly class RouteMap
     {
     }
 
-    public static function of(Game $game): self
+    public static function of(GameDocument $game): self
     {
         $routes = self::routes($game);
         $columns = self::columns($game, $routes);
@@ -43,7 +43,7 @@ final readonly class RouteMap
     }
 
     /** @return list<array{string, string}> from scene to scene, each pair once */
-    private static function routes(Game $game): array
+    private static function routes(GameDocument $game): array
     {
         $routes = [];
         foreach (References::in($game->document) as $reference) {
@@ -59,7 +59,7 @@ final readonly class RouteMap
      * @param  list<array{string, string}>  $routes
      * @return array<string, int> scene → column; what no route leads to stands in the first
      */
-    private static function columns(Game $game, array $routes): array
+    private static function columns(GameDocument $game, array $routes): array
     {
         $columns = [$game->start() => 0];
         $queue = [$game->start()];
@@ -84,7 +84,7 @@ final readonly class RouteMap
      * @param  array<string, int>  $columns
      * @return array<string, array{x: float, y: float, line: int, ending: bool}>
      */
-    private static function placed(Game $game, array $columns): array
+    private static function placed(GameDocument $game, array $columns): array
     {
         $lines = array_flip(array_keys($game->chapters()));
         $heights = array_count_values($columns);

@@ -10,7 +10,7 @@ use App\Play\Clock;
 use App\Play\Newcomers;
 use App\Storage\EditionFile;
 use App\Workshop\Names;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /** Who is where in a run: the one query over its plays, read into rows. */
 final readonly class RunStanding
@@ -57,7 +57,7 @@ final readonly class RunStanding
     }
 
     /** @return array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string} */
-    private static function row(Play $play, Game $game, int $now): array
+    private static function row(Play $play, GameDocument $game, int $now): array
     {
         $state = $play->read();
         $stopped = $state->ended === null ? Newcomers::stoppedAt($game, $state) : null;
@@ -65,7 +65,7 @@ final readonly class RunStanding
         return [
             'name' => $play->name,
             'group' => $play->group,
-            'words' => $play->pass,
+            'words' => $play->rejoin_words,
             'where' => $game->scene($state->scene)->title ?? '',
             'open' => count($state->open),
             'tries' => (int) array_sum($state->tries),
@@ -78,8 +78,8 @@ final readonly class RunStanding
         ];
     }
 
-    private static function locksIn(Game $game): int
+    private static function locksIn(GameDocument $game): int
     {
-        return array_sum(array_map(static fn ($scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof \Fravel\Document\Thing\Lock)), $game->scenes()));
+        return array_sum(array_map(static fn ($scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof \Fravel\Thing\Lock)), $game->scenes()));
     }
 }

@@ -26,7 +26,7 @@ final class Shelf
                 'plays',
                 'plays as playing_count' => static fn ($plays) => $plays->whereNull('ended_at')->where('acted_at', '>', time() - self::NOW),
             ])->latest(),
-        ])->latest('updated_at')->whereNull('put_away_at', not: $isAway);
+        ])->latest('updated_at')->whereNull('archived_at', not: $isAway);
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';
             $games->where(static fn ($query) => $query->whereRaw("title like ? escape '\\'", [$like])->orWhereRaw("document like ? escape '\\'", [$like]));
@@ -39,6 +39,6 @@ final class Shelf
 
     public static function awayOf(User $teacher): int
     {
-        return $teacher->games()->whereNotNull('put_away_at')->count();
+        return $teacher->games()->whereNotNull('archived_at')->count();
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Game;
 use App\Models\Run;
 use App\Workshop\Findings;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Lock;
+use Fravel\Thing\Lock;
 use Illuminate\Support\Collection;
 
 /** One game on the shelf. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use Fravel\Document\Game;
-use Fravel\Document\Thing\Thing;
-use Fravel\Edit\Tree;
+use Fravel\Document\GameDocument;
+use Fravel\Edit\DocumentPath;
 use Fravel\State\PlayState;
+use Fravel\Thing\Thing;
 
 /** What holds behind the scene of a rehearsal: tokens, tallies, which rule caught the answer, why a thing is hidden. */
 final readonly class Backstage
@@ -63,7 +63,7 @@ final readonly class Backstage
     }
 
     /** @param  list<mixed>|null  $event  the first of the last step */
-    private static function caught(Game $game, ?array $event): string
+    private static function caught(GameDocument $game, ?array $event): string
     {
         if ($event === null || ! in_array($event[0] ?? '', ['answered', 'refused'], true)) {
             return (string) __('rehearsal.none');
@@ -79,13 +79,13 @@ final readonly class Backstage
     }
 
     /** @return list<array{thing: string, when: string}> */
-    private static function hidden(Game $game, PlayState $state, int $now): array
+    private static function hidden(GameDocument $game, PlayState $state, int $now): array
     {
         $scene = $game->scene($state->scene);
         $shown = array_map(static fn (Thing $thing): string => $thing->id, $scene?->shown($state, $now) ?? []);
-        $path = Tree::path($game->document, $state->scene) ?? [];
-        $written = Tree::get($game->document, $path);
-        $hidden = array_filter(Tree::entries(is_array($written) ? $written : [], 'things'), static fn (array $thing): bool => ! in_array($thing['id'] ?? '', $shown, true));
+        $path = DocumentPath::path($game->document, $state->scene) ?? [];
+        $written = DocumentPath::get($game->document, $path);
+        $hidden = array_filter(DocumentPath::entries(is_array($written) ? $written : [], 'things'), static fn (array $thing): bool => ! in_array($thing['id'] ?? '', $shown, true));
 
         return array_values(array_map(static fn (array $thing): array => ['thing' => Names::of($game, is_string($thing['id'] ?? null) ? $thing['id'] : ''), 'when' => ConditionWords::of($game, $thing['if'] ?? null)], $hidden));
     }

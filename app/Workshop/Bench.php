@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use App\Play\Markdown;
+use Fravel\Answer\Refusal;
 use Fravel\Check\Answers\NearMiss;
 use Fravel\Check\Answers\NearMisses;
-use Fravel\Document\Answer\Refusal;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Trial;
 
 /** Tries an answer on a lock of the draft: which rule catches it, what the student would read, where they would go. */
 final class Bench
 {
     /** @return list<array{slip: string, text: string, verdict: string|null, words: string}> answers that are nearly right, and what becomes of each */
-    public static function nearMisses(Game $game, string $lockId): array
+    public static function nearMisses(GameDocument $game, string $lockId): array
     {
         $lock = $game->lock($lockId);
 
@@ -28,7 +28,7 @@ final class Bench
     }
 
     /** @return array<string, mixed> */
-    public static function of(Game $game, string $lockId, mixed $with): array
+    public static function of(GameDocument $game, string $lockId, mixed $with): array
     {
         $lock = $game->lock($lockId);
         if ($lock === null) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /** A condition as a sentence: "the student holds two of lens, wick, oil". */
 final class ConditionWords
 {
-    public static function of(Game $game, mixed $condition): string
+    public static function of(GameDocument $game, mixed $condition): string
     {
         if (! is_array($condition) || $condition === []) {
             return (string) __('rehearsal.conditions.always');
@@ -25,7 +25,7 @@ final class ConditionWords
     }
 
     /** @param  array<array-key, mixed>  $condition */
-    private static function several(Game $game, string $kind, array $condition): string
+    private static function several(GameDocument $game, string $kind, array $condition): string
     {
         $ids = array_filter((array) $condition[$kind], is_string(...));
 
@@ -33,7 +33,7 @@ final class ConditionWords
     }
 
     /** @param  array<array-key, mixed>  $condition */
-    private static function one(Game $game, string $kind, array $condition): string
+    private static function one(GameDocument $game, string $kind, array $condition): string
     {
         $part = $condition[$kind];
         $named = is_string($part) ? Names::of($game, $part) : (is_scalar($part) ? (string) $part : '');

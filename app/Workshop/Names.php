@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /** What a teacher knows a part of the game by. */
 final class Names
@@ -14,7 +14,7 @@ final class Names
     private const LONGEST = 50;
 
     /** The part's name; an id that names nothing is given back as it is. */
-    public static function of(Game $game, string $id): string
+    public static function of(GameDocument $game, string $id): string
     {
         return self::within($game->document, $id) ?? $id;
     }

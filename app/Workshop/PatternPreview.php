@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
-use Fravel\Edit\Pattern\Build;
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\Field;
-use Fravel\Edit\Pattern\FieldKind;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Usual;
+use Fravel\Pattern\Build;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Field;
+use Fravel\Pattern\FieldKind;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\TeacherDefaults;
 
 /** What a pattern would build from what it was given so far, and how that was understood. */
 final class PatternPreview
 {
     /** @return array{document: array<string, mixed>|null, missing: list<string>, rows: array<string, array{count: int, left: int}>} */
-    public static function of(Pattern $pattern, Content $content, Usual $usual): array
+    public static function of(Pattern $pattern, Content $content, TeacherDefaults $usual): array
     {
         $fields = $pattern->fields();
         $missing = array_values(array_filter($fields, static fn (Field $field): bool => ! $content->fills($field)));
@@ -36,7 +36,7 @@ final class PatternPreview
     /** @return array<string, mixed>|null a document built from the pattern's sample */
     public static function ofSample(Pattern $pattern): ?array
     {
-        return Build::alone($pattern, self::sample('en'), Words::ofPatterns(), new Usual);
+        return Build::alone($pattern, self::sample('en'), Words::ofPatterns(), new TeacherDefaults);
     }
 
     private static function sample(string $language): Content

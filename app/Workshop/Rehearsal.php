@@ -12,7 +12,7 @@ use App\Play\Screen;
 use App\Play\Turn;
 use Fravel\Document\Walkthrough;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\State\PlayState;
 use Illuminate\Support\Facades\Cache;
 
@@ -49,7 +49,7 @@ final readonly class Rehearsal
         $game = $this->edition->game;
         $from = $game->scene($scene) === null ? $game->start() : $scene;
         $seed ??= random_int(1, 2 ** 31);
-        $state = Play::startAt($game, $from, $holding, $tallies, $seed, $this->now(), $player === '' ? (string) __('play.you') : $player)->state;
+        $state = Playing::startAt($game, $from, $holding, $tallies, $seed, $this->now(), $player === '' ? (string) __('play.you') : $player)->state;
         $this->keep(['state' => $state->toArray(), 'seed' => $seed, 'from' => $from, 'holding' => $holding, 'tallies' => $tallies, 'guards' => $guards, 'at' => $this->now(), 'log' => [], 'ahead' => [], 'caught' => null]);
     }
 
@@ -92,7 +92,7 @@ final readonly class Rehearsal
         $now = $this->now();
         $before = PlayState::fromArray($kept['state']);
         $able = $kept['guards'] || $action->verb !== 'answer' ? $before : $before->guard($action->on, 0);
-        $outcome = Play::act($this->edition->game, $able, $action, $now);
+        $outcome = Playing::act($this->edition->game, $able, $action, $now);
         $step = $action->toArray() + ['after' => min(600, $now - $kept['at']), 'at' => $outcome->state->scene];
         $this->keep([
             'state' => $outcome->state->toArray(), 'at' => $now, 'caught' => $outcome->eventList()[0] ?? null,

@@ -8,10 +8,10 @@ use App\Models\Change;
 use App\Models\Game;
 use App\Models\User;
 use Fravel\Check\Finding;
-use Fravel\Edit\Pattern\Field;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
 use Fravel\Edit\Refusal;
+use Fravel\Pattern\Field;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
 use Fravel\Support\Template;
 
 /** The words the workshop needs from the language files. */
@@ -81,7 +81,7 @@ final class Words
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
         ], Patterns::all());
 
-        return ['offered' => $offered, 'usuals' => Usuals::toArray($teacher)] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
+        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher)] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */

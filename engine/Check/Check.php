@@ -9,7 +9,7 @@ use Fravel\Check\Search\Dominance;
 use Fravel\Check\Search\Exploration;
 use Fravel\Check\Search\Monotony;
 use Fravel\Check\Search\Reach;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 
 /** Looks a game over: what is broken, unfair, left over or can't be reached. The document must have a sound shape. */
@@ -28,14 +28,14 @@ final class Check
      * @param  list<string>  $samples  words that are only there to be replaced
      * @param  Effort  $effort  work, and whatever else is bounded by who asks
      */
-    public static function of(Game $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort): Verdicts
+    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort): CheckReport
     {
         $reach = self::searched($game, $budget, $effort->part(self::SEARCH));
-        $study = new Study($game, $reach, $files, $samples);
+        $study = new CheckContext($game, $reach, $files, $samples);
         [$findings, $unlooked] = Finders::find($study, $effort);
         $unlooked = [...($reach->isComplete ? [] : ['ways']), ...$unlooked];
 
-        return new Verdicts($unlooked === [], $findings, [
+        return new CheckReport($unlooked === [], $findings, [
             'scenes' => count($game->sceneIds()),
             'locks' => count($study->locks()),
             'endings' => count(array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null)),
@@ -45,7 +45,7 @@ final class Check
         ], $unlooked);
     }
 
-    private static function searched(Game $game, int $budget, Effort $effort): Reach
+    private static function searched(GameDocument $game, int $budget, Effort $effort): Reach
     {
         if ($game->scene($game->start()) === null) {
             return Reach::unknown();

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
-use Fravel\Check\Answers\Tongue;
-use Fravel\Document\Game;
+use Fravel\Check\Answers\LanguageData;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
 use Fravel\Document\Scene;
 use Fravel\Edit\Command;
+use Fravel\Edit\DocumentPath;
 use Fravel\Edit\InsertPart;
 use Fravel\Edit\RemovePart;
 use Fravel\Edit\SetField;
-use Fravel\Edit\Tree;
 
 /** The edits that mend what the check finds. A mend is offered, never made by itself. */
 final readonly class Mends
 {
-    public function __construct(private Game $game)
+    public function __construct(private GameDocument $game)
     {
     }
 
@@ -153,16 +153,16 @@ final readonly class Mends
     private function without(Reference $reference): ?SetField
     {
         $depth = ($reference->path[2] ?? null) === 'things' ? 4 : 2;
-        $owner = Tree::get($this->game->document, [...array_slice($reference->path, 0, $depth), 'id']);
+        $owner = DocumentPath::get($this->game->document, [...array_slice($reference->path, 0, $depth), 'id']);
         $field = $reference->path[$depth] ?? null;
-        $list = Tree::get($this->game->document, array_slice($reference->path, 0, $depth + 1));
+        $list = DocumentPath::get($this->game->document, array_slice($reference->path, 0, $depth + 1));
         if (! is_string($owner) || ! is_string($field) || ! is_array($list)) {
             return null;
         }
         $within = array_slice($reference->path, $depth + 1);
-        $holder = Tree::get($list, array_slice($within, 0, -1));
+        $holder = DocumentPath::get($list, array_slice($within, 0, -1));
 
-        return new SetField($owner, $field, Tree::put($list, array_slice($within, 0, -1), is_array($holder) ? array_diff_key($holder, ['go' => 0]) : $holder));
+        return new SetField($owner, $field, DocumentPath::put($list, array_slice($within, 0, -1), is_array($holder) ? array_diff_key($holder, ['go' => 0]) : $holder));
     }
 
     /** A choice in one scene that leads to the other and is called after it. */
@@ -177,14 +177,14 @@ final readonly class Mends
 
     private function notYet(): string
     {
-        return Tongue::of($this->game->language())->notYet;
+        return LanguageData::of($this->game->language())->notYet;
     }
 
     /** @return list<array<array-key, mixed>> the entries of a list that a part holds; one that stands for itself is a list of one */
     private function listIn(string $part, string $field): array
     {
-        $path = Tree::path($this->game->document, $part);
-        $value = $path === null ? null : Tree::get($this->game->document, [...$path, $field]);
+        $path = DocumentPath::path($this->game->document, $part);
+        $value = $path === null ? null : DocumentPath::get($this->game->document, [...$path, $field]);
         if (! is_array($value)) {
             return [];
         }
@@ -195,7 +195,7 @@ final readonly class Mends
     /** @param  array<array-key, mixed>  $document */
     private static function lastOf(array $document, string $list): ?string
     {
-        $ids = array_column(Tree::entries($document, $list), 'id');
+        $ids = array_column(DocumentPath::entries($document, $list), 'id');
 
         return $ids === [] ? null : (string) end($ids);
     }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Options;
-use Fravel\Document\Effect\Add;
-use Fravel\Document\Effect\Decide;
-use Fravel\Document\Effect\Effect;
-use Fravel\Document\Effect\RuleOut;
-use Fravel\Document\Effect\Set;
-use Fravel\Document\Game;
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Options;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\Document\Thing\Choice;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
-use Fravel\Document\Thing\Things;
+use Fravel\Effect\Add;
+use Fravel\Effect\Decide;
+use Fravel\Effect\Effect;
+use Fravel\Effect\RuleOut;
+use Fravel\Effect\Set;
 use Fravel\State\Verdict;
+use Fravel\Thing\Choice;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
+use Fravel\Thing\Things;
 
 /**
  * What tallies can come to when every question with options is answered once, and every other lock and choice gives what it
@@ -31,7 +31,7 @@ final readonly class Scores
     }
 
     /** @param  list<string>  $supposed  options: where a question has some of them, it is answered with one of those */
-    public static function of(Game $game, array $supposed = [], Effort $effort = new Effort): self
+    public static function of(GameDocument $game, array $supposed = [], Effort $effort = new Effort): self
     {
         $questions = [];
         $maybe = [];
@@ -111,7 +111,7 @@ final readonly class Scores
      * @param  list<list<Effect>>  $maybe
      * @return array<string, array{least: float, most: float}>
      */
-    private static function ranges(Game $game, array $questions, array $maybe): array
+    private static function ranges(GameDocument $game, array $questions, array $maybe): array
     {
         $ranges = [];
         foreach ($game->tallies() as $tally) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
-use Fravel\Document\Effect\Effect;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
+use Fravel\Effect\Effect;
 use Fravel\State\PlayState;
 
 /**
@@ -35,7 +35,7 @@ final readonly class Shares
      * @param  list<non-empty-array<string, list<Effect>>>  $questions  what each option of each does
      * @param  list<string>  $among  tallies, in the order in which a tie goes
      */
-    public static function of(Game $game, array $questions, array $among, Effort $effort = new Effort): self
+    public static function of(GameDocument $game, array $questions, array $among, Effort $effort = new Effort): self
     {
         $starts = array_map(static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0, array_combine($among, $among));
         $sums = [[PlayState::begin($starts, 0, 0), 1.0, []]];
@@ -58,7 +58,7 @@ final readonly class Shares
      * @param  list<string>  $among
      * @return array<string, array{PlayState, float, list<string>}>
      */
-    private static function answered(Game $game, array $sums, array $ways, array $among): array
+    private static function answered(GameDocument $game, array $sums, array $ways, array $among): array
     {
         $next = [];
         foreach ($sums as [$sum, $share, $answers]) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Document\Condition\Condition;
-use Fravel\Document\Condition\Conditions;
-use Fravel\Document\Effect\Effect;
-use Fravel\Document\Effect\Effects;
+use Fravel\Condition\Condition;
+use Fravel\Condition\Conditions;
+use Fravel\Effect\Effect;
+use Fravel\Effect\Effects;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Document\Condition\Conditions;
-use Fravel\Document\Effect\Effects;
-use Fravel\Document\Thing\Things;
+use Fravel\Condition\Conditions;
+use Fravel\Effect\Effects;
+use Fravel\Thing\Things;
 
 /**
  * Walks a document and finds every reference in it. The order of traversal is written here once, for validation,

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Document\Condition\Condition;
-use Fravel\Document\Condition\Conditions;
-use Fravel\Document\Thing\Thing;
-use Fravel\Document\Thing\Things;
+use Fravel\Condition\Condition;
+use Fravel\Condition\Conditions;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /** Where a student is at a moment. */
 final readonly class Scene

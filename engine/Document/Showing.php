@@ -14,7 +14,7 @@ final readonly class Showing
 
     private const LONGEST_NAME = 300;
 
-    public function __construct(public Game $game, public PlayState $state, public int $now)
+    public function __construct(public GameDocument $game, public PlayState $state, public int $now)
     {
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Text;
-use Fravel\Document\Answer\Weight;
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Text;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
 use Fravel\Support\Problem;
 use Fravel\Support\Problems;
@@ -52,7 +52,7 @@ final class Validation
      */
     public static function ofReferences(array $document): array
     {
-        $game = Game::of($document);
+        $game = GameDocument::of($document);
         $problems = [];
         foreach (References::in($document) as $reference) {
             if ($game->kindOf($reference->id) === $reference->kind) {

@@ -51,7 +51,7 @@ final readonly class Veil
      */
     private static function gapsIn(array $part): array
     {
-        $ids = ($part['type'] ?? null) === 'gaps' && is_string($part['md'] ?? null) ? Answer\Input\Gaps::marked($part['md']) : [];
+        $ids = ($part['type'] ?? null) === 'gaps' && is_string($part['md'] ?? null) ? \Fravel\Answer\Input\Gaps::marked($part['md']) : [];
         foreach ($part as $inner) {
             if (is_array($inner)) {
                 array_push($ids, ...self::gapsIn($inner));

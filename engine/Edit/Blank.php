@@ -44,10 +44,10 @@ final class Blank
      */
     public static function isUntouched(array $document): bool
     {
-        $scenes = Tree::entries($document, 'scenes');
+        $scenes = DocumentPath::entries($document, 'scenes');
         $scene = $scenes[0] ?? [];
 
-        return count($scenes) === 1 && ($scene['id'] ?? null) === self::SCENE && array_column(Tree::entries($scene, 'things'), 'id') === [self::TEXT]
+        return count($scenes) === 1 && ($scene['id'] ?? null) === self::SCENE && array_column(DocumentPath::entries($scene, 'things'), 'id') === [self::TEXT]
             && ($scene['next'] ?? []) === [] && ! isset($scene['ending']);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * One change of a game: a game in, a new game and the command that undoes it out, or a refusal.
@@ -16,7 +16,7 @@ interface Command
     /** Names the game itself where a command wants the id of a part. */
     public const GAME = '@game';
 
-    public function apply(Game $game): Edited|Refusal;
+    public function apply(GameDocument $game): Edited|Refusal;
 
     /**
      * What it touches in this game, as "part.field", "part.*" for the whole of a part, or "+part" for a new one. Two
@@ -24,7 +24,7 @@ interface Command
      *
      * @return list<string>
      */
-    public function touches(Game $game): array;
+    public function touches(GameDocument $game): array;
 
     /** Makes the change on an open document and gives the command that takes it back; after a refusal the document is of no use. */
     public function on(OpenDocument $open): self|Refusal;

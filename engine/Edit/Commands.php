@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Random\Randomizer;
 
 /** Reads commands as they are sent and kept. */
@@ -21,7 +21,7 @@ final class Commands
      *
      * @param  Randomizer  $random  draws the ids of copies
      */
-    public static function read(mixed $sent, ?Game $game = null, Randomizer $random = new Randomizer): ?Command
+    public static function read(mixed $sent, ?GameDocument $game = null, Randomizer $random = new Randomizer): ?Command
     {
         if (! is_array($sent)) {
             return null;
@@ -74,7 +74,7 @@ final class Commands
     }
 
     /** Those that depend on how the game stands are read as it stands when their turn comes. */
-    private static function together(mixed $sent, ?Game $game, Randomizer $random): ?Together
+    private static function together(mixed $sent, ?GameDocument $game, Randomizer $random): ?Together
     {
         if (! is_array($sent) || ! array_is_list($sent) || count($sent) > self::MOST) {
             return null;
@@ -126,7 +126,7 @@ final class Commands
     }
 
     /** @param  non-empty-list<mixed>  $step */
-    private static function step(array $step, Game $game, Randomizer $random): ?Command
+    private static function step(array $step, GameDocument $game, Randomizer $random): ?Command
     {
         if (is_array($step[0]) && array_key_first($step[0]) === 'deleteScene') {
             return DeleteScene::readAll($step, $game);

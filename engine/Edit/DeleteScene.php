@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Reference;
 use Fravel\Document\References;
 
@@ -12,7 +12,7 @@ use Fravel\Document\References;
 final class DeleteScene
 {
     /** @param  array<array-key, mixed>  $sent */
-    public static function read(array $sent, Game $game): ?Command
+    public static function read(array $sent, GameDocument $game): ?Command
     {
         return self::readAll([$sent], $game);
     }
@@ -22,7 +22,7 @@ final class DeleteScene
      *
      * @param  non-empty-list<mixed>  $sent
      */
-    public static function readAll(array $sent, Game $game): ?Command
+    public static function readAll(array $sent, GameDocument $game): ?Command
     {
         $leads = [];
         foreach ($sent as $entry) {
@@ -37,7 +37,7 @@ final class DeleteScene
         return self::several($game, $leads);
     }
 
-    public static function of(Game $game, string $scene, ?string $lead): Together
+    public static function of(GameDocument $game, string $scene, ?string $lead): Together
     {
         return self::several($game, [$scene => $lead]);
     }
@@ -47,7 +47,7 @@ final class DeleteScene
      *
      * @param  array<string, string|null>  $leads  scene → where what led there shall lead, in the order of going
      */
-    public static function several(Game $game, array $leads): Together
+    public static function several(GameDocument $game, array $leads): Together
     {
         $document = $game->document;
         $changed = [];
@@ -96,7 +96,7 @@ final class DeleteScene
     }
 
     /** @param  array<string, string|null>  $leads */
-    private static function firstOther(Game $game, array $leads): string
+    private static function firstOther(GameDocument $game, array $leads): string
     {
         return array_values(array_diff($game->sceneIds(), array_map(strval(...), array_keys($leads))))[0] ?? '';
     }
@@ -112,8 +112,8 @@ final class DeleteScene
         foreach ($references as $reference) {
             $owner = array_slice($reference->path, 0, self::depthOfOwner($reference->path));
             $field = (string) $reference->path[count($owner)];
-            $id = $owner === [] ? Command::GAME : Tree::get($document, [...$owner, 'id']);
-            $fields[implode('/', $owner).'/'.$field] = new SetField(is_string($id) ? $id : '', $field, Tree::get($document, [...$owner, $field]));
+            $id = $owner === [] ? Command::GAME : DocumentPath::get($document, [...$owner, 'id']);
+            $fields[implode('/', $owner).'/'.$field] = new SetField(is_string($id) ? $id : '', $field, DocumentPath::get($document, [...$owner, $field]));
         }
 
         return array_values($fields);

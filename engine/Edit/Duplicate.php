@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
 use Fravel\Document\Renaming;
@@ -31,7 +31,7 @@ final class Duplicate
     private const STEP = 30;
 
     /** @param  array<array-key, mixed>  $sent */
-    public static function read(array $sent, Game $game, Randomizer $random = new Randomizer): ?Command
+    public static function read(array $sent, GameDocument $game, Randomizer $random = new Randomizer): ?Command
     {
         $ids = $sent['duplicate'];
         $times = $sent['times'] ?? 1;
@@ -39,7 +39,7 @@ final class Duplicate
             return null;
         }
 
-        $parts = array_map(static fn (string $id): mixed => Tree::get($game->document, Tree::path($game->document, $id) ?? ['']), $ids);
+        $parts = array_map(static fn (string $id): mixed => DocumentPath::get($game->document, DocumentPath::path($game->document, $id) ?? ['']), $ids);
         if (count($ids) * $times > self::MOST_MADE || strlen(Json::write($parts)) * $times > self::LARGEST) {
             return new RefusedCommand(new Refusal('copies.many', ['most' => self::MOST_MADE]));
         }
@@ -51,9 +51,9 @@ final class Duplicate
      * @param  non-empty-list<string>  $ids  scenes, or things of one scene
      * @return Together|null  null when one of them is not there
      */
-    public static function of(Game $game, array $ids, int $times = 1, Randomizer $random = new Randomizer): ?Together
+    public static function of(GameDocument $game, array $ids, int $times = 1, Randomizer $random = new Randomizer): ?Together
     {
-        $paths = array_map(static fn (string $id): ?array => Tree::path($game->document, $id), $ids);
+        $paths = array_map(static fn (string $id): ?array => DocumentPath::path($game->document, $id), $ids);
         $found = array_values(array_filter($paths));
         usort($found, static fn (array $a, array $b): int => $a <=> $b);
         if (count($found) !== count($ids) || count(array_unique(array_map(static fn (array $path): string => implode('/', array_slice($path, 0, -1)), $found))) !== 1) {
@@ -61,8 +61,8 @@ final class Duplicate
         }
         $holder = array_slice($found[0], 0, -2);
         $list = $found[0][count($holder)];
-        $in = $holder === [] ? Command::GAME : Tree::get($game->document, [...$holder, 'id']);
-        $after = Tree::get($game->document, [...$found[count($found) - 1], 'id']);
+        $in = $holder === [] ? Command::GAME : DocumentPath::get($game->document, [...$holder, 'id']);
+        $after = DocumentPath::get($game->document, [...$found[count($found) - 1], 'id']);
         $taken = Ids::in($game->document);
         $names = self::names($game->document);
         $inserts = [];
@@ -83,9 +83,9 @@ final class Duplicate
      * @param  array<string, true>  $names  titles and labels that are not free
      * @return list<array<array-key, mixed>>
      */
-    private static function copies(Game $game, array $paths, array &$taken, array &$names, Randomizer $random): array
+    private static function copies(GameDocument $game, array $paths, array &$taken, array &$names, Randomizer $random): array
     {
-        $parts = array_map(static fn (array $path): mixed => Tree::get($game->document, $path), $paths);
+        $parts = array_map(static fn (array $path): mixed => DocumentPath::get($game->document, $path), $paths);
         $renamed = [];
         foreach ($parts as $part) {
             foreach (array_keys(Ids::in(is_array($part) ? $part : [])) as $id) {
@@ -97,7 +97,7 @@ final class Duplicate
         $document = $renaming->referring($game->document, static fn (Reference $reference): bool => self::isWithin($reference, $paths));
         $copies = [];
         foreach ($paths as $path) {
-            $copy = Tree::get($document, $path);
+            $copy = DocumentPath::get($document, $path);
             $copies[] = self::counted($renaming->ofPart(is_array($copy) ? $copy : []), $names);
         }
 
@@ -168,8 +168,8 @@ final class Duplicate
     private static function names(array $document): array
     {
         $names = [];
-        foreach (Tree::entries($document, 'scenes') as $scene) {
-            foreach ([$scene['title'] ?? '', ...array_column(Tree::entries($scene, 'things'), 'label')] as $name) {
+        foreach (DocumentPath::entries($document, 'scenes') as $scene) {
+            foreach ([$scene['title'] ?? '', ...array_column(DocumentPath::entries($scene, 'things'), 'label')] as $name) {
                 $names[is_string($name) ? $name : ''] = true;
             }
         }

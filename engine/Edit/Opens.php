@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * How a command changes a game: it opens the document, makes the change and closes it.
@@ -13,15 +13,15 @@ use Fravel\Document\Game;
  */
 trait Opens
 {
-    public function apply(Game $game): Edited|Refusal
+    public function apply(GameDocument $game): Edited|Refusal
     {
         $open = OpenDocument::of($game->document);
         $inverse = $this->on($open);
 
-        return $inverse instanceof Refusal ? $inverse : new Edited(Game::of($open->close()), $inverse);
+        return $inverse instanceof Refusal ? $inverse : new Edited(GameDocument::of($open->close()), $inverse);
     }
 
-    public function touches(Game $game): array
+    public function touches(GameDocument $game): array
     {
         return $this->touched(OpenDocument::of($game->document));
     }

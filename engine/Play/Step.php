@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Play;
 
-use Fravel\Document\Effect\Effect;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\Route;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
+use Fravel\Effect\Effect;
 use Fravel\State\Event;
 use Fravel\State\EventKind;
 use Fravel\State\PlayState;
@@ -33,7 +33,7 @@ final class Step
 
     private bool $isCut = false;
 
-    public function __construct(private readonly Game $game, private PlayState $state, private readonly int $now)
+    public function __construct(private readonly GameDocument $game, private PlayState $state, private readonly int $now)
     {
     }
 
@@ -131,7 +131,7 @@ final class Step
             $this->note(EventKind::Ended, $scene->ending->kind);
         }
         $this->fire($scene->arrive);
-        $this->state = $this->state->settle($scene->id);
+        $this->state = $this->state->markVisited($scene->id);
     }
 
     private function liftCoversOf(string $lock): void

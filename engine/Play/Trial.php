@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Fravel\Play;
 
-use Fravel\Document\Answer\Answer;
+use Fravel\Answer\Answer;
 use Fravel\Document\Reaction;
-use Fravel\Document\Thing\Lock;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /** What a fresh lock makes of an answer, with no play around it. */
 final readonly class Trial

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Fravel\Play;
 
 use Fravel\Document\Chapter;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
-use Fravel\Document\Thing\Thing;
-use Fravel\Document\Thing\Things;
 use Fravel\Document\Token;
 use Fravel\State\PlayState;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /**
  * All that a student's device may get: the present scene's shown things without rules, unopened backs, unearned cells
@@ -38,7 +38,7 @@ final readonly class View
     ) {
     }
 
-    public static function of(Game $game, PlayState $state, int $now): self
+    public static function of(GameDocument $game, PlayState $state, int $now): self
     {
         $showing = new Showing($game, $state, $now);
         $scene = $game->scene($state->scene);

@@ -20,7 +20,7 @@ final readonly class PlayState
      * @param  array<string, string>  $verdicts  lock → last verdict that was a try
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
      * @param  list<string>  $lifted  covers
-     * @param  list<string>  $visited  scenes whose arrival has been settled
+     * @param  list<string>  $visited  scenes whose arrival was over
      * @param  array<string, int>  $hinted  lock → hints shown
      * @param  array<string, string>  $from  scene → the scene it was last entered from, going back not counted
      * @param  list<string>  $cued  cues passed
@@ -257,7 +257,7 @@ final readonly class PlayState
         return $this->with(['scene' => $scene]);
     }
 
-    public function settle(string $scene): self
+    public function markVisited(string $scene): self
     {
         return $this->hasVisited($scene) ? $this : $this->with(['visited' => [...$this->visited, $scene]]);
     }

@@ -48,7 +48,7 @@ final class Json
             throw UnableToReadJson::because('it holds more values than '.self::MOST_VALUES);
         }
         try {
-            return self::settle(json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR));
+            return self::cleared(json_decode($text, false, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException $failure) {
             throw UnableToReadJson::because(lcfirst($failure->getMessage()));
         }
@@ -69,16 +69,16 @@ final class Json
         return $bare !== null && substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') <= self::MOST_VALUES;
     }
 
-    private static function settle(mixed $value): mixed
+    private static function cleared(mixed $value): mixed
     {
         if (is_array($value)) {
-            return array_map(self::settle(...), $value);
+            return array_map(self::cleared(...), $value);
         }
         if (! $value instanceof stdClass) {
             // What is written past all bounds can't be written back, and no comparison with it means anything.
             return ! is_float($value) || is_finite($value) ? $value : throw UnableToReadJson::because('a number goes past all bounds');
         }
-        $fields = array_map(self::settle(...), get_object_vars($value));
+        $fields = array_map(self::cleared(...), get_object_vars($value));
 
         return array_is_list($fields) ? (object) $fields : $fields;
     }

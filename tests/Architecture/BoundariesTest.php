@@ -6,17 +6,21 @@ arch('a state knows no document')->expect('Fravel\State')->toOnlyUse(['Fravel\St
 
 arch('support stands on its own')->expect('Fravel\Support')->toOnlyUse(['Fravel\Support', 'Fravel\Exception']);
 
-arch('a document knows no play')->expect('Fravel\Document')->not->toUse(['Fravel\Play', 'Fravel\Edit', 'Fravel\Format']);
+const KINDS = ['Fravel\Condition', 'Fravel\Effect', 'Fravel\Thing', 'Fravel\Answer', 'Fravel\Document'];
 
-arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', 'Fravel\Format']);
+arch('what a game is made of knows nobody who plays, checks or edits it')->expect(KINDS)->not->toUse(['Fravel\Play', 'Fravel\Check', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet']);
 
-arch('nothing in the engine knows the check')->expect(['Fravel\Play', 'Fravel\Document', 'Fravel\Edit', 'Fravel\Format'])->not->toUse('Fravel\Check');
+arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet']);
 
-arch('edits and formats know no play')->expect(['Fravel\Edit', 'Fravel\Format'])->not->toUse('Fravel\Play');
+arch('nothing in the engine knows the check')->expect([...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Check');
 
-arch('engine values are final')->expect('Fravel')->classes()->toBeFinal()->ignoring(['Fravel\Document\Thing\Thing']);
+arch('edits, patterns and worksheets know no play')->expect(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Play');
 
-arch('strict types everywhere')->expect(['Fravel', 'App'])->toUseStrictTypes();
+arch('edits know no pattern')->expect('Fravel\Edit')->not->toUse(['Fravel\Pattern', 'Fravel\Worksheet']);
+
+arch('engine values are final')->expect('Fravel')->classes()->toBeFinal()->ignoring(['Fravel\Thing\Thing']);
+
+arch('strict types everywhere')->expect(['Fravel', 'App', 'Cli', 'Tools'])->toUseStrictTypes();
 
 arch('nothing is left behind from looking for faults')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();
 
@@ -24,7 +28,7 @@ arch('the engine reads no clock, dice or files')
     ->expect(['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'file_get_contents', 'file_put_contents', 'getenv'])
     ->not->toBeUsedIn('Fravel');
 
-arch('no filler names')->expect(['Fravel', 'App'])->not->toHaveSuffix('Manager')->not->toHaveSuffix('Helper')->not->toHaveSuffix('Util')->not->toHaveSuffix('Service');
+arch('no filler names')->expect(['Fravel', 'App', 'Cli', 'Tools'])->not->toHaveSuffix('Manager')->not->toHaveSuffix('Helper')->not->toHaveSuffix('Util')->not->toHaveSuffix('Service');
 
 arch('controllers are only reached through routes')->expect('App\Http\Controllers')->not->toBeUsedIn(['App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop']);
 

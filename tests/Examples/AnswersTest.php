@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Answer\Refusal;
+use Fravel\Answer\Refusal;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 

@@ -3,12 +3,12 @@
 use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 
 test('checks', function (string $file): void {
     $example = Json::readObject((string) file_get_contents($file));
-    $verdicts = Check::of(Game::of($example['game']));
+    $verdicts = Check::of(GameDocument::of($example['game']));
     $codes = static fn (Severity $severity): array => array_values(array_unique(array_map(
         static fn (Finding $finding): string => $finding->code,
         array_filter($verdicts->findings, static fn (Finding $finding): bool => $finding->severity === $severity),

@@ -1,12 +1,12 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Tests\Support\Plays;
 
 test('plays', function (string $file): void {
     $example = Json::readObject((string) file_get_contents($file));
-    $game = Game::of($example['game']);
+    $game = GameDocument::of($example['game']);
     $state = Plays::through($game, $example['actions'], $example['seed'])->state->toArray();
     $expected = array_map(static fn (mixed $field): mixed => $field instanceof stdClass ? (array) $field : $field, $example['state']);
 

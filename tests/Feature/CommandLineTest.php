@@ -98,7 +98,7 @@ it('says what it can’t read, and ends with 2', function (array $words, string 
     'no game' => fn () => [['answer', fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document'],
     'no list of actions' => fn () => [['play', fileOf(Games::twoRooms()), '--actions', fileOf(['a' => 1], 'none.json')], 'no list of actions'],
     'an empty package' => fn () => [['validate', fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json'],
-    'no file at all' => [['play'], 'Call it as'],
+    'no file at all' => [['play'], 'Not enough arguments'],
     'no such verb' => [['fly'], 'no verb "fly"'],
 ]);
 

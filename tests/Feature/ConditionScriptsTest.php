@@ -4,7 +4,7 @@ use App\Models\Game;
 use App\Workshop\ActionWords;
 use App\Workshop\ConditionWords;
 use App\Workshop\Names;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Tests\Support\Scripts;
 
 /** @return array<string, mixed> a game that has one of everything a condition names */
@@ -59,7 +59,7 @@ it('writes nothing when no part is left, and one part as one', function (): void
 
 it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $here, string $behind): void {
     expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => namedParts()]))->toBe($here)
-        ->and(ConditionWords::of(Document::of(namedParts()), $condition))->toBe($behind);
+        ->and(ConditionWords::of(GameDocument::of(namedParts()), $condition))->toBe($behind);
 })->with([
     'one token' => [['has' => 'lens'], 'holds Lens', 'the student holds Lens'],
     'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'holds 1 of Lens, Wick', 'the student holds 1 of Lens, Wick'],
@@ -76,11 +76,11 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
 ]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
-    expect(ConditionWords::of(Document::of(namedParts()), $condition))->toBe('always');
+    expect(ConditionWords::of(GameDocument::of(namedParts()), $condition))->toBe('always');
 })->with([null, 'text', [[]]]);
 
 it('says what a student does', function (array $action, string $words): void {
-    expect(ActionWords::of(Document::of(namedParts()), $action))->toBe($words);
+    expect(ActionWords::of(GameDocument::of(namedParts()), $action))->toBe($words);
 })->with([
     'taps' => [['choose' => 'flag'], 'tap “The flag”'],
     'answers with text' => [['answer' => 'door', 'with' => 'lamp'], 'answer “lamp” to “Door”'],
@@ -93,20 +93,20 @@ it('says what a student does', function (array $action, string $words): void {
 ]);
 
 it('knows a part by what a teacher calls it', function (string $id, string $name): void {
-    expect(Names::of(Document::of(namedParts()), $id))->toBe($name);
+    expect(Names::of(GameDocument::of(namedParts()), $id))->toBe($name);
 })->with([['quay', 'The quay'], ['lens', 'Lens'], ['chest', 'Which number?'], ['opt', 'Lamp'], ['gone', 'gone']]);
 
 it('cuts a long name', function (): void {
     $game = namedParts();
     $game['scenes'][0]['title'] = str_repeat('long ', 30);
 
-    expect(mb_strlen(Names::of(Document::of($game), 'quay')))->toBeLessThanOrEqual(50);
+    expect(mb_strlen(Names::of(GameDocument::of($game), 'quay')))->toBeLessThanOrEqual(50);
 });
 
 it('gives the reason of a way with its condition', function (): void {
     $game = namedParts();
     $game['scenes'][0]['arrive'] = [['if' => ['has' => 'lens'], 'go' => 'end'], ['go' => 'other']];
-    $why = Scripts::run('workshop/ways.js', 'module.waysIn(input).map((way) => [way.to, way.why])', $game);
+    $why = Scripts::run('workshop/ways.js', 'module.routesIn(input).map((way) => [way.to, way.why])', $game);
 
     expect($why)->toBe([['end', 'on arriving, if: holds Lens'], ['other', 'on arriving']]);
 });

@@ -2,27 +2,27 @@
 
 use Database\Seeders\DemoSeeder;
 use Fravel\Check\Check;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Replay;
 
 it('proves every demo game sound, with nothing left to mend but what is meant', function (string $folder, array $meant): void {
-    $verdicts = Check::of(Game::of(DemoSeeder::document($folder)));
+    $verdicts = Check::of(GameDocument::of(DemoSeeder::document($folder)));
     $codes = array_values(array_unique(array_map(fn ($finding): string => $finding->code, $verdicts->findings)));
 
     expect($verdicts->isProved)->toBeTrue()->and($codes)->toBe($meant);
 })->with([['dark-lamp', ['lock.guessable']], ['fog-crossing', []]]);
 
 it('tells The Fog Crossing to four endings, each by a recorded way', function (): void {
-    $game = Game::of(DemoSeeder::document('fog-crossing'));
-    $ends = array_map(fn ($walkthrough): array => [($replay = Replay::of($game, $walkthrough))->parts, $replay->outcome->state->scene], array_values($game->walkthroughs()));
+    $game = GameDocument::of(DemoSeeder::document('fog-crossing'));
+    $ends = array_map(fn ($walkthrough): array => [($replay = Replay::of($game, $walkthrough))->divergesAt, $replay->outcome->state->scene], array_values($game->walkthroughs()));
 
     expect($ends)->toBe([[null, 'berth'], [null, 'pilot'], [null, 'morning'], [null, 'rocks']])
         ->and(count($game->scenes()))->toBeGreaterThanOrEqual(20)->and($game->chapters())->toHaveCount(3);
 });
 
 it('has a gate in The Fog Crossing that wants three of four reports', function (array $held, bool $opens): void {
-    $game = Game::of(DemoSeeder::document('fog-crossing'));
-    $outcome = Fravel\Play\Play::act($game, Fravel\Play\Play::startAt($game, 'fog-hub', $held, [], 1, 0)->state, Fravel\Play\Action::of(['choose' => 'hub-wheel']), 0);
+    $game = GameDocument::of(DemoSeeder::document('fog-crossing'));
+    $outcome = Fravel\Play\Playing::act($game, Fravel\Play\Playing::startAt($game, 'fog-hub', $held, [], 1, 0)->state, Fravel\Play\Action::of(['choose' => 'hub-wheel']), 0);
 
     expect($outcome->state->scene === 'wheelhouse')->toBe($opens);
 })->with([

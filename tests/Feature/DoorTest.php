@@ -3,7 +3,7 @@
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Newcomers;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\State\PlayState;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
@@ -98,7 +98,7 @@ it('makes nobody wait of a class in which a few are stuck', function (): void {
 
 it('knows who is stopped by a guard from who is not', function (array $tries, array $open, ?string $lock): void {
     $state = PlayState::fromArray(['scene' => 'hall', 'tries' => $tries, 'open' => $open]);
-    expect(Newcomers::stoppedAt(Game::of(Games::twoRooms()), $state))->toBe($lock);
+    expect(Newcomers::stoppedAt(GameDocument::of(Games::twoRooms()), $state))->toBe($lock);
 })->with([
     'two tries of three' => [['door' => 2], [], null],
     'three' => [['door' => 3], [], 'door'],
@@ -122,7 +122,7 @@ it('takes nobody new where the teacher says so, and lets those play on who have 
     $this->actingAs($run->game->user)->post("/runs/{$run->id}/joining", ['names' => ''])->assertRedirect();
     $this->get("/p/{$run->code}")->assertSee('takes nobody new')->assertDontSee('Begin</button>', false);
     $this->post("/p/{$run->code}/join", ['name' => 'Finn'])->assertUnprocessable();
-    $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass])->assertRedirect();
+    $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))->assertOk();
 });
 
@@ -170,6 +170,6 @@ it('lets nobody try two words on one name after the other from one address', fun
     foreach (range(1, 61) as $number) {
         at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])->assertUnprocessable();
     }
-    at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass])->assertTooManyRequests();
-    at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass])->assertRedirect();
+    at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertTooManyRequests();
+    at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
 });

@@ -1,12 +1,12 @@
 <?php
 
 use App\Workshop\PatternPreview;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Renaming;
 use Fravel\Document\Veil;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
 use Tests\Support\Guesser;
 
 /**
@@ -27,16 +27,16 @@ function asOfOld(array $document): array
 }
 
 /** What a device gets of it: the edition. */
-function frozen(array $document, int $round): Game
+function frozen(array $document, int $round): GameDocument
 {
-    return Game::of(Veil::over($document, fn (string $id): string => hash('sha256', "{$round}|{$id}", true))->document);
+    return GameDocument::of(Veil::over($document, fn (string $id): string => hash('sha256', "{$round}|{$id}", true))->document);
 }
 
 it('gives nobody away by ids or places, in no pattern, new or of old', function (Pattern $pattern, bool $isOld): void {
     $guesser = new Guesser;
     for ($round = 0; $round < 60; $round++) {
         $document = PatternPreview::ofSample($pattern);
-        $guesser->look($isOld ? frozen(asOfOld($document), $round) : Game::of($document), $round);
+        $guesser->look($isOld ? frozen(asOfOld($document), $round) : GameDocument::of($document), $round);
     }
 
     expect($guesser->typed)->toBe(0);

@@ -12,11 +12,11 @@ it('lets a student in by code and name, and gives two words', function (): void 
         ->assertCookie('fravel_play', null, false);
     $play = Play::query()->sole();
     expect([$play->name, $play->group, $play->seq])->toBe(['Mia K.', 'Terns', 1])
-        ->and($play->pass)->toMatch('/^[a-z]+ [a-z]+$/');
+        ->and($play->rejoin_words)->toMatch('/^[a-z]+ [a-z]+$/');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
         ->get("/p/{$run->code}")
         ->assertSee('A cold hall.')
-        ->assertSee($play->pass);
+        ->assertSee($play->rejoin_words);
 });
 
 it('says what keeps a student out', function (string $name, bool $closed, string $words): void {
@@ -44,7 +44,7 @@ it('finds a play again by name and two words, and nothing by wrong ones', functi
     $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => 'not these'])
         ->assertUnprocessable()
         ->assertCookieMissing('fravel_play');
-    $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => strtoupper(str_replace(' ', '-', $play->pass))])
+    $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => strtoupper(str_replace(' ', '-', $play->rejoin_words))])
         ->assertRedirect("/p/{$run->code}")->assertCookie('fravel_play', Classroom::ticket($play), false);
 });
 
@@ -54,7 +54,7 @@ it('keeps the answer that was typed when the device had lost its place', functio
     $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => Classroom::id('door'), 'with' => 'a long thought'])
         ->assertUnauthorized()
         ->assertSee('a long thought');
-    $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->pass, 'typed' => ['on' => Classroom::id('door'), 'with' => 'a long thought']])->headers->get('Location');
+    $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words, 'typed' => ['on' => Classroom::id('door'), 'with' => 'a long thought']])->headers->get('Location');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
         ->get((string) $back)
         ->assertSee('value="a long thought"', false);

@@ -52,10 +52,10 @@ it('lets nobody guess two words without end', function (): void {
     foreach (['Mia', 'mia', ' MIA ', 'Mía', 'mia.', "mi'a"] as $spelling) {
         $guess($spelling, 'not these')->assertUnprocessable();
     }
-    $guess('mia', $play->pass)->assertTooManyRequests();
+    $guess('mia', $play->rejoin_words)->assertTooManyRequests();
     $guess('Finn', 'not these')->assertUnprocessable();
     $this->travel(61)->seconds();
-    $guess('Mia', $play->pass)->assertRedirect();
+    $guess('Mia', $play->rejoin_words)->assertRedirect();
 });
 
 it('goes on with a play that was kept when states knew fewer fields', function (): void {

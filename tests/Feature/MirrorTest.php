@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
 use Fravel\Support\Json;
@@ -38,7 +38,7 @@ function someCommands(RandomGames $drawn): array
 it('is changed by the browser exactly as by the server', function (int $seed): void {
     $drawn = new RandomGames($seed);
     $document = $drawn->document();
-    [$game, $taken, $inverses] = [Game::of($document), [], []];
+    [$game, $taken, $inverses] = [GameDocument::of($document), [], []];
     foreach ([...someCommands($drawn), ['remove' => 's2'], ['remove' => 's1-lid']] as $sent) {
         $edited = Commands::read($sent)?->apply($game);
         if ($edited instanceof Edited) {

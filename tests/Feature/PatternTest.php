@@ -2,9 +2,9 @@
 
 use App\Models\Game;
 use App\Models\User;
-use App\Workshop\Usuals;
+use App\Workshop\SavedDefaults;
 use Fravel\Edit\Blank;
-use Fravel\Edit\Pattern\Usual;
+use Fravel\Pattern\TeacherDefaults;
 
 beforeEach(function (): void {
     $this->game = Game::factory()->create(['document' => json_encode(Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']))]);
@@ -45,17 +45,17 @@ it('keeps what a teacher usually wants, and uses it next time', function (): voi
     $lock = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
 
     expect($lock['guard'])->toBe(['tries' => 5, 'wait' => 40])->and($lock['rules'][0]['say'])->toBe('Well done.')
-        ->and(Usuals::toArray($this->game->user->fresh()))->toBe(['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => 5, 'wait' => 40, 'look' => '']);
+        ->and(SavedDefaults::toArray($this->game->user->fresh()))->toBe(['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => 5, 'wait' => 40, 'look' => '']);
     $this->get("/games/{$this->game->id}")->assertSee('Well done.');
 });
 
-it('takes bounds for what is usual, whatever is sent', function (array $sent, Usual $usual): void {
-    expect(Usuals::read($sent))->toEqual($usual);
+it('takes bounds for what is usual, whatever is sent', function (array $sent, TeacherDefaults $usual): void {
+    expect(SavedDefaults::read($sent))->toEqual($usual);
 })->with([
-    'nothing' => [[], new Usual('', '', 3, 20)],
-    'no pause' => [['tries' => 0], new Usual('', '', 0, 20)],
-    'too much' => [['tries' => 5000, 'wait' => 1e9], new Usual('', '', 600, 600)],
-    'lists and words' => [['right' => ['x'], 'wrong' => 3, 'tries' => 'many', 'wait' => -4], new Usual('', '', 3, 0)],
+    'nothing' => [[], new TeacherDefaults('', '', 3, 20)],
+    'no pause' => [['tries' => 0], new TeacherDefaults('', '', 0, 20)],
+    'too much' => [['tries' => 5000, 'wait' => 1e9], new TeacherDefaults('', '', 600, 600)],
+    'lists and words' => [['right' => ['x'], 'wrong' => 3, 'tries' => 'many', 'wait' => -4], new TeacherDefaults('', '', 3, 0)],
 ]);
 
 it('refuses malformed content without a crash', function (array $fields): void {
@@ -113,11 +113,11 @@ it('says what tallies come to', function (): void {
 
 it('keeps the look of scenes and what runs ask for beside the rest', function (): void {
     $teacher = $this->game->user;
-    Usuals::keep($teacher, ['right' => 'Good.', 'look' => 'quay/day']);
-    Usuals::keep($teacher, ['group' => true]);
-    Usuals::keep($teacher, ['look' => 'moon/noon', 'wrong' => 'Look.']);
+    SavedDefaults::keep($teacher, ['right' => 'Good.', 'look' => 'quay/day']);
+    SavedDefaults::keep($teacher, ['group' => true]);
+    SavedDefaults::keep($teacher, ['look' => 'moon/noon', 'wrong' => 'Look.']);
 
-    expect(Usuals::toArray($teacher->fresh()))->toMatchArray(['right' => 'Good.', 'wrong' => 'Look.', 'look' => 'quay/day', 'tries' => 3])->and(Usuals::asksGroup($teacher->fresh()))->toBeTrue();
+    expect(SavedDefaults::toArray($teacher->fresh()))->toMatchArray(['right' => 'Good.', 'wrong' => 'Look.', 'look' => 'quay/day', 'tries' => 3])->and(SavedDefaults::asksGroup($teacher->fresh()))->toBeTrue();
     $this->get("/games/{$this->game->id}/runs/new")->assertSee('name="asks_group" value="1" checked', false);
     $this->post("/games/{$this->game->id}/runs", ['label' => '7B']);
     $this->get("/games/{$this->game->id}/runs/new")->assertDontSee('name="asks_group" value="1" checked', false);

@@ -5,9 +5,9 @@ use App\Play\Frame;
 use App\Play\Reply;
 use App\Play\Screen;
 use App\Play\Turn;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
 
@@ -22,19 +22,19 @@ use Tests\Support\Games;
 function replyTo(array $scenes, array $actions, array $more = []): array
 {
     $game = Games::of($scenes, $more);
-    $before = Play::start($game, 1, 0, 'Mia')->state;
+    $before = Playing::start($game, 1, 0, 'Mia')->state;
     $last = array_pop($actions);
     foreach ($actions as $sent) {
-        $before = Play::act($game, $before, Action::of($sent), 0)->state;
+        $before = Playing::act($game, $before, Action::of($sent), 0)->state;
     }
 
     return Reply::of(turnOf($game, $before, $last), new Frame('/p/x', [], 'Mia'));
 }
 
 /** @param  array<string, mixed>  $sent */
-function turnOf(Game $game, PlayState $before, array $sent): Turn
+function turnOf(GameDocument $game, PlayState $before, array $sent): Turn
 {
-    $outcome = Play::act($game, $before, Action::of($sent), 0);
+    $outcome = Playing::act($game, $before, Action::of($sent), 0);
 
     return new Turn(CompiledEdition::ofDraft($game), $before, $outcome->state, $outcome->eventList(), 0);
 }
@@ -106,7 +106,7 @@ it('says why an action was refused, and sends nothing else', function (): void {
 
 it('makes the words of a scene ready for a page', function (): void {
     $game = Games::of([['id' => 'a', 'things' => []]]);
-    $screen = new Screen(CompiledEdition::ofDraft($game), Play::start($game, 1, 0)->state, 0);
+    $screen = new Screen(CompiledEdition::ofDraft($game), Playing::start($game, 1, 0)->state, 0);
 
     expect($screen->html('**bold**'))->toBe('<p><strong>bold</strong></p>')
         ->and($screen->inline('**bold**'))->toBe('<strong>bold</strong>')
@@ -117,7 +117,7 @@ it('makes the words of a scene ready for a page', function (): void {
 
 it('fills a player’s name into words without making marks of it', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => 'Hello {=player}.']]]]);
-    $screen = new Screen(CompiledEdition::ofDraft($game), Play::start($game, 1, 0, '<b>Mia</b>')->state, 0);
+    $screen = new Screen(CompiledEdition::ofDraft($game), Playing::start($game, 1, 0, '<b>Mia</b>')->state, 0);
 
     expect($screen->html($screen->view->things[0]['md']))->not->toContain('<b>');
 });

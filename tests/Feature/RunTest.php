@@ -56,7 +56,7 @@ it('shows who is where, with tries, time and end', function (): void {
     $this->actingAs($run->game->user)
         ->get("/runs/{$run->id}/standing")
         ->assertOk()
-        ->assertSeeInOrder(['1', 'joined', '1', 'finished', 'Mia', 'End', '1', '1:05', 'Won', $play->pass]);
+        ->assertSeeInOrder(['1', 'joined', '1', 'finished', 'Mia', 'End', '1', '1:05', 'Won', $play->rejoin_words]);
 });
 
 it('closes, opens again and deletes a run with all its data', function (): void {

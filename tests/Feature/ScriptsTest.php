@@ -10,7 +10,7 @@ function roomWith(array $things, array $more = []): array
 }
 
 it('finds every way from one scene to another with its reason', function (array $things, array $more, array $ways): void {
-    $found = Scripts::run('workshop/ways.js', 'module.waysIn(input).map(({ to, why, kind }) => [to, kind, why])', roomWith($things, $more));
+    $found = Scripts::run('workshop/ways.js', 'module.routesIn(input).map(({ to, why, kind }) => [to, kind, why])', roomWith($things, $more));
 
     expect($found)->toBe($ways);
 })->with([
@@ -68,7 +68,7 @@ it('knows which scenes some chain of ways leads to', function (): void {
         ['id' => 'lost', 'next' => ['go' => 'a']],
     ]);
 
-    expect(Scripts::run('workshop/ways.js', '[...module.reached(input, module.waysIn(input))].sort()', $game))->toBe(['a', 'b']);
+    expect(Scripts::run('workshop/ways.js', '[...module.reached(input, module.routesIn(input))].sort()', $game))->toBe(['a', 'b']);
 });
 
 it('tells the tokens that a scene gives and wants', function (): void {

@@ -3,10 +3,10 @@
 use App\Models\Game;
 use Database\Seeders\DemoSeeder;
 use Database\Seeders\PretendStudent;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Lock;
 use Fravel\Support\Json;
+use Fravel\Thing\Lock;
 use Tests\Support\Classroom;
 
 /**
@@ -16,7 +16,7 @@ use Tests\Support\Classroom;
  * @param  array<string, int>  $hinted  lock → hints asked for
  * @return array<string, string>
  */
-function secrets(Document $game, array $reached, array $hinted): array
+function secrets(GameDocument $game, array $reached, array $hinted): array
 {
     $secrets = [];
     foreach ($game->scenes() as $scene) {
@@ -54,7 +54,7 @@ it('lets no answer, rule, unreached scene or unasked hint out while the whole de
     $game = Game::factory()->create(['title' => 'The Dark Lamp', 'document' => Json::write(DemoSeeder::document('dark-lamp'))]);
     $run = app(\App\Actions\OpenRun::class)->handle($game, '7B', false);
     $play = Classroom::join($run);
-    $document = Document::of(Json::readObject($run->edition->document));
+    $document = GameDocument::of(Json::readObject($run->edition->document));
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
     $way = new ReflectionClass(PretendStudent::class);
     $answers = $way->getConstant('ANSWERS');
@@ -95,7 +95,7 @@ it('lets no answer, rule, unreached scene or unasked hint out while the whole de
  * @param  list<string>  $open
  * @return list<string>
  */
-function secretAnswers(Document $game, string $sceneId, array $open): array
+function secretAnswers(GameDocument $game, string $sceneId, array $open): array
 {
     $answers = [];
     foreach ($game->scene($sceneId)->things as $thing) {
@@ -110,7 +110,7 @@ function secretAnswers(Document $game, string $sceneId, array $open): array
 }
 
 /** The scripts and styles that are shipped, and the drawn backdrops, name no answer. */
-function assetsHoldNone(Document $game): void
+function assetsHoldNone(GameDocument $game): void
 {
     $shipped = implode('', array_map(file_get_contents(...), [...glob(public_path('build/assets/*.{js,css}'), GLOB_BRACE) ?: [], ...glob(database_path('demo/dark-lamp/assets/*.svg')) ?: []]));
     expect(strlen($shipped))->toBeGreaterThan(10_000);

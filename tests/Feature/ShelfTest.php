@@ -5,13 +5,13 @@ use App\View\RouteMap;
 use App\View\RunStanding;
 use App\Workshop\Findings;
 use Database\Seeders\DemoSeeder;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Illuminate\Support\Facades\Cache;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
 
 it('draws a game’s map from its routes, one column for each step from the start', function (): void {
-    $map = RouteMap::of(Game::of(Games::twoRooms()));
+    $map = RouteMap::of(GameDocument::of(Games::twoRooms()));
 
     expect(array_keys($map->stations))->toBe(['hall', 'store', 'end'])
         ->and(array_column($map->stations, 'x'))->toBe([16.0, 150.0, 284.0])

@@ -8,7 +8,7 @@ use App\Play\TwoWords;
 use App\Storage\EditionFile;
 use App\Storage\GameFiles;
 use App\Storage\ImmediatePdo;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Action;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
@@ -85,7 +85,7 @@ it('makes every text of an edition into HTML beforehand, but those with names to
     $html = Markdown::ofAll(Games::twoRooms());
     expect($html)->toHaveKey('A cold hall.')->toHaveKey('It stays shut.')
         ->and(Markdown::ofAll(['md' => 'Hello {=player}']))->toBe([]);
-    expect(CompiledEdition::ofDraft(Game::of(Games::twoRooms()))->html('A *cold* hall.'))->toBe('<p>A <em>cold</em> hall.</p>');
+    expect(CompiledEdition::ofDraft(GameDocument::of(Games::twoRooms()))->html('A *cold* hall.'))->toBe('<p>A <em>cold</em> hall.</p>');
 });
 
 it('seals a ticket so that nobody makes one', function (): void {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /** Small games for tests, written as documents. */
 final class Games
@@ -15,9 +15,9 @@ final class Games
      * @param  list<array<string, mixed>>  $scenes
      * @param  array<string, mixed>  $more  fields of the game
      */
-    public static function of(array $scenes, array $more = []): Game
+    public static function of(array $scenes, array $more = []): GameDocument
     {
-        return Game::of(self::document($scenes, $more));
+        return GameDocument::of(self::document($scenes, $more));
     }
 
     /**

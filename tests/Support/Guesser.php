@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Fravel\Document\Game;
-use Fravel\Document\Thing\Lock;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Trial;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /**
  * Plays as somebody who knows nothing of the matter and sees all that a device gets: picks by ids and by places, types what
@@ -29,7 +29,7 @@ final class Guesser
     /** Typed guesses that opened something. */
     public int $typed = 0;
 
-    public function look(Game $game, int $seed): void
+    public function look(GameDocument $game, int $seed): void
     {
         foreach ($game->scenes() as $scene) {
             $state = PlayState::fromArray(['scene' => $scene->id, 'seed' => $seed] + Plays::through($game, [])->state->toArray());
@@ -43,13 +43,13 @@ final class Guesser
     }
 
     /** @param  array<string, mixed>  $thing  as a device gets it */
-    private function guess(Lock $lock, array $thing, Game $game): void
+    private function guess(Lock $lock, array $thing, GameDocument $game): void
     {
         $shown = array_column((array) ($thing['input']['options'] ?? []), 'id');
         if ($shown === []) {
             foreach ([$thing['id'], ...explode('-', (string) $thing['id'])] as $word) {
                 $answer = $lock->accept($word, $game->language());
-                $this->typed += $answer instanceof \Fravel\Document\Answer\Answer && Trial::of($lock, $answer)->verdict === Verdict::Open ? 1 : 0;
+                $this->typed += $answer instanceof \Fravel\Answer\Answer && Trial::of($lock, $answer)->verdict === Verdict::Open ? 1 : 0;
             }
 
             return;
@@ -66,7 +66,7 @@ final class Guesser
                 'middle shown' => $shown[intdiv(count($shown), 2)],
             };
             $answer = $lock->accept($pick, $game->language());
-            $isRight = $answer instanceof \Fravel\Document\Answer\Answer && Trial::of($lock, $answer)->verdict === Verdict::Open;
+            $isRight = $answer instanceof \Fravel\Answer\Answer && Trial::of($lock, $answer)->verdict === Verdict::Open;
             $this->picks[$way] ??= ['tried' => 0, 'right' => 0, 'chance' => 0.0];
             $this->picks[$way]['tried']++;
             $this->picks[$way]['right'] += $isRight ? 1 : 0;
@@ -76,7 +76,7 @@ final class Guesser
     }
 
     /** @return list<array<string, mixed>> the options as the document has them */
-    private static function written(Game $game, string $lock): array
+    private static function written(GameDocument $game, string $lock): array
     {
         foreach ($game->document['scenes'] as $scene) {
             foreach ($scene['things'] as $thing) {

@@ -16,7 +16,7 @@ use App\Workshop\Findings;
 use App\Workshop\RequestEffort;
 use App\Workshop\Words;
 use Fravel\Check\Scores;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Edit\Command;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Refusal;
@@ -30,7 +30,7 @@ final class EditController extends Controller
     public function store(EditRequest $request, Game $game, EditGame $edit): Response
     {
         $sent = $request->command();
-        $read = static fn (Document $document): Command|Refusal|null => $sent instanceof Refusal ? $sent : Commands::read($sent, $document);
+        $read = static fn (GameDocument $document): Command|Refusal|null => $sent instanceof Refusal ? $sent : Commands::read($sent, $document);
 
         return EditReply::of($edit->handle($game->id, $read, $request->base(), $request->label(), Key::of($request)));
     }

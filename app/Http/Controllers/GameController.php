@@ -12,10 +12,10 @@ use App\View\RouteMap;
 use App\View\Shelf;
 use App\Workshop\PatternPreview;
 use App\Workshop\Words;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Edit\Blank;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
 use Fravel\Support\Json;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +36,7 @@ final class GameController extends Controller
 
     public function create(): View
     {
-        $maps = array_map(static fn (Pattern $pattern): array => ['name' => $pattern->name(), 'map' => RouteMap::of(Document::of(PatternPreview::ofSample($pattern) ?? []))], Patterns::all());
+        $maps = array_map(static fn (Pattern $pattern): array => ['name' => $pattern->name(), 'map' => RouteMap::of(GameDocument::of(PatternPreview::ofSample($pattern) ?? []))], Patterns::all());
 
         return view('games.new', ['patterns' => $maps]);
     }
@@ -69,7 +69,7 @@ final class GameController extends Controller
     public function away(Request $request, Game $game): RedirectResponse
     {
         $game->timestamps = false;
-        $game->update(['put_away_at' => $request->boolean('away') ? now() : null]);
+        $game->update(['archived_at' => $request->boolean('away') ? now() : null]);
         $words = $request->boolean('away') ? 'games.put_away' : 'games.brought_back';
 
         return redirect()->route('games.index')->with('status', __($words, ['title' => $game->title]));

@@ -11,11 +11,11 @@ use App\Models\Game;
 use App\Models\User;
 use App\Workshop\EditReply;
 use App\Workshop\PatternPreview;
-use App\Workshop\Usuals;
+use App\Workshop\SavedDefaults;
 use App\Workshop\Words;
-use Fravel\Document\Game as Document;
+use Fravel\Document\GameDocument;
 use Fravel\Edit\Command;
-use Fravel\Edit\Pattern\Build;
+use Fravel\Pattern\Build;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -30,9 +30,9 @@ final class PatternController extends Controller
 
     public function store(PatternRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): Response
     {
-        Usuals::keep($teacher, (array) $request->input('usual', []));
+        SavedDefaults::keep($teacher, (array) $request->input('usual', []));
         $pattern = $request->pattern();
-        $read = static fn (Document $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind());
+        $read = static fn (GameDocument $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind());
 
         return EditReply::of($edit->handle($game->id, $read, $request->integer('base'), Words::ofBuilding($pattern), Key::of($request)));
     }

@@ -92,7 +92,7 @@ final class PlayController extends Controller
     {
         $kept = is_array($typed) && is_string($typed['on'] ?? null) ? ['on' => $typed['on'], 'with' => $typed['with'] ?? null] : null;
 
-        return new Frame("/p/{$code}", ['ticket' => Ticket::for($play->id)->text()], $play->name, $play->pass, $kept);
+        return new Frame("/p/{$code}", ['ticket' => Ticket::for($play->id)->text()], $play->name, $play->rejoin_words, $kept);
     }
 
     private static function typed(Request $request): mixed

@@ -14,7 +14,7 @@ use App\Play\Doorway;
 use App\View\Csv;
 use App\View\RunStanding;
 use App\Workshop\Findings;
-use App\Workshop\Usuals;
+use App\Workshop\SavedDefaults;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,12 +25,12 @@ final class RunController extends Controller
 {
     public function create(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game), 'asksGroup' => Usuals::asksGroup($teacher)]);
+        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game), 'asksGroup' => SavedDefaults::asksGroup($teacher)]);
     }
 
     public function store(RunRequest $request, Game $game, #[CurrentUser] User $teacher, OpenRun $open): RedirectResponse
     {
-        Usuals::keep($teacher, ['group' => $request->boolean('asks_group')]);
+        SavedDefaults::keep($teacher, ['group' => $request->boolean('asks_group')]);
 
         return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->names()));
     }

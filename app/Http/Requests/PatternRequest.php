@@ -6,12 +6,12 @@ namespace App\Http\Requests;
 
 use App\Http\Field;
 use App\Models\Game;
-use App\Workshop\Usuals;
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\FieldKind;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
-use Fravel\Edit\Pattern\Usual;
+use App\Workshop\SavedDefaults;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\FieldKind;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A pattern with what a teacher gave it to build from. */
@@ -48,9 +48,9 @@ final class PatternRequest extends FormRequest
         return new Content((array) $this->input('with', []), $game->read()->language());
     }
 
-    public function usual(): Usual
+    public function usual(): TeacherDefaults
     {
-        return Usuals::read((array) $this->input('usual', []));
+        return SavedDefaults::read((array) $this->input('usual', []));
     }
 
     public function behind(): ?string

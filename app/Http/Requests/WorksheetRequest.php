@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
-use Fravel\Format\Worksheet\Kind;
-use Fravel\Format\Worksheet\Row;
-use Fravel\Format\Worksheet\Table;
+use Fravel\Worksheet\Kind;
+use Fravel\Worksheet\Row;
+use Fravel\Worksheet\Table;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Input\Item;
+use Fravel\Answer\Input\Options;
+use Fravel\Answer\Matcher\Any;
+use Fravel\Answer\Matcher\Equals;
+use Fravel\Answer\Matcher\Has;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Number;
+use Fravel\Answer\Matcher\Options as OptionsMatcher;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Cleaning;
-use Fravel\Document\Answer\Input\Item;
-use Fravel\Document\Answer\Input\Options;
-use Fravel\Document\Answer\Matcher\Any;
-use Fravel\Document\Answer\Matcher\Equals;
-use Fravel\Document\Answer\Matcher\Has;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Answer\Matcher\Number;
-use Fravel\Document\Answer\Matcher\Options as OptionsMatcher;
-use Fravel\Document\Thing\Lock;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /** The answers a lock opens on, as far as its rules name them, in words that a student would read. */
 final class Accepted

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Answer\Matcher\All;
+use Fravel\Answer\Matcher\Any;
+use Fravel\Answer\Matcher\Anything;
+use Fravel\Answer\Matcher\Close;
+use Fravel\Answer\Matcher\Form;
+use Fravel\Answer\Matcher\Gaps;
+use Fravel\Answer\Matcher\Has;
+use Fravel\Answer\Matcher\HasAll;
+use Fravel\Answer\Matcher\Length;
+use Fravel\Answer\Matcher\Like;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Not;
+use Fravel\Answer\Matcher\Partial;
+use Fravel\Answer\Matcher\Right;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Matcher\All;
-use Fravel\Document\Answer\Matcher\Any;
-use Fravel\Document\Answer\Matcher\Anything;
-use Fravel\Document\Answer\Matcher\Close;
-use Fravel\Document\Answer\Matcher\Form;
-use Fravel\Document\Answer\Matcher\Gaps;
-use Fravel\Document\Answer\Matcher\Has;
-use Fravel\Document\Answer\Matcher\HasAll;
-use Fravel\Document\Answer\Matcher\Length;
-use Fravel\Document\Answer\Matcher\Like;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Answer\Matcher\Not;
-use Fravel\Document\Answer\Matcher\Partial;
-use Fravel\Document\Answer\Matcher\Right;
 
 /** Whether one matcher takes every answer that another does, by what they are. Where that can't be told the answer is no. */
 final class Covering

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Arrows;
+use Fravel\Answer\Input\Colours;
+use Fravel\Answer\Input\Digits;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Input\Item;
+use Fravel\Answer\Input\Keys;
+use Fravel\Answer\Input\Options;
+use Fravel\Answer\Input\Order;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Arrows;
-use Fravel\Document\Answer\Input\Colours;
-use Fravel\Document\Answer\Input\Digits;
-use Fravel\Document\Answer\Input\Input;
-use Fravel\Document\Answer\Input\Item;
-use Fravel\Document\Answer\Input\Keys;
-use Fravel\Document\Answer\Input\Options;
-use Fravel\Document\Answer\Input\Order;
-use Fravel\Document\Thing\Lock;
+use Fravel\Thing\Lock;
 
 /** All answers an input can yield, where there are few enough to go through them one by one. */
 final class Enumeration

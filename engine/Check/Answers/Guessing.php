@@ -6,19 +6,19 @@ namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Number;
+use Fravel\Answer\Input\Point;
+use Fravel\Answer\Input\Text;
+use Fravel\Answer\Matcher\Any;
+use Fravel\Answer\Matcher\Equals;
+use Fravel\Answer\Matcher\Inside;
+use Fravel\Answer\Matcher\Matcher;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Number;
-use Fravel\Document\Answer\Input\Point;
-use Fravel\Document\Answer\Input\Text;
-use Fravel\Document\Answer\Matcher\Any;
-use Fravel\Document\Answer\Matcher\Equals;
-use Fravel\Document\Answer\Matcher\Inside;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Thing\Guard;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
 use Fravel\State\Verdict;
+use Fravel\Thing\Guard;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
 
 /** What somebody who knows nothing faces when they try one answer after the other. */
 final readonly class Guessing
@@ -152,7 +152,7 @@ final readonly class Guessing
         foreach ($open as $matcher) {
             foreach ($matcher instanceof Equals ? $matcher->texts : [] as $text) {
                 $of = match (true) {
-                    in_array(mb_strtolower(trim($text)), Tongue::of($language)->pairs, true) => 1.5,
+                    in_array(mb_strtolower(trim($text)), LanguageData::of($language)->pairs, true) => 1.5,
                     preg_match('/^\p{L}$/Du', trim($text)) === 1 => 13.5,
                     preg_match('/^\d{1,2}$/D', trim($text)) === 1 => (float) $text + 1,
                     default => null,

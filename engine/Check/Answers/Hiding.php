@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Text;
+use Fravel\Answer\Matcher\Equals;
+use Fravel\Answer\Matcher\Length;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Number;
+use Fravel\Answer\Matcher\Options;
+use Fravel\Answer\Matcher\Order;
+use Fravel\Answer\Matcher\Pairs;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Text;
-use Fravel\Document\Answer\Matcher\Equals;
-use Fravel\Document\Answer\Matcher\Length;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Answer\Matcher\Number;
-use Fravel\Document\Answer\Matcher\Options;
-use Fravel\Document\Answer\Matcher\Order;
-use Fravel\Document\Answer\Matcher\Pairs;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
 
 /** Whether a rule ever gets a turn. Where that can't be decided it is said to. */
 final class Hiding

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Answers;
 
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Arrows;
+use Fravel\Answer\Input\Digits;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Number;
+use Fravel\Answer\Input\Text;
+use Fravel\Answer\Matcher\Equals;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Arrows;
-use Fravel\Document\Answer\Input\Digits;
-use Fravel\Document\Answer\Input\Input;
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Number;
-use Fravel\Document\Answer\Input\Text;
-use Fravel\Document\Answer\Matcher\Equals;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
 
 /** Answers that are nearly right: for teachers to see what becomes of them, and for the check. The same answer gives the same ones. */
 final class NearMisses
@@ -53,8 +53,8 @@ final class NearMisses
         $made = match (true) {
             $input instanceof Digits, $input instanceof Arrows => self::ofCode($right),
             $input instanceof Number => self::ofNumber($right, $input->unit),
-            preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [...self::ofNumber($right, null), ...self::ofWords($right, Tongue::of($language))],
-            $input instanceof Text, $input instanceof Long => self::ofWords($right, Tongue::of($language)),
+            preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [...self::ofNumber($right, null), ...self::ofWords($right, LanguageData::of($language))],
+            $input instanceof Text, $input instanceof Long => self::ofWords($right, LanguageData::of($language)),
             default => [],
         };
         $seen = [$right => true];
@@ -131,7 +131,7 @@ final class NearMisses
     }
 
     /** @return list<array{Slip, string}> */
-    private static function ofWords(string $right, Tongue $tongue): array
+    private static function ofWords(string $right, LanguageData $tongue): array
     {
         $words = preg_split('/\s+/u', trim($right)) ?: [];
         $first = mb_substr($right, 0, 1);

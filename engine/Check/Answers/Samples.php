@@ -6,27 +6,27 @@ namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Item;
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Options;
+use Fravel\Answer\Matcher\All;
+use Fravel\Answer\Matcher\Any;
+use Fravel\Answer\Matcher\Anything;
+use Fravel\Answer\Matcher\Between;
+use Fravel\Answer\Matcher\Close;
+use Fravel\Answer\Matcher\Equals;
+use Fravel\Answer\Matcher\Has;
+use Fravel\Answer\Matcher\HasAll;
+use Fravel\Answer\Matcher\Length;
+use Fravel\Answer\Matcher\Like;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Number;
+use Fravel\Answer\Matcher\Options as OptionsMatcher;
+use Fravel\Answer\Matcher\Order;
+use Fravel\Answer\Matcher\Pairs;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Item;
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Options;
-use Fravel\Document\Answer\Matcher\All;
-use Fravel\Document\Answer\Matcher\Any;
-use Fravel\Document\Answer\Matcher\Anything;
-use Fravel\Document\Answer\Matcher\Between;
-use Fravel\Document\Answer\Matcher\Close;
-use Fravel\Document\Answer\Matcher\Equals;
-use Fravel\Document\Answer\Matcher\Has;
-use Fravel\Document\Answer\Matcher\HasAll;
-use Fravel\Document\Answer\Matcher\Length;
-use Fravel\Document\Answer\Matcher\Like;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Answer\Matcher\Number;
-use Fravel\Document\Answer\Matcher\Options as OptionsMatcher;
-use Fravel\Document\Answer\Matcher\Order;
-use Fravel\Document\Answer\Matcher\Pairs;
-use Fravel\Document\Thing\Lock;
+use Fravel\Thing\Lock;
 
 /** Answers to try on a lock: what a matcher names literally, or one made to its measure. */
 final class Samples

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Check\Answers;
 
 use Brick\Math\BigRational;
-use Fravel\Document\Answer\Matcher\Any;
-use Fravel\Document\Answer\Matcher\Between;
-use Fravel\Document\Answer\Matcher\Matcher;
-use Fravel\Document\Answer\Matcher\Number;
-use Fravel\Document\Answer\Unit\Unit;
+use Fravel\Answer\Matcher\Any;
+use Fravel\Answer\Matcher\Between;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Number;
+use Fravel\Answer\Unit\Unit;
 
 /** The numbers from one to another, both included, that a matcher takes. */
 final readonly class Span

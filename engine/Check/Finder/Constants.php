@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
+use Fravel\Check\ConstantFolding;
 use Fravel\Check\Finding;
-use Fravel\Check\Steady;
-use Fravel\Check\Study;
-use Fravel\Document\Condition\Condition;
+use Fravel\Condition\Condition;
 use Fravel\Document\Reaction;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Choice;
-use Fravel\Document\Thing\Cover;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Thing;
-use Fravel\Document\Thing\Things;
+use Fravel\Thing\Choice;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /** Conditions that always hold or never do, and reactions behind one that always fires. */
 final class Constants implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
-        $steady = new Steady($study);
+        $steady = new ConstantFolding($study);
         $findings = [];
         foreach ($study->game->scenes() as $scene) {
             foreach (self::placesIn($scene) as [$owner, $field, $condition]) {
@@ -41,7 +41,7 @@ final class Constants implements Finder
         return $findings;
     }
 
-    private static function finding(Study $study, string $owner, Scene $scene, bool $always): Finding
+    private static function finding(CheckContext $study, string $owner, Scene $scene, bool $always): Finding
     {
         $where = array_values(array_unique([$owner, $scene->id]));
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Layout;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Cover;
-use Fravel\Document\Thing\Text;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Text;
 
 /** Words that are hard to read on the colour they stand on. */
 final class Contrasts implements Finder
@@ -17,7 +17,7 @@ final class Contrasts implements Finder
     /** What WCAG 2.2 wants at least for text (1.4.3). */
     private const LEAST = 4.5;
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->game->scenes() as $scene) {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Layout;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Choice;
-use Fravel\Document\Thing\Cover;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Text;
-use Fravel\Document\Thing\Thing;
+use Fravel\Thing\Choice;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Text;
+use Fravel\Thing\Thing;
 
 /** Scenes with more in them than a student takes in. */
 final class Crowds implements Finder
@@ -23,7 +23,7 @@ final class Crowds implements Finder
     /** Characters to read. */
     private const MOST_TEXT = [1500, 6000];
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $crowded = array_filter($study->game->scenes(), self::isCrowded(...));
 

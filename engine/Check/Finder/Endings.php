@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Scene;
 
 /** Whether the game has endings and they can be reached. */
 final class Endings implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $endings = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null);
         if ($endings === []) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Reaction;
 
 /** Locks that say nothing of the teacher’s own to a wrong answer. */
 final class Feedback implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Thing\Clip;
-use Fravel\Document\Thing\Picture;
+use Fravel\Thing\Clip;
+use Fravel\Thing\Picture;
 
 /** Pictures and clips without a file. */
 final class Files implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->files === null ? [] : $study->game->assets() as $asset) {

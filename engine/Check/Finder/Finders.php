@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 
 /** The family: one line for each who looks. */
 final class Finders
@@ -39,7 +39,7 @@ final class Finders
     private const SHARE = 0.4;
 
     /** @return array{list<Finding>, list<string>} errors first; and who did not come to an end, by name */
-    public static function find(Study $study, Effort $effort = new Effort): array
+    public static function find(CheckContext $study, Effort $effort = new Effort): array
     {
         [$found, $unlooked] = [[], []];
         foreach (self::FAMILY as $finder) {

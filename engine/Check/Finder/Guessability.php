@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\Answers\Guessing;
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Thing\Guard;
-use Fravel\Document\Thing\Lock;
 use Fravel\State\Verdict;
+use Fravel\Thing\Guard;
+use Fravel\Thing\Lock;
 
 /** Locks on something that can be had by trying one answer after the other in less than two minutes. */
 final class Guessability implements Finder
@@ -21,7 +21,7 @@ final class Guessability implements Finder
 
     private const LONGEST_WAIT = 60;
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         $named = array_column($study->references, null, 'id');

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\Answers\Accepted;
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Condition\Condition;
+use Fravel\Condition\Condition;
 use Fravel\Document\Reaction;
-use Fravel\Document\Thing\Lock;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /** Feedback and hints that say the answer, to be had from the first try on. */
 final class Leaks implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         $language = $study->game->language();

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Reference;
-use Fravel\Edit\Tree;
+use Fravel\Edit\DocumentPath;
 
 /** What was begun and left: sample words, scenes with nothing in them, choices and locks that do nothing yet. */
 final class LeftOvers implements Finder
 {
     private const WORDS = ['md', 'ask'];
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $named = array_flip(array_map(static fn (Reference $reference): string => $reference->id, $study->references));
         $findings = [];
@@ -23,8 +23,8 @@ final class LeftOvers implements Finder
                 $findings[] = Finding::warning('scene.empty', [$scene->id], ['scene' => $scene->title]);
             }
         }
-        foreach (Tree::entries($study->game->document, 'scenes') as $scene) {
-            foreach (Tree::entries($scene, 'things') as $thing) {
+        foreach (DocumentPath::entries($study->game->document, 'scenes') as $scene) {
+            foreach (DocumentPath::entries($scene, 'things') as $thing) {
                 $code = self::isSample($thing, $study) ? 'text.sample' : (self::isOpen($thing, $named) ? 'route.open' : null);
                 if ($code !== null && is_string($thing['id']) && is_string($scene['id'])) {
                     $findings[] = Finding::warning($code, [$thing['id'], $scene['id']], ['part' => $study->calls($thing['id']), 'scene' => is_string($scene['title'] ?? null) ? $scene['title'] : '']);
@@ -36,7 +36,7 @@ final class LeftOvers implements Finder
     }
 
     /** @param  array<array-key, mixed>  $thing */
-    private static function isSample(array $thing, Study $study): bool
+    private static function isSample(array $thing, CheckContext $study): bool
     {
         $said = array_filter(array_intersect_key($thing, array_flip(self::WORDS)), is_string(...));
 

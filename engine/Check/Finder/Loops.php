@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 
 /** Arrivals that lead on and on without end. */
 final class Loops implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         return array_map(static fn (string $scene): Finding => Finding::error('route.loop', [$scene], ['scene' => $study->titleOf($scene)]), array_map(strval(...), array_keys($study->reach->loops)));
     }

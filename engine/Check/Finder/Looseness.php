@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Answer\Matcher\Has;
 use Fravel\Check\Answers\NearMisses;
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Answer\Matcher\Has;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
 
 /** Locks that open on plainly wrong answers too. */
 final class Looseness implements Finder
 {
     private const SHOWN = 3;
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {

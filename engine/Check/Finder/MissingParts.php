@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Reference;
 
 /** Routes and other names that lead to nothing. */
 final class MissingParts implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $missing = array_filter($study->references, static fn (Reference $reference): bool => $study->game->kindOf($reference->id) !== $reference->kind);
 

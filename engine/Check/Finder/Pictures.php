@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Asset;
 
 /** Pictures that say nothing to those who don’t see them. */
 final class Pictures implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $mute = array_filter($study->game->assets(), static fn (Asset $asset): bool => str_starts_with($asset->type, 'image/') && $asset->alt === '');
 

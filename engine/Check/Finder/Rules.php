@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\Answers\Hiding;
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Thing\Lock;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /** Rules that earlier ones hide, and locks that nothing opens. */
 final class Rules implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         $opened = self::openedByEffects($study);
@@ -33,7 +33,7 @@ final class Rules implements Finder
     }
 
     /** @param  array<int, int>  $hidden  indexes of rules */
-    private static function canOpen(Lock $lock, array $hidden, Study $study): bool
+    private static function canOpen(Lock $lock, array $hidden, CheckContext $study): bool
     {
         foreach ($lock->rules as $index => $rule) {
             if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $study->game->language(), $study->effort)) {
@@ -45,7 +45,7 @@ final class Rules implements Finder
     }
 
     /** @return array<string, true> */
-    private static function openedByEffects(Study $study): array
+    private static function openedByEffects(CheckContext $study): array
     {
         $opened = [];
         foreach ($study->references as $reference) {

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Reaction;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Choice;
-use Fravel\Document\Thing\Clip;
-use Fravel\Document\Thing\Cover;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
-use Fravel\Document\Thing\Thing;
-use Fravel\Document\Thing\Things;
+use Fravel\Thing\Choice;
+use Fravel\Thing\Clip;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /** Scenes that nobody can reach, and scenes in which nothing leads on. */
 final class Scenes implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->game->scenes() as $scene) {

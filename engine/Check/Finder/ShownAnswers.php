@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Answer\Input\Long;
+use Fravel\Answer\Input\Text as TextInput;
 use Fravel\Check\Answers\Accepted;
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
-use Fravel\Document\Answer\Input\Long;
-use Fravel\Document\Answer\Input\Text as TextInput;
 use Fravel\Document\Scene;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Text;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Text;
 
 /** Answers that must be typed and stand in plain sight where their lock stands. */
 final class ShownAnswers implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
@@ -30,7 +30,7 @@ final class ShownAnswers implements Finder
     }
 
     /** The first accepted answer that a text of the scene or the question itself says. */
-    private static function shown(Lock $lock, Scene $scene, Study $study): ?string
+    private static function shown(Lock $lock, Scene $scene, CheckContext $study): ?string
     {
         $texts = array_map(static fn ($thing): string => $thing instanceof Text && $thing->common->if === null ? $thing->md : '', $scene->things);
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 
 /** Tallies that nothing counts on, or that nobody sees and nothing asks for. */
 final class Tallies implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         if ($study->game->tallies() === []) {
             return [];

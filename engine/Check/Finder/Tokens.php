@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Check\Study;
 use Fravel\Document\Reference;
 
 /** Tokens that are asked for and never given, or never asked for. */
 final class Tokens implements Finder
 {
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         $findings = [];
         [$given, $asked] = [[], []];
@@ -32,7 +32,7 @@ final class Tokens implements Finder
     }
 
     /** The last lock that can be reached and stands before the first scene in which the token is asked for. */
-    private static function lockBefore(Study $study, string $token): ?string
+    private static function lockBefore(CheckContext $study, string $token): ?string
     {
         $asking = array_filter($study->references, static fn (Reference $reference): bool => $reference->id === $token);
         $scene = array_values($asking)[0]->scene ?? null;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
+use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Check\Search\Exploration;
-use Fravel\Check\Study;
 use Fravel\Document\Scene;
 use Fravel\Edit\Command;
 use Fravel\Edit\Edited;
@@ -17,7 +17,7 @@ final class Traps implements Finder
     /** States that a mend is tried on. */
     private const BUDGET = 5000;
 
-    public static function find(Study $study): array
+    public static function find(CheckContext $study): array
     {
         // A game without an ending is one trap from its start; that it has none is said by itself.
         $hasEnding = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
@@ -27,7 +27,7 @@ final class Traps implements Finder
     }
 
     /** A way back to the start, where that is shown to lead out. */
-    private static function mend(Study $study, string $scene): ?Command
+    private static function mend(CheckContext $study, string $scene): ?Command
     {
         $mend = $study->mends->leadBackToStart($scene);
         $mended = $mend?->apply($study->game);

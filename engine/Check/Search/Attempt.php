@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Options;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Answers\Samples;
 use Fravel\Check\Effort;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Input\Options;
-use Fravel\Document\Effect\Effect;
-use Fravel\Document\Thing\Lock;
+use Fravel\Effect\Effect;
 use Fravel\State\Verdict;
+use Fravel\Thing\Lock;
 
 /**
  * One way to answer a lock. A student is assumed to find any answer, so there is one for each rule that an answer may match,

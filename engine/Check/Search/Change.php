@@ -28,7 +28,7 @@ final readonly class Change
      * @param  array{string, string}  $empty  before and after
      * @param  array{string, string|null}  $full  before and after; null where nothing can be taken away
      */
-    public static function learned(array $action, Facts $facts, string $mask, array $empty, array $full): self
+    public static function learned(array $action, StateCodec $facts, string $mask, array $empty, array $full): self
     {
         $after = $full[1] ?? ($empty[1] | ~$mask);
         // A bit is kept where it stays empty in the one and full in the other.
@@ -53,7 +53,7 @@ final readonly class Change
     }
 
     /** The state after it; where nothing is added, `$state & $kept | $set` says the same. */
-    public function apply(string $state, Facts $facts): string
+    public function apply(string $state, StateCodec $facts): string
     {
         $next = $state & $this->kept | $this->set;
         foreach ($this->additions as [$offset, $by]) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * What comes of doing something with a thing depends on: all that its conditions name, and those of the scenes it may lead
@@ -27,7 +27,7 @@ final class Dependence
     /** @var list<string> */
     private readonly array $chapterStarts;
 
-    public function __construct(private readonly Game $game, private readonly Skeleton $skeleton, private readonly Facts $facts)
+    public function __construct(private readonly GameDocument $game, private readonly RouteDocument $skeleton, private readonly StateCodec $facts)
     {
         $this->chapterStarts = array_values(array_filter(array_map($game->firstSceneOf(...), array_keys($game->chapters()))));
         foreach ($skeleton->scenes as $scene) {
@@ -82,7 +82,7 @@ final class Dependence
         [$ids, $to, $seen, $falls] = [[], [], [], false];
         $own = count($parts);
         for ($at = 0; $at < count($parts); $at++) {
-            Skeleton::walk($parts[$at], function (string $text, string|int $key, bool $inEffect) use (&$ids, &$to, &$parts, &$seen, &$falls): void {
+            RouteDocument::walk($parts[$at], function (string $text, string|int $key, bool $inEffect) use (&$ids, &$to, &$parts, &$seen, &$falls): void {
                 $falls = $falls || $text === 'cover' || ($inEffect && in_array($key, self::FALLING, true));
                 if ($key === 'go') {
                     array_push($to, ...$this->targets($text));
@@ -94,7 +94,7 @@ final class Dependence
             });
         }
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.
-        $isLost = (! $isHere || count($parts) > $own) && Skeleton::leadsBack($parts);
+        $isLost = (! $isHere || count($parts) > $own) && RouteDocument::leadsBack($parts);
         $mask = $isLost ? str_repeat("\xFF", $this->facts->length) : $this->facts->maskOf($ids);
 
         return ['mask' => $mask, 'falls' => $falls || $isLost, 'to' => $to];

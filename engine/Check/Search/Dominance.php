@@ -6,15 +6,15 @@ namespace Fravel\Check\Search;
 
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
-use Fravel\Document\Condition\Condition;
-use Fravel\Document\Game;
+use Fravel\Condition\Condition;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\Document\Thing\Choice;
-use Fravel\Document\Thing\Cover;
-use Fravel\Document\Thing\Lock;
-use Fravel\Document\Thing\Rule;
-use Fravel\Document\Thing\Thing;
 use Fravel\State\Verdict;
+use Fravel\Thing\Choice;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
+use Fravel\Thing\Thing;
 
 /**
  * Proves a monotone game without going through orders: a larger state can do all that a smaller one can.
@@ -39,7 +39,7 @@ final class Dominance
 
     private readonly Space $space;
 
-    private readonly Grants $grants;
+    private readonly MinimalStates $grants;
 
     private readonly bool $hasNumbers;
 
@@ -47,10 +47,10 @@ final class Dominance
     private array $tallies = [];
 
     /** @param  array<string, list<string>>  $back  scene → scenes to any of which going back from it may lead */
-    private function __construct(private readonly Game $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [])
+    private function __construct(private readonly GameDocument $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [])
     {
         $this->space = new Space($game, true, $effort);
-        $this->grants = new Grants($this->space->facts, $effort);
+        $this->grants = new MinimalStates($this->space->facts, $effort);
         $this->hasNumbers = $this->space->facts->offsets() !== [];
         foreach ($this->space->facts->offsets() as $offset) {
             if (! $this->space->facts->isPlace($offset)) {
@@ -60,7 +60,7 @@ final class Dominance
     }
 
     /** The proof, or null when it does not succeed within the budget. */
-    public static function prove(Game $game, int $budget, Effort $effort = new Effort): ?Reach
+    public static function prove(GameDocument $game, int $budget, Effort $effort = new Effort): ?Reach
     {
         $back = WaysBack::in($game);
         try {
@@ -89,7 +89,7 @@ final class Dominance
     /** What can be reached, without a word on traps. */
     private function reachable(): ?Reach
     {
-        $start = Facts::at($this->space->start(), count($this->space->facts->times) - 1);
+        $start = StateCodec::at($this->space->start(), count($this->space->facts->times) - 1);
         $isAll = $this->climb($start, null, $this->budget) === false;
 
         return $isAll && ! $this->space->facts->isOverfull ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null) : null;
@@ -99,7 +99,7 @@ final class Dominance
     {
         $facts = $this->space->facts;
         // Conditions on time only ever turn true: the latest moment can do most.
-        $start = Facts::at($this->space->start(), count($facts->times) - 1);
+        $start = StateCodec::at($this->space->start(), count($facts->times) - 1);
         $this->climb($start, null, $this->budget);
         $notes = clone $this->space->notes;
         $entries = $this->entriesFromBelow($start, $notes);

@@ -6,7 +6,7 @@ namespace Fravel\Check\Search;
 
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * Goes through every state of a game that can be told from another, nearest first, and looks which of them no ending can be
@@ -43,13 +43,13 @@ final class Exploration
 
     private readonly Space $space;
 
-    private function __construct(Game $game, private readonly Effort $effort)
+    private function __construct(GameDocument $game, private readonly Effort $effort)
     {
         $this->space = new Space($game, false, $effort);
     }
 
     /** @param  int  $budget  states at most */
-    public static function of(Game $game, int $budget, Effort $effort = new Effort): Reach
+    public static function of(GameDocument $game, int $budget, Effort $effort = new Effort): Reach
     {
         return (new self($game, $effort))->run($budget);
     }
@@ -89,9 +89,9 @@ final class Exploration
     {
         $state = $this->states[$place];
         $times = $this->space->facts->times;
-        $time = Facts::number($state, 2);
+        $time = StateCodec::number($state, 2);
         for ($later = $time; $later < count($times); $later++) {
-            foreach ($this->space->moves($later === $time ? $state : Facts::at($state, $later)) as [$change, $next]) {
+            foreach ($this->space->moves($later === $time ? $state : StateCodec::at($state, $later)) as [$change, $next]) {
                 $this->effort->spend();
                 $this->from[] = $place;
                 $this->to[] = $this->places[$next] ?? $this->add($next, $place, $change, $times[$later] - $times[$time]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * Whether in a game more is never less: nothing is taken, closed, lowered or asked not to be, tallies only rise and are only
@@ -19,7 +19,7 @@ final class Monotony
     /** A lock that an effect opens has not given what its rule would: that is no gain alone. */
     private const RISING = ['give', 'add', 'lift'];
 
-    public static function holdsIn(Game $game): bool
+    public static function holdsIn(GameDocument $game): bool
     {
         $scenes = $game->document['scenes'] ?? [];
         foreach (is_array($scenes) ? $scenes : [] as $scene) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Check\Effort;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\Tally;
-use Fravel\Document\Thing\Rule;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\State\Verdict;
+use Fravel\Thing\Rule;
 
 /**
  * The states of a game and what leads from one to another.
@@ -23,7 +23,7 @@ final class Space
     /** Units of effort for asking Play what comes of something. */
     private const LEARNING = 30;
 
-    public readonly Facts $facts;
+    public readonly StateCodec $facts;
 
     public readonly Notes $notes;
 
@@ -31,33 +31,33 @@ final class Space
 
     private readonly Dependence $dependence;
 
-    private readonly Skeleton $skeleton;
+    private readonly RouteDocument $skeleton;
 
-    private readonly Deeds $deeds;
+    private readonly ActionTrials $deeds;
 
-    /** @var array<string, list<Mover>> */
+    /** @var array<string, list<ActionSource>> */
     private array $movers = [];
 
     /**
      * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
      *                            answers set off by itself, as if any of it could happen whenever the lock may be asked
      */
-    public function __construct(private readonly Game $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort)
+    public function __construct(private readonly GameDocument $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort)
     {
-        $this->skeleton = Skeleton::of($game);
-        $this->facts = new Facts($game, $this->skeleton, $isMonotone, new Asked($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
+        $this->skeleton = RouteDocument::of($game);
+        $this->facts = new StateCodec($game, $this->skeleton, $isMonotone, new ObservedState($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
         $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
         $this->goesBack = $this->facts->asked->back !== [];
         $this->notes = new Notes;
-        $this->deeds = new Deeds($game, $this->notes, $this->facts->asked->tries, $isMonotone, $effort);
+        $this->deeds = new ActionTrials($game, $this->notes, $this->facts->asked->tries, $isMonotone, $effort);
     }
 
     public function start(): string
     {
-        $outcome = Play::start($this->game, 1, 0);
+        $outcome = Playing::start($this->game, 1, 0);
         $this->notes->take($outcome);
 
-        return $this->facts->settled($this->facts->pack($outcome->state, 0));
+        return $this->facts->withoutGoneWays($this->facts->pack($outcome->state, 0));
     }
 
     /**
@@ -87,7 +87,7 @@ final class Space
     }
 
     /** @return list<string> the states after what can be done with one thing */
-    public function statesBy(Mover $mover, string $state): array
+    public function statesBy(ActionSource $mover, string $state): array
     {
         return array_map(fn (Change $change): string => $this->after($change, $state), $this->changes($mover, $state));
     }
@@ -96,11 +96,11 @@ final class Space
     {
         $next = $change->additions === [] ? $state & $change->kept | $change->set : $change->apply($state, $this->facts);
 
-        return $this->goesBack ? $this->facts->settled($next) : $next;
+        return $this->goesBack ? $this->facts->withoutGoneWays($next) : $next;
     }
 
     /** @return list<Change> */
-    private function changes(Mover $mover, string $state): array
+    private function changes(ActionSource $mover, string $state): array
     {
         $mover = $mover->leadsBack ? $this->leadingBack($mover, $state) : $mover;
         $reading = $state & $mover->mask;
@@ -108,13 +108,13 @@ final class Space
         return $mover->learned[$reading] ??= $this->learn($mover, $reading);
     }
 
-    /** @return list<Mover> */
+    /** @return list<ActionSource> */
     public function movers(string $scene): array
     {
         return $this->movers[$scene] ??= $this->findMovers($scene);
     }
 
-    /** @return list<Mover> */
+    /** @return list<ActionSource> */
     private function findMovers(string $scene): array
     {
         $parts = $this->skeleton->scenes[$scene] ?? [];
@@ -132,7 +132,7 @@ final class Space
 
     /**
      * @param  array<array-key, mixed>  $thing  a lock, as the skeleton has it
-     * @return list<Mover>
+     * @return list<ActionSource>
      */
     private function mishaps(string $scene, array $thing): array
     {
@@ -141,25 +141,25 @@ final class Space
         $reactions = [...array_map(static fn (Rule $rule): Reaction => $rule->reaction, $wrong), ...($lock->otherwise ?? [])];
         $acting = array_filter($reactions, static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null);
 
-        return array_values(array_map(fn (Reaction $reaction): Mover => $this->mover($scene, $thing['id'], [$thing], [], $reaction), $acting));
+        return array_values(array_map(fn (Reaction $reaction): ActionSource => $this->mover($scene, $thing['id'], [$thing], [], $reaction), $acting));
     }
 
     /**
      * @param  list<mixed>  $parts
      * @param  list<string>  $to
      */
-    private function mover(string $scene, ?string $thing, array $parts, array $to = [], ?Reaction $mishap = null): Mover
+    private function mover(string $scene, ?string $thing, array $parts, array $to = [], ?Reaction $mishap = null): ActionSource
     {
         ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($parts, $to);
-        $leadsBack = Skeleton::leadsBack($parts);
+        $leadsBack = RouteDocument::leadsBack($parts);
         $mask = $leadsBack ? $this->facts->marked($mask, "from:{$scene}") : $mask;
 
         // Where a state is and how late it is always matters.
-        return new Mover($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, Facts::NUMBERS), $falls, $leadsBack && $to === [], $mishap);
+        return new ActionSource($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, StateCodec::NUMBERS), $falls, $leadsBack && $to === [], $mishap);
     }
 
     /** The mover as it is where the scene was last entered from the same place. */
-    private function leadingBack(Mover $mover, string $state): Mover
+    private function leadingBack(ActionSource $mover, string $state): ActionSource
     {
         $to = $this->facts->entered($state, $mover->scene) ?? $mover->scene;
 
@@ -167,10 +167,10 @@ final class Space
     }
 
     /** @return list<Change> */
-    private function learn(Mover $mover, string $reading): array
+    private function learn(ActionSource $mover, string $reading): array
     {
         $this->effort->spend(self::LEARNING);
-        $time = Facts::number($reading, 2);
+        $time = StateCodec::number($reading, 2);
         $now = $this->facts->times[$time];
         $outcomes = $this->deeds->of($mover, $this->facts->unpack($reading), $now, true);
         $full = $mover->falls ? $this->facts->filled($reading, $mover->mask) : $reading;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\References;
-use Fravel\Edit\Tree;
+use Fravel\Edit\DocumentPath;
 
 /**
  * Going back, told without remembering who came from where: that alone would make as many states as there are orders of rooms.
@@ -21,18 +21,18 @@ use Fravel\Edit\Tree;
 final readonly class WaysBack
 {
     /**
-     * @param  Game  $less  without the ways back that may lead to several scenes
-     * @param  Game  $more  with a way to each scene that a way back may lead to
+     * @param  GameDocument  $less  without the ways back that may lead to several scenes
+     * @param  GameDocument  $more  with a way to each scene that a way back may lead to
      * @param  array<string, list<string>>  $open  scene → scenes that its way back may lead to, where there are several
      */
-    private function __construct(public Game $less, public Game $more, public array $open)
+    private function __construct(public GameDocument $less, public GameDocument $more, public array $open)
     {
     }
 
     /** Null where no way leads back, or one does more than that. */
-    public static function in(Game $game): ?self
+    public static function in(GameDocument $game): ?self
     {
-        $scenes = Tree::entries($game->document, 'scenes');
+        $scenes = DocumentPath::entries($game->document, 'scenes');
         $isPlain = array_filter($scenes, static fn (array $scene): bool => ! self::isPlain($scene)) === [];
         $back = array_filter($scenes, self::leadsBack(...));
         if (! $isPlain || $back === []) {
@@ -54,7 +54,7 @@ final readonly class WaysBack
             }
         }
 
-        return new self(Game::of(['scenes' => $less] + $game->document), Game::of(['scenes' => $more] + $game->document), $open);
+        return new self(GameDocument::of(['scenes' => $less] + $game->document), GameDocument::of(['scenes' => $more] + $game->document), $open);
     }
 
     /**
@@ -64,25 +64,25 @@ final readonly class WaysBack
      */
     private static function isPlain(array $scene): bool
     {
-        return ! Skeleton::leadsBack(['things' => array_filter(Tree::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing))] + $scene);
+        return ! RouteDocument::leadsBack(['things' => array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing))] + $scene);
     }
 
     /** @param  array<array-key, mixed>  $scene */
     private static function leadsBack(array $scene): bool
     {
-        return ($scene['back'] ?? false) === true || array_filter(Tree::entries($scene, 'things'), self::isChoiceBack(...)) !== [];
+        return ($scene['back'] ?? false) === true || array_filter(DocumentPath::entries($scene, 'things'), self::isChoiceBack(...)) !== [];
     }
 
     /** @param  array<array-key, mixed>  $scene */
     private static function isAlwaysThere(array $scene): bool
     {
-        return ($scene['back'] ?? false) === true || array_filter(Tree::entries($scene, 'things'), static fn (array $thing): bool => self::isChoiceBack($thing) && ! isset($thing['if'])) !== [];
+        return ($scene['back'] ?? false) === true || array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => self::isChoiceBack($thing) && ! isset($thing['if'])) !== [];
     }
 
     /** @param  array<array-key, mixed>  $thing */
     private static function isChoiceBack(array $thing): bool
     {
-        $reactions = Skeleton::entries($thing['react'] ?? null);
+        $reactions = RouteDocument::entries($thing['react'] ?? null);
 
         return ($thing['kind'] ?? '') === 'choice' && count($reactions) === 1 && ($reactions[0]['go'] ?? '') === '@back'
             && ! isset($reactions[0]['if']) && ($reactions[0]['do'] ?? []) === [];
@@ -94,7 +94,7 @@ final readonly class WaysBack
      */
     private static function without(array $scene): array
     {
-        $things = array_values(array_filter(Tree::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing)));
+        $things = array_values(array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing)));
 
         return ['back' => false, 'things' => $things] + $scene;
     }
@@ -108,11 +108,11 @@ final readonly class WaysBack
     {
         $ways = array_map(static fn (string $one, int $way): array => ['id' => "{$stem}-{$way}", 'kind' => 'choice', 'react' => [['go' => $one]]], $to, array_keys($to));
 
-        return ['things' => [...Tree::entries($scene, 'things'), ...$ways]] + $scene;
+        return ['things' => [...DocumentPath::entries($scene, 'things'), ...$ways]] + $scene;
     }
 
     /** A beginning that no id of the game has. */
-    private static function freeStem(Game $game): string
+    private static function freeStem(GameDocument $game): string
     {
         $ids = "\n".implode("\n", array_keys(Ids::in($game->document)));
         for ($stem = 'back'; str_contains($ids, "\n{$stem}-"); $stem .= 'k') {
@@ -122,7 +122,7 @@ final readonly class WaysBack
     }
 
     /** @return array<string, list<string>> scene → scenes from which a route leads there, whatever its conditions */
-    private static function before(Game $game): array
+    private static function before(GameDocument $game): array
     {
         $before = [];
         foreach (References::in($game->document) as $reference) {
@@ -130,7 +130,7 @@ final readonly class WaysBack
                 $before[$reference->id][$reference->scene] = $reference->scene;
             }
         }
-        foreach (Tree::entries($game->document, 'scenes') as $scene) {
+        foreach (DocumentPath::entries($game->document, 'scenes') as $scene) {
             $id = is_string($scene['id'] ?? null) ? $scene['id'] : '';
             foreach (self::named($scene) as $route) {
                 $to = $route === '@start' ? $game->start() : $game->firstSceneOf((string) ($scene['chapter'] ?? ''));

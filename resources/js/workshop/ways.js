@@ -6,7 +6,7 @@ import { sentence } from './sentence.js';
  */
 const list = (value) => (value === undefined || value === null ? [] : Array.isArray(value) ? value : [value]);
 
-function waysIn(game) {
+function routesIn(game) {
     return game.scenes.flatMap((scene) => waysOf(scene, game));
 }
 
@@ -96,4 +96,4 @@ function readTokens(scene) {
     return { gives: [...new Set(text(/"give":"([^"]+)"/g, scene))], wants: [...new Set([...text(/"has":"([^"]+)"/g, scene.needs), ...list(scene.needs?.hasOf)])] };
 }
 
-export { list, plain, reached, shortAnswer, tokensOf, waysIn };
+export { list, plain, reached, shortAnswer, tokensOf, routesIn };

@@ -31,5 +31,5 @@
             <p class="quiet">no run yet</p>
         @endforelse
     </div>
-    <form method="post" action="{{ route('games.away', $strip->game) }}" class="strip-away">@csrf<input type="hidden" name="away" value="{{ $strip->game->put_away_at ? 0 : 1 }}"><button class="link" aria-label="{{ $strip->game->put_away_at ? 'Bring back' : 'Put away' }} {{ $strip->game->title }}">{{ $strip->game->put_away_at ? 'bring back' : 'put away' }}</button></form>
+    <form method="post" action="{{ route('games.away', $strip->game) }}" class="strip-away">@csrf<input type="hidden" name="away" value="{{ $strip->game->archived_at ? 0 : 1 }}"><button class="link" aria-label="{{ $strip->game->archived_at ? 'Bring back' : 'Put away' }} {{ $strip->game->title }}">{{ $strip->game->archived_at ? 'bring back' : 'put away' }}</button></form>
 </li>

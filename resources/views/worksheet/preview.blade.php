@@ -1,6 +1,6 @@
 <p class="understood">
     <strong>{{ count($sheet->rows) }} {{ Str::plural('row', count($sheet->rows)) }}</strong> parted by {{ __('worksheet.separators')[$sheet->separator] }}{{ $sheet->columns->hasHeader ? ', with a row of headings' : ', without headings' }}{{ $sheet->empty > 0 ? '; '.$sheet->empty.' empty '.Str::plural('row', $sheet->empty).' left out' : '' }}.
-    @if ($sheet->isCut)<strong>There were more rows: the first {{ number_format(\Fravel\Format\Worksheet\Table::MOST_ROWS) }} are here, the rest was not read.</strong>@endif
+    @if ($sheet->isCut)<strong>There were more rows: the first {{ number_format(\Fravel\Worksheet\Table::MOST_ROWS) }} are here, the rest was not read.</strong>@endif
 </p>
 <form method="post" action="{{ route('worksheet.preview') }}" class="separators" aria-label="Other ways to part the fields">
     @csrf

@@ -6,7 +6,7 @@ use Fravel\Check\EffortSpent;
 use Fravel\Check\Finder\Finders;
 use Fravel\Check\Scores;
 use Fravel\Check\Search\WaysBack;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Tests\Support\AdversarialGames;
 use Tests\Support\Games;
@@ -21,7 +21,7 @@ it('comes to an end with what it may spend, and says what it did not look at', f
 
         return 0.0;
     });
-    $verdicts = Check::of(Game::of($document), 20_000, effort: $effort);
+    $verdicts = Check::of(GameDocument::of($document), 20_000, effort: $effort);
 
     // Each look stands for two hundred units: no part goes on long after the bound.
     expect($looks)->toBeLessThan(UNITS / 200 * 4)
@@ -29,19 +29,19 @@ it('comes to an end with what it may spend, and says what it did not look at', f
 })->with(array_map(fn (array $document): array => [$document], AdversarialGames::known()));
 
 it('proves rooms that lead each to each with ways back', function (): void {
-    $verdicts = Check::of(Game::of(AdversarialGames::known()['rooms linked each to each with ways back']), effort: new Effort(5_000_000));
+    $verdicts = Check::of(GameDocument::of(AdversarialGames::known()['rooms linked each to each with ways back']), effort: new Effort(5_000_000));
 
     expect($verdicts->isProved)->toBeTrue()->and($verdicts->facts['shortest'])->toBe(1);
 });
 
 it('proves nothing of what it could not go through', function (string $which): void {
-    $verdicts = Check::of(Game::of(AdversarialGames::known()[$which]), 20_000, effort: new Effort(100_000));
+    $verdicts = Check::of(GameDocument::of(AdversarialGames::known()[$which]), 20_000, effort: new Effort(100_000));
 
     expect($verdicts->isProved)->toBeFalse()->and($verdicts->unlooked)->not->toBe([]);
 })->with(['a hundred and eighty choices that toggle', 'three hundred sums', 'two thousand rules', 'no scenes at all']);
 
 it('says that an answer longer than any can be typed opens nothing', function (): void {
-    $codes = array_column(Check::of(Game::of(AdversarialGames::known()['an answer of a billion characters']))->findings, 'code');
+    $codes = array_column(Check::of(GameDocument::of(AdversarialGames::known()['an answer of a billion characters']))->findings, 'code');
 
     expect($codes)->toContain('lock.never-opens');
 });
@@ -51,7 +51,7 @@ it('stops when what was set aside is used, wherever it is', function (): void {
     $effort = new Effort(used: function () use (&$used): float {
         return $used += 0.0005;
     });
-    $verdicts = Check::of(Game::of(AdversarialGames::known()['a hundred and eighty choices that toggle']), 20_000, effort: $effort);
+    $verdicts = Check::of(GameDocument::of(AdversarialGames::known()['a hundred and eighty choices that toggle']), 20_000, effort: $effort);
 
     expect($verdicts->isProved)->toBeFalse()->and($used)->toBeLessThan(1.1);
 });
@@ -74,13 +74,13 @@ it('gives each part its share, and no part what another has spent', function ():
 it('names the finders that came to no end, and finds what the others find', function (): void {
     $document = AdversarialGames::known()['two thousand rules'];
     $document['tokens'] = [['id' => 'idle', 'name' => 'Idle', 'kind' => 'item']];
-    $verdicts = Check::of(Game::of($document), 20_000, effort: new Effort(200_000));
+    $verdicts = Check::of(GameDocument::of($document), 20_000, effort: new Effort(200_000));
 
     expect($verdicts->unlooked)->toContain('rules')->and(array_column($verdicts->findings, 'code'))->toContain('token.unused');
 });
 
 it('says no shares that would take too long', function (): void {
-    $scores = Scores::of(Game::of(AdversarialGames::known()['six outcomes of twenty questions']), [], new Effort(100_000));
+    $scores = Scores::of(GameDocument::of(AdversarialGames::known()['six outcomes of twenty questions']), [], new Effort(100_000));
 
     expect($scores->shares->wins)->toBe([])->and($scores->ranges['y1'])->toBe(['least' => 0.0, 'most' => 20.0]);
 });
@@ -107,7 +107,7 @@ it('goes back for sure where one scene leads there, and proves it', function ():
 });
 
 it('proves nested matchers, of which the same pairs come up again and again', function (): void {
-    $verdicts = Check::of(Game::of(AdversarialGames::known()['any and all in a row of sixteen']), effort: new Effort(100_000));
+    $verdicts = Check::of(GameDocument::of(AdversarialGames::known()['any and all in a row of sixteen']), effort: new Effort(100_000));
 
     expect($verdicts->isProved)->toBeTrue();
 });

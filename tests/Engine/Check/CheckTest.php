@@ -1,15 +1,15 @@
 <?php
 
 use Fravel\Check\Check;
+use Fravel\Check\CheckReport;
 use Fravel\Check\Finding;
-use Fravel\Check\Verdicts;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 
 /** @return list<string> */
-function codesOf(Verdicts $verdicts): array
+function codesOf(CheckReport $verdicts): array
 {
     return array_map(static fn (Finding $finding): string => $finding->code, $verdicts->findings);
 }
@@ -35,7 +35,7 @@ function hubOf(int $topics, string $gate = 'hasOf'): array
 }
 
 it('proves a hub of forty topics in any order', function (string $gate): void {
-    $verdicts = Check::of(Game::of(hubOf(40, $gate)));
+    $verdicts = Check::of(GameDocument::of(hubOf(40, $gate)));
 
     expect($verdicts->isProved)->toBeTrue()
         ->and(codesOf($verdicts))->toBe([])
@@ -45,7 +45,7 @@ it('proves a hub of forty topics in any order', function (string $gate): void {
 it('finds the hub that can’t be won because one stamp is missing', function (): void {
     $document = hubOf(4);
     unset($document['scenes'][2]['things'][0]['rules'][0]['do']);
-    $codes = codesOf(Check::of(Game::of($document)));
+    $codes = codesOf(Check::of(GameDocument::of($document)));
 
     expect($codes)->toContain('token.never-given')->toContain('ending.unreachable')->toContain('play.trap');
 });
@@ -88,7 +88,7 @@ it('finds no trap where going back or passing an open lock leads out again', fun
 
 it('proves a gauntlet that sends back to its start', function (): void {
     $example = Json::readObject((string) file_get_contents(dirname(__DIR__, 2).'/Examples/plays/gauntlet.json'));
-    $verdicts = Check::of(Game::of($example['game']));
+    $verdicts = Check::of(GameDocument::of($example['game']));
 
     expect($verdicts->isProved)->toBeTrue()->and($verdicts->hasErrors())->toBeFalse()->and($verdicts->facts['shortest'])->toBe(4);
 });
@@ -97,7 +97,7 @@ it('says that nothing is proved when the search stops at its bound', function ()
     $document = hubOf(12);
     $document['scenes'][0]['things'][0]['react'] = [['if' => ['not' => ['has' => 'stamp1']], 'go' => 'topic1'], ['do' => [['take' => 'stamp1']]]];
 
-    expect(Check::of(Game::of($document), 200)->isProved)->toBeFalse();
+    expect(Check::of(GameDocument::of($document), 200)->isProved)->toBeFalse();
 });
 
 it('finds what is wrong with a game, each where it is', function (array $scenes, string $code, array $where): void {
@@ -131,7 +131,7 @@ it('keeps silent where it can’t decide', function (array $rules): void {
 ]);
 
 it('finds nothing wrong with the demo game, and proves it', function (): void {
-    $game = Game::of(Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json')));
+    $game = GameDocument::of(Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json')));
     $verdicts = Check::of($game);
 
     expect($verdicts->isProved)->toBeTrue()->and($verdicts->hasErrors())->toBeFalse();
@@ -143,7 +143,7 @@ it('has no ending to find in a game without one', function (): void {
 
 it('takes deciding and ruling out for what changes a tally', function (): void {
     $tallies = ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0]]];
-    $game = fn (array $effect): Game => Game::of(Games::document([['id' => 'a', 'things' => [Games::choice('mark', ['do' => [$effect], 'say' => 'Noted.']), Games::choice('on', ['if' => ['leads' => 'bold', 'among' => ['bold']], 'go' => 'end']), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], $tallies));
+    $game = fn (array $effect): GameDocument => GameDocument::of(Games::document([['id' => 'a', 'things' => [Games::choice('mark', ['do' => [$effect], 'say' => 'Noted.']), Games::choice('on', ['if' => ['leads' => 'bold', 'among' => ['bold']], 'go' => 'end']), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], $tallies));
 
     expect(codesOf(Check::of($game(['never' => 'bold']))))->not->toContain('tally.unused')->not->toContain('condition.constant')
         ->and(codesOf(Check::of($game(['must' => 'bold']))))->not->toContain('tally.unused')->toContain('condition.constant');

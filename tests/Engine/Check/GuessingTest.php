@@ -1,11 +1,11 @@
 <?php
 
+use Fravel\Answer\Input\Inputs;
 use Fravel\Check\Answers\Guessing;
 use Fravel\Check\Answers\NearMiss;
 use Fravel\Check\Answers\NearMisses;
-use Fravel\Document\Answer\Input\Inputs;
-use Fravel\Document\Thing\Guard;
 use Fravel\Support\Node;
+use Fravel\Thing\Guard;
 
 /** @return list<string> "slip: answer" */
 function missesOf(string $right, array $input = ['type' => 'text'], string $language = 'en'): array

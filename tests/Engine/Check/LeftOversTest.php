@@ -1,7 +1,7 @@
 <?php
 
 use Fravel\Check\Check;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * What is found of things in a scene that another follows.
@@ -12,7 +12,7 @@ use Fravel\Document\Game;
  */
 function leftIn(array $things, array $samples = [], array $scene = []): array
 {
-    $game = Game::of(['fravel' => 1, 'title' => '', 'language' => 'en', 'start' => 'a', 'tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']], 'scenes' => [
+    $game = GameDocument::of(['fravel' => 1, 'title' => '', 'language' => 'en', 'start' => 'a', 'tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']], 'scenes' => [
         $scene + ['id' => 'a', 'title' => 'A', 'layout' => 'page', 'things' => $things, 'next' => [['go' => 'end']]],
         ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']],
     ]]);

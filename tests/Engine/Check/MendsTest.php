@@ -2,7 +2,7 @@
 
 use Fravel\Check\Check;
 use Fravel\Check\Finding;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
@@ -10,7 +10,7 @@ use Fravel\Support\Json;
 use Tests\Support\RandomGames;
 
 /** Applies every mend that the check offers and looks whether what it mends is gone, and nothing else broke. */
-function expectMendsToMend(Game $game): int
+function expectMendsToMend(GameDocument $game): int
 {
     $place = static fn (Finding $finding): string => $finding->code.' '.implode(' ', $finding->where).' '.($finding->arguments['rule'] ?? '');
     $findings = Check::of($game, 600)->findings;
@@ -32,9 +32,9 @@ function expectMendsToMend(Game $game): int
 test('every mend mends what it is offered for', function (string $file): void {
     $example = Json::readObject((string) file_get_contents($file));
 
-    expect(expectMendsToMend(Game::of($example['game'])))->toBeGreaterThanOrEqual(0);
+    expect(expectMendsToMend(GameDocument::of($example['game'])))->toBeGreaterThanOrEqual(0);
 })->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(dirname(__DIR__, 2).'/Examples/checks/*.json')), $files)));
 
 test('and in games of any kind', function (int $seed): void {
-    expect(expectMendsToMend(Game::of((new RandomGames($seed))->document())))->toBeGreaterThanOrEqual(0);
+    expect(expectMendsToMend(GameDocument::of((new RandomGames($seed))->document())))->toBeGreaterThanOrEqual(0);
 })->with(range(1, 15));

@@ -3,14 +3,14 @@
 use Fravel\Check\Search\Dominance;
 use Fravel\Check\Search\Exploration;
 use Fravel\Check\Search\Monotony;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 use Tests\Support\RandomGames;
 
 /** A small game in which more is never less, drawn from a seed. */
-function risingGame(int $seed): Game
+function risingGame(int $seed): GameDocument
 {
     $dice = new RandomGames($seed);
     $condition = static fn (): array => $dice->pick([['has' => 't0'], ['has' => 't1'], ['all' => [['has' => 't0'], ['has' => 't2']]], ['open' => 's1-lock'], ['visited' => 's2']]);
@@ -61,7 +61,7 @@ it('leads by its actions into the trap it names', function (int $seed): void {
 })->with(range(1, 60));
 
 it('goes through games of every kind without failing', function (int $seed): void {
-    $reach = Exploration::of(Game::of((new RandomGames($seed))->document()), 300);
+    $reach = Exploration::of(GameDocument::of((new RandomGames($seed))->document()), 300);
 
     expect($reach->states)->toBeGreaterThan(0)->and($reach->scenes)->toHaveKey('s0');
 })->with(range(1, 25));
@@ -71,8 +71,8 @@ it('knows when more may be less', function (array $change): void {
     array_pop($rising['scenes'][1]['things']);
     $document = array_replace_recursive($rising, $change);
 
-    expect(Monotony::holdsIn(Game::of($rising)))->toBeTrue()
-        ->and(Monotony::holdsIn(Game::of($document)))->toBeFalse();
+    expect(Monotony::holdsIn(GameDocument::of($rising)))->toBeTrue()
+        ->and(Monotony::holdsIn(GameDocument::of($document)))->toBeFalse();
 })->with([
     'something is taken' => [['scenes' => [1 => ['things' => [0 => ['react' => ['do' => [['take' => 'lamp']]]]]]]]],
     'something must not be' => [['scenes' => [2 => ['needs' => ['not' => ['has' => 'lamp']]]]]],
@@ -96,5 +96,5 @@ it('tells ways back apart by where they lead', function (): void {
 it('knows the demo game as one in which more is never less', function (): void {
     $document = Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json'));
 
-    expect(Monotony::holdsIn(Game::of($document)))->toBeTrue();
+    expect(Monotony::holdsIn(GameDocument::of($document)))->toBeTrue();
 });

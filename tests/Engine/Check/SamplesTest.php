@@ -1,10 +1,10 @@
 <?php
 
+use Fravel\Answer\Answer;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Answers\Samples;
 use Fravel\Check\Search\Monotony;
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Thing\Lock;
+use Fravel\Thing\Lock;
 use Tests\Support\Games;
 
 /** @param  list<array<string, mixed>>  $matches  one rule for each */

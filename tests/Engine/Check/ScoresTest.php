@@ -1,7 +1,7 @@
 <?php
 
 use Fravel\Check\Scores;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 
 /**
  * @param  list<list<array<string, int|string>>>  $questions  what each option of each question adds, or "must" or "never"
@@ -17,7 +17,7 @@ function scoresOf(array $questions, array $tallies, array $supposed = []): Score
     }
     $scenes[] = ['id' => 'end', 'title' => '', 'layout' => 'page', 'things' => [], 'arrive' => [['if' => ['leads' => $tallies[0], 'among' => $tallies], 'go' => 's0']]];
 
-    return Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's0', 'tallies' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'start' => 0], $tallies), 'scenes' => $scenes]), $supposed);
+    return Scores::of(GameDocument::of(['fravel' => 1, 'title' => '', 'start' => 's0', 'tallies' => array_map(fn (string $id): array => ['id' => $id, 'name' => $id, 'start' => 0], $tallies), 'scenes' => $scenes]), $supposed);
 }
 
 it('says the least and the most, and who can never win', function (): void {
@@ -81,7 +81,7 @@ function scoresOfParts(): Scores
     $many = ['id' => 'm', 'kind' => 'lock', 'input' => ['type' => 'options', 'many' => true, 'options' => [['id' => 'p', 'md' => 'p', 'do' => [$add('b', 90)]]]], 'rules' => [['match' => ['options' => ['p']], 'verdict' => 'open']]];
     $choices = [['id' => 'c', 'kind' => 'choice', 'react' => [['if' => ['leads' => 'b', 'among' => ['b', 'a', 'gone']], 'do' => [$add('a', -4), ['set' => 'b', 'to' => 99]]], ['do' => [$add('b', 7)]]]]];
 
-    return Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 1], ['id' => 'b', 'name' => 'B', 'start' => 2], ['id' => 'idle', 'name' => 'I', 'start' => 5]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => [$question, $lock, $many, ...$choices]]]]));
+    return Scores::of(GameDocument::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 1], ['id' => 'b', 'name' => 'B', 'start' => 2], ['id' => 'idle', 'name' => 'I', 'start' => 5]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => [$question, $lock, $many, ...$choices]]]]));
 }
 
 it('counts from where tallies start, each opening and each choice once or never', function (): void {
@@ -97,7 +97,7 @@ it('gives a tie to the one listed first, and says how often there is one', funct
 });
 
 it('says no shares where nothing is compared, nor where there are too many sums', function (): void {
-    $none = Scores::of(Game::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 0]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => []]]]));
+    $none = Scores::of(GameDocument::of(['fravel' => 1, 'title' => '', 'start' => 's', 'tallies' => [['id' => 'a', 'name' => 'A', 'start' => 0]], 'scenes' => [['id' => 's', 'title' => '', 'layout' => 'page', 'things' => []]]]));
     $many = array_map(fn (int $place): array => [['a' => 2 ** $place], ['b' => 2 ** $place]], range(0, 17));
 
     expect([$none->shares->wins, $none->shares->tied])->toBe([[], 0.0])->and([scoresOf($many, ['a', 'b'])->shares->wins, scoresOf($many, ['a', 'b'])->shares->tied])->toBe([[], 0.0]);

@@ -1,19 +1,19 @@
 <?php
 
-use Fravel\Check\Search\Deeds;
+use Fravel\Check\Search\ActionTrials;
 use Fravel\Check\Search\Notes;
 use Fravel\Check\Search\Space;
-use Fravel\Document\Game;
-use Fravel\Play\Play;
+use Fravel\Document\GameDocument;
+use Fravel\Play\Playing;
 use Tests\Support\RandomGames;
 
 it('lays over a state what playing makes of it', function (int $seed): void {
     $dice = new RandomGames($seed);
-    $game = Game::of($dice->document());
+    $game = GameDocument::of($dice->document());
     $space = new Space($game);
-    $deeds = new Deeds($game, new Notes, $space->facts->asked->tries, false);
-    $packed = static fn (object $state, int $time): string => $space->facts->settled($space->facts->pack($state, $time));
-    $state = Play::start($game, 1, 0)->state;
+    $deeds = new ActionTrials($game, new Notes, $space->facts->asked->tries, false);
+    $packed = static fn (object $state, int $time): string => $space->facts->withoutGoneWays($space->facts->pack($state, $time));
+    $state = Playing::start($game, 1, 0)->state;
     expect($space->start())->toBe($packed($state, 0));
 
     for ($step = 0, $time = 0; $step < 40 && $state->ended === null; $step++) {

@@ -1,9 +1,9 @@
 <?php
 
-use App\CommandLine\Words;
+use Cli\Words;
 use Fravel\Check\Check;
 use Fravel\Check\Finding;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 
@@ -17,7 +17,7 @@ function findingOf(string $code, array $scenes, array $extra = []): Finding
 
 test('every finding is a sentence with nothing left to fill in, and all it knows is in it', function (string $file): void {
     $example = Json::readObject((string) file_get_contents($file));
-    foreach (Check::of(Game::of($example['game']))->findings as $finding) {
+    foreach (Check::of(GameDocument::of($example['game']))->findings as $finding) {
         $words = Words::of('findings', $finding->code, $finding->arguments);
         expect($words)->not->toMatch('/:[a-z]+/')->toMatch('/[.…]$/')->not->toBe($finding->code);
     }

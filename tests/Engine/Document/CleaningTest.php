@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Answer\Cleaning;
+use Fravel\Answer\Cleaning;
 use Fravel\Support\Node;
 
 function cleaned(string $text, array $switches = [], string $language = 'en'): string
@@ -85,7 +85,7 @@ it('compares nothing that nobody can see, whatever the switches say', function (
 })->with(["la\u{200B}mp", "\u{FEFF}lamp", "lamp\u{2060}", "\u{202A}lamp\u{202C}", "la\u{AD}mp", "\u{200E} lamp"])->with([[[]], [['case' => false, 'space' => false, 'accents' => false, 'punctuation' => false, 'width' => false]]]);
 
 it('takes an answer of nothing but what nobody can see for blank', function (): void {
-    $lock = Fravel\Document\Thing\Lock::read(Fravel\Support\Node::root(Tests\Support\Games::lock('l', 'x')));
+    $lock = Fravel\Thing\Lock::read(Fravel\Support\Node::root(Tests\Support\Games::lock('l', 'x')));
 
     expect($lock->accept("\u{200B}\u{FEFF} ", 'en')->code)->toBe('answer.blank');
 });

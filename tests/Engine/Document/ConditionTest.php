@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Condition\Conditions;
+use Fravel\Condition\Conditions;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
 use Fravel\Support\Node;
@@ -12,7 +12,7 @@ function somePlay(): PlayState
         ->give('lens')->give('wick')->openLock('quick')
         ->countTry('late', Verdict::Wrong)->openLock('late')
         ->countTry('shut', Verdict::Almost)->countTry('shut', Verdict::Wrong)
-        ->lift('lid')->enter('hall')->settle('hall');
+        ->lift('lid')->enter('hall')->markVisited('hall');
 }
 
 it('holds or not', function (array $condition, bool $holds): void {

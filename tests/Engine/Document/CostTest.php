@@ -1,15 +1,15 @@
 <?php
 
-use Fravel\Document\Answer\Answer;
-use Fravel\Document\Answer\Cleaning;
-use Fravel\Document\Answer\Matcher\Close;
-use Fravel\Document\Answer\Matcher\Has;
-use Fravel\Document\Answer\Matcher\Like;
-use Fravel\Document\Answer\Weight;
+use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Matcher\Close;
+use Fravel\Answer\Matcher\Has;
+use Fravel\Answer\Matcher\Like;
+use Fravel\Answer\Weight;
 use Fravel\Document\Validation;
 use Fravel\Exception\UnableToReadJson;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\Support\Json;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -99,7 +99,7 @@ it('takes no time to speak of for the worst that may be written', function (arra
     $game = Games::of([['id' => 'a', 'things' => [['input' => ['type' => 'long'], 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('l', '')]]]);
     gc_collect_cycles();
     $before = hrtime(true);
-    Play::act($game, Play::start($game, 1, 0)->state, Action::of(['answer' => 'l', 'with' => $given]), 0);
+    Playing::act($game, Playing::start($game, 1, 0)->state, Action::of(['answer' => 'l', 'with' => $given]), 0);
 
     // Three hundred times what it takes: a matter of kind, not of the machine.
     expect((hrtime(true) - $before) / 1e9)->toBeLessThan(3.0);
@@ -140,8 +140,8 @@ it('reads no number past all bounds', function (array $part): void {
 
 it('refuses an action that counts further than numbers go', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::choice('more', ['do' => [['add' => 'n', 'by' => 1e308]]])]]], ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1e308]]]);
-    $state = Play::start($game, 1, 0)->state;
-    $outcome = Play::act($game, $state, Action::of(['choose' => 'more']), 0);
+    $state = Playing::start($game, 1, 0)->state;
+    $outcome = Playing::act($game, $state, Action::of(['choose' => 'more']), 0);
 
     expect($outcome->isRefused())->toBeTrue()->and($outcome->state)->toBe($state)->and($outcome->eventList()[0][1])->toBe('tally.overflow');
 });
@@ -152,7 +152,7 @@ it('reads no JSON with a number that can’t be written back', function (string 
 
 it('fills no text up to more than can be shown', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=long}', 5000)]]]], ['tokens' => [['id' => 'long', 'name' => str_repeat('é', 100_000), 'kind' => 'item']]]);
-    $shown = Fravel\Play\View::of($game, Play::start($game, 1, 0)->state, 0)->things[0]['md'];
+    $shown = Fravel\Play\View::of($game, Playing::start($game, 1, 0)->state, 0)->things[0]['md'];
 
     expect(substr_count($shown, 'é'))->toBe(500 * 300)->and(substr_count($shown, '{=long}'))->toBe(4500);
 });

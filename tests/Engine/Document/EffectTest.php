@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Effect\Effects;
+use Fravel\Effect\Effects;
 use Fravel\State\Event;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;

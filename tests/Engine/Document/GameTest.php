@@ -1,13 +1,13 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
 use Fravel\Document\References;
 use Fravel\Document\Route;
-use Fravel\Document\Thing\Things;
 use Fravel\Document\Validation;
 use Fravel\Edit\Blank;
+use Fravel\Thing\Things;
 use Tests\Support\Games;
 
 it('gives a free id, with a number behind it when it must', function (string $stem, array $taken, string $id): void {
@@ -84,8 +84,8 @@ it('begins a game from nothing that is sound', function (): void {
 
     expect(Validation::ofShape($document))->toBe([])
         ->and(Validation::ofReferences($document))->toBe([])
-        ->and(Game::of($document)->language())->toBe('fr')
-        ->and(Game::of($document)->title())->toBe('Begun');
+        ->and(GameDocument::of($document)->language())->toBe('fr')
+        ->and(GameDocument::of($document)->title())->toBe('Begun');
 });
 
 it('names the kind of each thing as the document does', function (): void {

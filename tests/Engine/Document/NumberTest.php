@@ -1,9 +1,9 @@
 <?php
 
 use Brick\Math\BigRational;
-use Fravel\Document\Answer\Number;
-use Fravel\Document\Answer\Quantity;
-use Fravel\Document\Answer\Unit\Units;
+use Fravel\Answer\Number;
+use Fravel\Answer\Quantity;
+use Fravel\Answer\Unit\Units;
 
 it('reads a number as people type it', function (string $typed, ?string $exact, string $language = 'en'): void {
     $number = Number::read($typed, $language);

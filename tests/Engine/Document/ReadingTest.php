@@ -1,7 +1,7 @@
 <?php
 
-use Fravel\Document\Answer\Input\Inputs;
-use Fravel\Document\Game;
+use Fravel\Answer\Input\Inputs;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Showing;
 use Fravel\Document\Validation;
 use Fravel\Exception\UnableToReadJson;
@@ -31,7 +31,7 @@ it('says why a text is no document', function (string $text, string $words): voi
 ]);
 
 it('reads scenes, things and what they name when they are asked for', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
 
     expect($game->sceneIds())->toBe(['hall', 'store', 'end'])
         ->and($game->scene('nowhere'))->toBeNull()

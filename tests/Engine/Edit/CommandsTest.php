@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Conflict;
@@ -12,33 +12,33 @@ use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
 /** @param  array<string, mixed>  $sent */
-function edited(Game $game, array $sent): Edited
+function edited(GameDocument $game, array $sent): Edited
 {
     return Commands::read($sent, $game)->apply($game);
 }
 
 it('changes what it says and nothing else', function (): void {
-    $after = edited(Game::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall']);
+    $after = edited(GameDocument::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall']);
 
     expect($after->game->document['scenes'][0]['title'])->toBe('The great hall')
         ->and(array_slice($after->game->document['scenes'], 1))->toBe(array_slice(Games::twoRooms()['scenes'], 1));
 });
 
 it('inserts after the part named, first for none, last when it is gone', function (?string $after, int $place): void {
-    $inserted = edited(Game::of(Games::twoRooms()), ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']]);
+    $inserted = edited(GameDocument::of(Games::twoRooms()), ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']]);
 
     expect($inserted->game->sceneIds()[$place])->toBe('new');
 })->with([['hall', 1], [null, 0], ['gone', 3]]);
 
 it('moves a thing to another scene with all it holds', function (): void {
-    $moved = edited(Game::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
+    $moved = edited(GameDocument::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
 
     expect($moved->game->sceneOf('door'))->toBe('store')
         ->and(array_column($moved->game->document['scenes'][1]['things'], 'id'))->toBe(['leave', 'door', 'return']);
 });
 
 it('refuses with a code what can’t be done', function (array $sent, string $code): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $refusal = Commands::read($sent, $game)->apply($game);
 
     expect($refusal)->toBeInstanceOf(Refusal::class)->and($refusal->code)->toBe($code);
@@ -68,7 +68,7 @@ it('reads no command from what is none', function (mixed $sent): void {
 
 it('gives back the document byte for byte when it is undone', function (int $seed): void {
     $drawn = new RandomGames($seed);
-    $game = Game::of($drawn->document());
+    $game = GameDocument::of($drawn->document());
     $ids = ['@game', 's0', 's1', 's2', 's0-go', 's1-lock', 't0', 'c0'];
     for ($step = 0; $step < 12; $step++) {
         $sent = $drawn->pick([
@@ -94,14 +94,14 @@ it('gives back the document byte for byte when it is undone', function (int $see
 it('takes away a list with the entry that made it', function (): void {
     $document = Games::twoRooms();
     unset($document['scenes'][2]['things']);
-    $game = Game::of($document);
+    $game = GameDocument::of($document);
     $inserted = edited($game, ['insert' => 'things', 'in' => 'end', 'after' => null, 'value' => ['id' => 'bye', 'kind' => 'text']]);
 
     expect($inserted->inverse->apply($inserted->game)->game->document)->toBe($document);
 });
 
 it('leads what led to a deleted scene to another, or leaves open ends', function (?string $lead, string $go): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $after = DeleteScene::of($game, 'store', $lead)->apply($game);
 
     expect($after->game->document['scenes'][0]['things'][1]['rules'][0]['go'])->toBe($go)
@@ -111,13 +111,13 @@ it('leads what led to a deleted scene to another, or leaves open ends', function
 })->with([['end', 'end'], [null, '']]);
 
 it('begins elsewhere when the first scene is deleted', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
 
     expect(DeleteScene::of($game, 'hall', null)->apply($game)->game->start())->toBe('store');
 });
 
 it('knows what two changes touch in common', function (array $left, array $right, ?string $part): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $touches = static fn (array $sent): array => Commands::read($sent, $game)->touches($game);
 
     expect(Conflict::between($touches($left), $touches($right)))->toBe($part)

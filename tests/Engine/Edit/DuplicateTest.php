@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Support\Json;
@@ -9,7 +9,7 @@ use Tests\Support\RandomGames;
 
 it('gives back the document when the copy is deleted', function (int $seed): void {
     $dice = new RandomGames($seed);
-    $game = Game::of($dice->document());
+    $game = GameDocument::of($dice->document());
     $command = Commands::read(['duplicate' => $dice->pick([['s0'], ['s1', 's3'], ['s2-lock'], ['s2-go', 's2-lid', 's2-lock']]), 'times' => $dice->pick([1, 3])], $game);
     $copied = $command->apply($game);
     $made = array_column(array_column($command->toArray()['together'], 'value'), 'id');
@@ -62,5 +62,5 @@ it('puts copies on a stage a step aside each', function (): void {
 });
 
 it('is no command for what is not there or not together', function (mixed $sent): void {
-    expect(Commands::read($sent, Game::of(Games::twoRooms())))->toBeNull();
+    expect(Commands::read($sent, GameDocument::of(Games::twoRooms())))->toBeNull();
 })->with([[['duplicate' => ['attic']]], [['duplicate' => ['hall', 'door']]], [['duplicate' => []]], [['duplicate' => ['hall'], 'times' => 1000]], [['duplicate' => 'hall']]]);

@@ -1,7 +1,6 @@
 <?php
 
-use App\Bench\LargeGames;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Edit\OpenDocument;
@@ -9,6 +8,7 @@ use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
+use Tools\Bench\LargeGames;
 
 it('opens any document and closes it as it was', function (int $seed): void {
     $document = (new RandomGames($seed))->document();
@@ -27,7 +27,7 @@ it('keeps parts that have one id, or none, in their places', function (array $th
 ]);
 
 it('takes no part that gives an id twice', function (array $value): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $result = Commands::read(['insert' => 'scenes', 'in' => '@game', 'after' => null, 'value' => $value], $game)->apply($game);
 
     expect($result)->toBeInstanceOf(Refusal::class)->and($result->code)->toBe('id.taken');
@@ -38,7 +38,7 @@ it('takes no part that gives an id twice', function (array $value): void {
 ]);
 
 it('finds an id free again that went with what was set', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $options = fn (string $id): array => ['set' => 'door', 'field' => 'input', 'to' => ['type' => 'options', 'options' => [['id' => $id, 'md' => '']]]];
     $insert = ['insert' => 'tokens', 'in' => '@game', 'after' => 'lamp', 'value' => ['id' => 'one', 'name' => 'One', 'kind' => 'item']];
     $of = fn (array $commands) => Commands::read(['together' => $commands], $game)->apply($game);
@@ -48,7 +48,7 @@ it('finds an id free again that went with what was set', function (): void {
 });
 
 it('sets whole lists of the game, and finds what is in them', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $edited = Commands::read(['together' => [
         ['set' => '@game', 'field' => 'tokens', 'to' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]],
         ['set' => 'key', 'field' => 'name', 'to' => 'Iron key'],
@@ -60,7 +60,7 @@ it('sets whole lists of the game, and finds what is in them', function (): void 
 });
 
 it('deletes, copies and undoes half of a thousand scenes as it does two', function (): void {
-    $game = Game::of(LargeGames::ladder(1000));
+    $game = GameDocument::of(LargeGames::ladder(1000));
     $deletions = array_map(fn (int $number): array => ['deleteScene' => "s{$number}", 'lead' => 's'.($number + 1)], range(1, 500));
     $deleted = Commands::read(['together' => $deletions], $game)->apply($game);
     $copied = Commands::read(['duplicate' => array_map(fn (int $number): string => "s{$number}", range(500, 999))], $game)->apply($game);

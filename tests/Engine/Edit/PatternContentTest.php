@@ -1,13 +1,13 @@
 <?php
 
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\Field;
-use Fravel\Edit\Pattern\FieldKind;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
-use Fravel\Edit\Pattern\Site;
-use Fravel\Edit\Pattern\Usual;
-use Fravel\Format\Worksheet\Row;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Field;
+use Fravel\Pattern\FieldKind;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\PatternBuilder;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
+use Fravel\Worksheet\Row;
 
 /** @param  array<string, mixed>  $given */
 function contentOf(array $given): Content
@@ -16,9 +16,9 @@ function contentOf(array $given): Content
 }
 
 /** @param  array<string, string>  $words */
-function siteOf(array $words = [], Usual $usual = new Usual, array $taken = []): Site
+function siteOf(array $words = [], TeacherDefaults $usual = new TeacherDefaults, array $taken = []): PatternBuilder
 {
-    return new Site('en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual);
+    return new PatternBuilder('en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual);
 }
 
 it('reads a table, leaves out what is empty and a first row that only names the columns', function (string $text, array $rows): void {
@@ -60,22 +60,22 @@ it('gives ids that nobody has', function (): void {
     expect($site->ids('question', 2))->each->toMatch('/^question-[b-z2-9]{8}$/')->and($site->id('Täxt!'))->toMatch('/^[a-z][a-z0-9-]*$/');
 });
 
-it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (Usual $usual, string $feedback, array $said): void {
+it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (TeacherDefaults $usual, string $feedback, array $said): void {
     $lock = siteOf(usual: $usual)->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
 
     expect([$lock['rules'][0]['say'], $lock['otherwise'][0]['say']])->toBe($said);
 })->with([
-    'nothing said' => [new Usual, '', ['Right.', 'Not yet.']],
-    'usual words' => [new Usual('Good.', 'Look.'), '', ['Good.', 'Look.']],
-    'feedback of the row' => [new Usual('Good.', 'Look.'), 'It is glass.', ['Good.', 'It is glass.']],
+    'nothing said' => [new TeacherDefaults, '', ['Right.', 'Not yet.']],
+    'usual words' => [new TeacherDefaults('Good.', 'Look.'), '', ['Good.', 'Look.']],
+    'feedback of the row' => [new TeacherDefaults('Good.', 'Look.'), 'It is glass.', ['Good.', 'It is glass.']],
 ]);
 
 it('guards a code always, and other locks as is usual', function (): void {
-    $site = siteOf(usual: new Usual(tries: 0));
+    $site = siteOf(usual: new TeacherDefaults(tries: 0));
 
     expect($site->code('The code?', '0917', ''))->toHaveKey('guard')->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
         ->and($site->lock(Row::asked('Who?', 'gull', 'en')))->not->toHaveKey('guard')
-        ->and(siteOf(usual: new Usual(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
+        ->and(siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
 });
 
 it('shuffles options, the first of them right', function (): void {
@@ -88,14 +88,14 @@ it('shuffles options, the first of them right', function (): void {
 it('lines scenes up, each leading to the next and the last onward', function (): void {
     $site = siteOf();
     $rows = array_map(fn (string $ask): Row => Row::asked($ask, 'x', 'en'), ['One?', 'Two?']);
-    $site->line(['a', 'b'], $rows, 'Birds', Site::ONWARD, fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c']);
+    $site->line(['a', 'b'], $rows, 'Birds', PatternBuilder::ONWARD, fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c']);
 
     expect(array_column($site->scenes, 'title'))->toBe(['Birds 1', 'Birds 2'])->and(array_column($site->scenes, 'chapter'))->toBe(['c', 'c'])
-        ->and($site->scenes[0]['things'][0]['rules'][0]['go'])->toBe('b')->and($site->scenes[1]['things'][0]['rules'][0]['go'])->toBe(Site::ONWARD);
+        ->and($site->scenes[0]['things'][0]['rules'][0]['go'])->toBe('b')->and($site->scenes[1]['things'][0]['rules'][0]['go'])->toBe(PatternBuilder::ONWARD);
 });
 
 it('sorts rows into rooms in the order in which they come', function (): void {
-    $row = fn (string $room): Row => Row::corrected(1, 'Who?', 'gull', Fravel\Format\Worksheet\Kind::Text, false, '', $room);
+    $row = fn (string $room): Row => Row::corrected(1, 'Who?', 'gull', Fravel\Worksheet\Kind::Text, false, '', $room);
 
     expect(array_map(count(...), siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions')))->toBe(['Quay' => 2, 'Questions' => 1]);
 });

@@ -1,15 +1,15 @@
 <?php
 
 use Fravel\Check\Check;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Blank;
 use Fravel\Edit\Edited;
-use Fravel\Edit\Pattern\Build;
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\Pattern;
-use Fravel\Edit\Pattern\Patterns;
-use Fravel\Edit\Pattern\Usual;
+use Fravel\Pattern\Build;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
 use Fravel\Support\Json;
 use Tests\Support\Plays;
 
@@ -20,15 +20,15 @@ function patternWords(string $part): array
 }
 
 /** @param  array<string, string>  $given */
-function builtAlone(string $pattern, array $given, Usual $usual = new Usual): ?Game
+function builtAlone(string $pattern, array $given, TeacherDefaults $usual = new TeacherDefaults): ?GameDocument
 {
     $document = Build::alone(Patterns::named($pattern) ?? throw new LogicException($pattern), new Content($given, 'en'), patternWords('words'), $usual);
 
-    return $document === null ? null : Game::of($document);
+    return $document === null ? null : GameDocument::of($document);
 }
 
 /** @return list<string> ids of the things of a kind, in order */
-function idsOfKind(Game $game, string $kind): array
+function idsOfKind(GameDocument $game, string $kind): array
 {
     $things = array_merge(...array_column($game->document['scenes'], 'things'));
 
@@ -47,8 +47,8 @@ it('builds into a game behind a scene, leads on to where that led, and is undone
     $blank = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
     $blank['scenes'][0]['next'] = [['go' => 'two']];
     $blank['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
-    $game = Game::of($blank);
-    $edited = Build::into($game, $pattern, new Content(patternWords('sample'), 'en'), patternWords('words'), new Usual, 'first-scene')?->apply($game);
+    $game = GameDocument::of($blank);
+    $edited = Build::into($game, $pattern, new Content(patternWords('sample'), 'en'), patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
 
     expect($edited)->toBeInstanceOf(Edited::class);
     $scenes = $edited->game->document['scenes'];
@@ -64,7 +64,7 @@ it('builds nothing while something is lacking', function (): void {
 });
 
 it('uses what a teacher usually wants', function (): void {
-    $lock = builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new Usual('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
+    $lock = builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new TeacherDefaults('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
 
     expect($lock['rules'][0]['say'])->toBe('Well read.')->and($lock['otherwise'][0]['say'])->toBe('Look closer.')->and($lock['guard'])->toBe(['tries' => 4, 'wait' => 30]);
 });
@@ -100,8 +100,8 @@ it('leads on by what was right at first try, and else back to practise with ever
 it('gives a game without an ending one, and one that has an ending none', function (bool $ends): void {
     $document = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []] + ($ends ? ['ending' => ['kind' => 'won', 'md' => '']] : []);
-    $game = Game::of($document);
-    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), patternWords('words'), new Usual, 'first-scene')?->apply($game);
+    $game = GameDocument::of($document);
+    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
     $endings = array_filter($built->game->scenes(), fn ($scene): bool => $scene->ending !== null);
 
     expect($endings)->toHaveCount(1)->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')->toBe($ends);

@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Blank;
 use Fravel\Edit\Commands;
@@ -8,7 +8,7 @@ use Fravel\Edit\Edited;
 use Fravel\Support\Json;
 
 /** Five scenes, each of which leads to the next by a choice of its own, and the first to all of them. */
-function chainOfScenes(): Game
+function chainOfScenes(): GameDocument
 {
     $ids = ['a', 'b', 'c', 'd', 'e'];
     $scenes = array_map(fn (string $id, int $place): array => [
@@ -16,11 +16,11 @@ function chainOfScenes(): Game
         'things' => [['id' => "{$id}-on", 'kind' => 'choice', 'md' => 'On', 'react' => [['if' => ['visited' => 'a'], 'go' => $ids[min(4, $place + 1)]], ['go' => $ids[min(4, $place + 2)]]]]],
     ], $ids, array_keys($ids));
 
-    return Game::of(['fravel' => 1, 'title' => 'Chain', 'start' => 'a', 'scenes' => $scenes]);
+    return GameDocument::of(['fravel' => 1, 'title' => 'Chain', 'start' => 'a', 'scenes' => $scenes]);
 }
 
 /** @param  list<array<string, mixed>>  $commands */
-function together(Game $game, array $commands): Edited
+function together(GameDocument $game, array $commands): Edited
 {
     $edited = Commands::read(['together' => $commands], $game)?->apply($game);
 

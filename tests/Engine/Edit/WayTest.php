@@ -1,9 +1,9 @@
 <?php
 
-use Fravel\Edit\Pattern\Build;
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\Patterns;
-use Fravel\Edit\Pattern\Usual;
+use Fravel\Pattern\Build;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
 use Tests\Support\Games;
 
 /**
@@ -15,7 +15,7 @@ use Tests\Support\Games;
 function builtBehind(array $scene): array
 {
     $game = Games::of([$scene + ['id' => 'here'], ['id' => 'there', 'ending' => ['kind' => 'won', 'md' => '']]], ['chapters' => [['id' => 'c', 'title' => 'C', 'start' => 'here']]]);
-    $built = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new Usual, 'here')?->apply($game)->game->document['scenes'];
+    $built = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new TeacherDefaults, 'here')?->apply($game)->game->document['scenes'];
     $choice = array_values(array_filter($built[1]['things'], fn (array $thing): bool => $thing['kind'] === 'choice'))[0];
 
     $named = fn (mixed $reactions): mixed => json_decode(str_replace($built[1]['id'], 'box', (string) json_encode($reactions)), true);

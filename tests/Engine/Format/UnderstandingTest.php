@@ -1,10 +1,10 @@
 <?php
 
-use Fravel\Format\Worksheet\Columns;
-use Fravel\Format\Worksheet\Row;
-use Fravel\Format\Worksheet\Table;
-use Fravel\Format\Worksheet\Understanding;
-use Fravel\Format\Worksheet\Worksheet;
+use Fravel\Worksheet\Columns;
+use Fravel\Worksheet\Row;
+use Fravel\Worksheet\Table;
+use Fravel\Worksheet\Understanding;
+use Fravel\Worksheet\Worksheet;
 
 it('understands the cell of an answer', function (string $cell, string $question, array $answers, string $kind, string $language = 'en'): void {
     $meant = Understanding::of($cell, $question, $language);

@@ -1,14 +1,14 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
-use Fravel\Format\Worksheet\Builder;
-use Fravel\Format\Worksheet\Kind;
-use Fravel\Format\Worksheet\Row;
-use Fravel\Format\Worksheet\Table;
-use Fravel\Format\Worksheet\Worksheet;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
+use Fravel\Worksheet\Builder;
+use Fravel\Worksheet\Kind;
+use Fravel\Worksheet\Row;
+use Fravel\Worksheet\Table;
+use Fravel\Worksheet\Worksheet;
 
 const BUILD_WORDS = ['chapter' => 'Questions', 'scene' => ':room :number', 'ending' => 'The way out', 'said' => 'Done.'];
 
@@ -42,13 +42,13 @@ it('reads what lands on the clipboard', function (): void {
 it('builds a game that plays from the first question to the ending', function (string $name): void {
     $sheet = exampleSheet($name);
     $document = Builder::build($sheet->rows, 'Built', 'en', BUILD_WORDS);
-    $game = Game::of($document);
+    $game = GameDocument::of($document);
     $answers = array_column($sheet->rows, 'answers', 'question');
-    $state = Play::start($game, 1, 0)->state;
+    $state = Playing::start($game, 1, 0)->state;
     for ($step = 0; $state->ended === null && $step < 30; $step++) {
         $lock = $game->scene($state->scene)->things[0];
         $answer = $answers[$lock->ask][0] ?? 'So that ships see them.';
-        $state = Play::act($game, $state, Action::of(['answer' => $lock->id, 'with' => $answer]), 0)->state;
+        $state = Playing::act($game, $state, Action::of(['answer' => $lock->id, 'with' => $answer]), 0)->state;
     }
 
     expect(Validation::ofShape($document))->toBe([])

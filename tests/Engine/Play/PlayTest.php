@@ -1,8 +1,8 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
@@ -65,7 +65,7 @@ it('goes on where the scene says so', function (): void {
 });
 
 it('takes no answer while the guard holds, and counts none', function (): void {
-    $game = Fravel\Document\Game::of(Games::twoRooms());
+    $game = Fravel\Document\GameDocument::of(Games::twoRooms());
     $wrong = ['answer' => 'door', 'with' => 'gull'];
     $after = Plays::through($game, [$wrong, $wrong, $wrong, ['answer' => 'door', 'with' => 'gannet'], ['after' => 29] + $wrong]);
 
@@ -75,7 +75,7 @@ it('takes no answer while the guard holds, and counts none', function (): void {
 });
 
 it('gives a hint when it may be asked for, and no more than there are', function (): void {
-    $game = Fravel\Document\Game::of(Games::twoRooms());
+    $game = Fravel\Document\GameDocument::of(Games::twoRooms());
     $hint = ['hint' => 'door'];
 
     expect(Plays::events($game, [$hint, ['answer' => 'door', 'with' => 'gull'], $hint, $hint]))
@@ -126,8 +126,8 @@ it('lets what is hidden, elsewhere or unknown do nothing', function (array $acti
         ['id' => 'a', 'things' => [['if' => ['has' => 'key']] + Games::choice('hidden', ['go' => 'b']), ['needs' => ['has' => 'key']] + Games::lock('later', 'up')]],
         ['id' => 'b', 'things' => [Games::choice('elsewhere', ['go' => 'a'])]],
     ], ['tokens' => [['id' => 'key', 'name' => 'Key']]]);
-    $before = Play::start($game, 1, 0)->state;
-    $outcome = Play::act($game, $before, Action::of($action), 0);
+    $before = Playing::start($game, 1, 0)->state;
+    $outcome = Playing::act($game, $before, Action::of($action), 0);
 
     expect($outcome->isRefused())->toBeTrue()->and($outcome->state)->toBe($before);
 })->with([
@@ -161,16 +161,16 @@ it('fills in names, tallies and minutes', function (): void {
 });
 
 test('a state is the same after it was written and read', function (): void {
-    $state = Plays::through(Fravel\Document\Game::of(Games::twoRooms()), [['answer' => 'door', 'with' => 'gull'], ['hint' => 'door'], ['answer' => 'door', 'with' => 'gannet']])->state;
+    $state = Plays::through(Fravel\Document\GameDocument::of(Games::twoRooms()), [['answer' => 'door', 'with' => 'gull'], ['hint' => 'door'], ['answer' => 'door', 'with' => 'gannet']])->state;
 
     expect(PlayState::fromArray(json_decode((string) json_encode($state->toArray()), true)))->toEqual($state);
 });
 
 it('makes nobody wait longer than the guard does when the clock jumps back', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $state = Plays::through($game, array_fill(0, 3, ['answer' => 'door', 'with' => 'no']))->state;
     $hourEarlier = Plays::START - 3600;
 
     expect(View::of($game, $state, $hourEarlier)->things[1]['wait'])->toBe(30)
-        ->and(Play::act($game, $state, Action::of(['answer' => 'door', 'with' => 'gannet']), $hourEarlier)->eventList()[0][2])->toBe(['seconds' => 30]);
+        ->and(Playing::act($game, $state, Action::of(['answer' => 'door', 'with' => 'gannet']), $hourEarlier)->eventList()[0][2])->toBe(['seconds' => 30]);
 });

@@ -1,9 +1,9 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\Play\View;
 use Fravel\State\Event;
 use Fravel\Support\Json;
@@ -22,7 +22,7 @@ it('draws games that are valid', function (int $seed): void {
 it('gives the same bytes for the same game, seed, actions and times', function (int $seed): void {
     $play = static function () use ($seed): string {
         $drawn = new RandomGames($seed);
-        $outcome = Plays::through(Game::of($drawn->document()), $drawn->actions(40), $seed);
+        $outcome = Plays::through(GameDocument::of($drawn->document()), $drawn->actions(40), $seed);
 
         return Json::write([$outcome->eventList(), $outcome->state->toArray()]);
     };
@@ -32,11 +32,11 @@ it('gives the same bytes for the same game, seed, actions and times', function (
 
 it('leaves the state as it was on a refusal, and an open lock open unless an effect closes it', function (int $seed): void {
     $drawn = new RandomGames($seed);
-    $game = Game::of($drawn->document());
+    $game = GameDocument::of($drawn->document());
     $closes = preg_match('/"(close|forget)":/', Json::write($game->document)) === 1;
-    $state = Play::start($game, $seed, 0)->state;
+    $state = Playing::start($game, $seed, 0)->state;
     foreach ($drawn->actions(60) as $now => $sent) {
-        $outcome = Play::act($game, $state, Action::of($sent), $now);
+        $outcome = Playing::act($game, $state, Action::of($sent), $now);
         if ($outcome->isRefused()) {
             expect($outcome->state)->toBe($state);
         }
@@ -50,10 +50,10 @@ it('leaves the state as it was on a refusal, and an open lock open unless an eff
 
 it('never shows what is not earned', function (int $seed): void {
     $drawn = new RandomGames($seed);
-    $game = Game::of($drawn->document());
-    $state = Play::start($game, $seed, 0)->state;
+    $game = GameDocument::of($drawn->document());
+    $state = Playing::start($game, $seed, 0)->state;
     foreach ($drawn->actions(40) as $now => $sent) {
-        $state = Play::act($game, $state, Action::of($sent), $now)->state;
+        $state = Playing::act($game, $state, Action::of($sent), $now)->state;
         $shown = Json::write(View::of($game, $state, $now)->toArray());
         expect($shown)->not->toContain('"rules"')->not->toContain('"yes"')->not->toContain('"match"')->not->toContain('"otherwise"');
         foreach (['s0', 's1', 's2', 's3', 's4'] as $scene) {
@@ -67,7 +67,7 @@ it('never shows what is not earned', function (int $seed): void {
 
 it('makes an event of every change, and none of what stays', function (int $seed): void {
     $drawn = new RandomGames($seed);
-    $outcome = Plays::through(Game::of($drawn->document()), $drawn->actions(50), $seed);
+    $outcome = Plays::through(GameDocument::of($drawn->document()), $drawn->actions(50), $seed);
     $held = [];
     foreach ($outcome->events as $event) {
         $held = match ($event->kind->value) {

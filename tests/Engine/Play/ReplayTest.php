@@ -1,10 +1,10 @@
 <?php
 
 use Fravel\Check\Check;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\Play\Replay;
 use Tests\Support\Games;
 
@@ -15,9 +15,9 @@ const ROOMS = [['answer' => 'door', 'with' => 'gannet'], ['choose' => 'leave']];
  *
  * @param  array<string, mixed>  $walkthrough
  */
-function walkedGame(array $walkthrough): Game
+function walkedGame(array $walkthrough): GameDocument
 {
-    return Game::of(['walkthroughs' => [$walkthrough + ['id' => 'walk', 'name' => 'The way']]] + Games::twoRooms());
+    return GameDocument::of(['walkthroughs' => [$walkthrough + ['id' => 'walk', 'name' => 'The way']]] + Games::twoRooms());
 }
 
 /** @param  array<string, mixed>  $walkthrough */
@@ -31,11 +31,11 @@ function replayed(array $walkthrough): Replay
 /** @return list<array<string, mixed>> the steps of the two rooms, with where each led */
 function recordedSteps(): array
 {
-    $game = Game::of(Games::twoRooms());
-    $state = Play::start($game, 1, 0)->state;
+    $game = GameDocument::of(Games::twoRooms());
+    $state = Playing::start($game, 1, 0)->state;
     $steps = [];
     foreach (ROOMS as $action) {
-        $state = Play::act($game, $state, Action::of($action) ?? throw new LogicException, 0)->state;
+        $state = Playing::act($game, $state, Action::of($action) ?? throw new LogicException, 0)->state;
         $steps[] = $action + ['at' => $state->scene];
     }
 
@@ -45,11 +45,11 @@ function recordedSteps(): array
 it('holds while the game goes as it was recorded', function (): void {
     $replay = replayed(['steps' => recordedSteps()]);
 
-    expect($replay->parts)->toBeNull()->and($replay->outcome->state->ended)->toBe('won');
+    expect($replay->divergesAt)->toBeNull()->and($replay->outcome->state->ended)->toBe('won');
 });
 
 it('parts where a step leads elsewhere, is refused or is none', function (Closure $alter, int $parts): void {
-    expect(replayed(['steps' => $alter(recordedSteps())])->parts)->toBe($parts);
+    expect(replayed(['steps' => $alter(recordedSteps())])->divergesAt)->toBe($parts);
 })->with([
     'elsewhere' => [fn (array $steps): array => [['at' => 'attic'] + $steps[0], ...array_slice($steps, 1)], 1],
     'refused' => [fn (array $steps): array => [...$steps, ['choose' => 'nothing-there']], count(ROOMS) + 1],
@@ -89,5 +89,5 @@ it('waits between steps as long as was recorded, so that a guard lets go', funct
     $wrong = ['answer' => 'door', 'with' => 'gull', 'at' => 'hall'];
     $replay = replayed(['steps' => [$wrong, $wrong, $wrong, ['after' => $after] + ROOMS[0] + ['at' => 'store']]]);
 
-    expect($replay->parts)->toBe($parts);
+    expect($replay->divergesAt)->toBe($parts);
 })->with(['too soon' => [29, 4], 'long enough' => [30, null], 'never backwards' => [-5, 4]]);

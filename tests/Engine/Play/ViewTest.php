@@ -1,19 +1,19 @@
 <?php
 
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Play\View;
 use Fravel\Support\Json;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 
 /** @param  list<array<string, mixed>>  $actions */
-function viewAfter(Game $game, array $actions = []): View
+function viewAfter(GameDocument $game, array $actions = []): View
 {
     return View::of($game, Plays::through($game, $actions)->state, Plays::START);
 }
 
 it('shows a lock without its rules, its answer or where it leads', function (): void {
-    $shown = Json::write(viewAfter(Game::of(Games::twoRooms()))->toArray());
+    $shown = Json::write(viewAfter(GameDocument::of(Games::twoRooms()))->toArray());
 
     expect($shown)->toContain('What opens door?')->not->toContain('gannet')->not->toContain('store')->not->toContain('dives')->not->toContain('It stays shut')->not->toContain('rules');
 });
@@ -34,7 +34,7 @@ it('keeps the picture of a mosaic and tells only how much is earned', function (
 });
 
 it('shows hints only when they were asked for', function (): void {
-    $game = Game::of(Games::twoRooms());
+    $game = GameDocument::of(Games::twoRooms());
     $wrong = ['answer' => 'door', 'with' => 'gull'];
     $lock = static fn (array $actions): array => viewAfter($game, $actions)->things[1];
 

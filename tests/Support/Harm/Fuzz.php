@@ -6,11 +6,11 @@ namespace Tests\Support\Harm;
 
 use Fravel\Check\Check;
 use Fravel\Check\Effort;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Play\Action;
-use Fravel\Play\Play;
+use Fravel\Play\Playing;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
@@ -65,8 +65,8 @@ final class Fuzz
         for ($bent = 0; $bent < 6; $bent++) {
             $this->guarded('documents', fn () => $this->judged($this->bent($document)), $document);
         }
-        $game = Game::of($document);
-        $state = Play::start($game, $seed, 0)->state;
+        $game = GameDocument::of($document);
+        $state = Playing::start($game, $seed, 0)->state;
         for ($step = 0; $step < 12; $step++) {
             $sent = $this->action();
             $next = $this->guarded('actions', fn () => $this->acted($game, $state, $sent), $sent);
@@ -88,15 +88,15 @@ final class Fuzz
         $read = Json::readObject($text === false ? '{}' : $text);
         if (Validation::ofShape($read) === []) {
             Validation::ofReferences($read);
-            $this->dice->getInt(0, 9) > 0 || Check::of(Game::of($read), 100, effort: new Effort(10_000));
+            $this->dice->getInt(0, 9) > 0 || Check::of(GameDocument::of($read), 100, effort: new Effort(10_000));
         }
     }
 
     /** @param  array<string, mixed>  $sent */
-    private function acted(Game $game, PlayState $state, array $sent): PlayState
+    private function acted(GameDocument $game, PlayState $state, array $sent): PlayState
     {
         $action = Action::of($sent);
-        $next = $action === null ? $state : Play::act($game, $state, $action, $this->dice->getInt(-100, 10_000))->state;
+        $next = $action === null ? $state : Playing::act($game, $state, $action, $this->dice->getInt(-100, 10_000))->state;
         View::of($game, $next, 0)->toArray();
 
         return $next;
@@ -111,8 +111,8 @@ final class Fuzz
 
             return;
         }
-        $game = Game::of($document);
-        $state = Play::start($game, 1, 0)->state;
+        $game = GameDocument::of($document);
+        $state = Playing::start($game, 1, 0)->state;
         $with = $this->value(2);
         $this->guarded('answers', function () use ($game, $state, $with, $lock): void {
             $action = Action::of(['answer' => 'l', 'with' => $with]);
@@ -120,7 +120,7 @@ final class Fuzz
             // Once more where it took long: loading a class for the first time, and another process, are no part of it.
             for ($time = 0; $action !== null && $time < 3 && ($time === 0 || $took > self::LONG); $time++) {
                 $before = hrtime(true);
-                Play::act($game, $state, $action, 0);
+                Playing::act($game, $state, $action, 0);
                 $took = $time === 0 ? (hrtime(true) - $before) / 1e9 : min($took, (hrtime(true) - $before) / 1e9);
             }
             if ($took > $this->slowestAnswer) {

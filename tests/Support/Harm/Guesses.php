@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Support\Harm;
 
-use Fravel\Document\Game;
-use Fravel\Edit\Pattern\Build;
-use Fravel\Edit\Pattern\Content;
-use Fravel\Edit\Pattern\Patterns;
-use Fravel\Edit\Pattern\Usual;
+use Fravel\Document\GameDocument;
+use Fravel\Pattern\Build;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
 use Tests\Support\Guesser;
 
 /** How often somebody who sees all that a device gets is right at first try, for each pattern. */
@@ -24,7 +24,7 @@ final class Guesses
         foreach (Patterns::all() as $pattern) {
             $guesser = new Guesser;
             for ($round = 0; $round < self::ROUNDS; $round++) {
-                $guesser->look(Game::of(Build::alone($pattern, new Content($words['sample'], 'en'), $words['words'], new Usual) ?? []), $round);
+                $guesser->look(GameDocument::of(Build::alone($pattern, new Content($words['sample'], 'en'), $words['words'], new TeacherDefaults) ?? []), $round);
             }
             $picks = array_filter($guesser->picks, static fn (array $way): bool => $way['right'] < $way['tried']);
             $best = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['right'] / $way['tried'], $picks));

@@ -6,7 +6,7 @@ namespace Tests\Support\Harm;
 
 use App\Workshop\RequestEffort;
 use Fravel\Check\Check;
-use Fravel\Document\Game;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Tests\Support\AdversarialGames;
 
@@ -28,7 +28,7 @@ final class Slowest
             gc_collect_cycles();
             memory_reset_peak_usage();
             [$before, $memory] = [microtime(true), memory_get_usage()];
-            Check::of(Game::of($document), 20_000, effort: RequestEffort::begin());
+            Check::of(GameDocument::of($document), 20_000, effort: RequestEffort::begin());
             $looked++;
             $most = max($most, memory_get_peak_usage() - $memory);
             if (microtime(true) - $before > $worst) {

@@ -1,13 +1,13 @@
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
-import { waysIn } from '../ways.js';
+import { routesIn } from '../ways.js';
 import * as verbs from './verbs.js';
 
 /** The map as a list, with the same powers: for those who can't use a drawing, and for small screens. */
 function drawList(holder, desk, drawing, sought) {
     const words = desk.words.map;
     const { game } = desk.store;
-    const out = Map.groupBy(waysIn(game), (way) => way.from);
+    const out = Map.groupBy(routesIn(game), (way) => way.from);
     const shown = drawing.stations.filter((station) => station.title.toLowerCase().includes(sought));
     redraw(holder, [el('ol', {}, shown.map((station) => el('li', { 'data-key': `list.${station.id}`, class: `bar-${station.line}` },
         el('input', { type: 'checkbox', 'data-key': `list.pick.${station.id}`, 'aria-label': words.pick.replace(':title', station.title), checked: desk.chosen.picked.has(station.id), onchange: () => toggle(desk, station.id) }),

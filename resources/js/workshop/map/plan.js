@@ -1,8 +1,8 @@
-import { reached, tokensOf, waysIn } from '../ways.js';
+import { reached, tokensOf, routesIn } from '../ways.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
 function plan(game, findings = []) {
-    const ways = waysIn(game);
+    const ways = routesIn(game);
     const seen = reached(game, ways);
     const traps = new Set(findings.filter((finding) => ['play.trap', 'scene.stuck'].includes(finding.code)).flatMap((finding) => finding.where));
     const found = new Map();

@@ -1,6 +1,6 @@
 import { freshId } from '../document.js';
 import { choiceTo, reroute } from '../reroute.js';
-import { waysIn } from '../ways.js';
+import { routesIn } from '../ways.js';
 
 /** What can be done on the map, with a track or with the scenes that are picked. Each is one edit. */
 
@@ -77,7 +77,7 @@ function remove(desk, ids, to) {
 
 /** Ways that lead into a set of scenes from outside it. */
 function waysInto(game, ids) {
-    return waysIn(game).filter((way) => ids.includes(way.to) && !ids.includes(way.from));
+    return routesIn(game).filter((way) => ids.includes(way.to) && !ids.includes(way.from));
 }
 
 function blank(desk, near, next) {

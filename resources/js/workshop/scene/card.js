@@ -3,7 +3,7 @@ import { freshId } from '../document.js';
 import { backdropFields } from '../stage/backdrop.js';
 import { called } from '../stage/draw.js';
 import { laidOut } from '../stage/geometry.js';
-import { list, waysIn } from '../ways.js';
+import { list, routesIn } from '../ways.js';
 import { conditionField } from './condition.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
@@ -119,7 +119,7 @@ function goingOn(scene, desk) {
 function removal(scene, desk) {
     const { game } = desk.store;
     if (game.scenes.length < 2) return null;
-    const ways = waysIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
+    const ways = routesIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
     const go = (lead) => desk.store.edit({ deleteScene: scene.id, lead }, `deleted “${scene.title}”`);
     if (ways.length === 0) return el('button', { class: 'link', 'data-key': 'scene.delete', onclick: () => go(null) }, icon('trash-2'), 'Delete this scene');
     const from = [...new Set(ways.map((way) => game.scenes.find((one) => one.id === way.from).title))].join(', ');

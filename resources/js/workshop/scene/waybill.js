@@ -1,11 +1,11 @@
 import { el } from '../../lib/dom.js';
-import { waysIn } from '../ways.js';
+import { routesIn } from '../ways.js';
 import { newScene } from './fields.js';
 
 /** Where students come from, this scene, where they go; each with its reason, each a way to walk. */
 function waybill(scene, desk) {
     const { game } = desk.store;
-    const ways = waysIn(game);
+    const ways = routesIn(game);
     const into = ways.filter((way) => way.to === scene.id && way.from !== scene.id);
     const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id);
 

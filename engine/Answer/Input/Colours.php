@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Input;
+
+use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** So many colours from a palette of names. */
+final readonly class Colours implements Input
+{
+    use Picks;
+
+    /** @param  list<string>  $palette */
+    public function __construct(public array $palette, public int $length)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self($node->texts('palette'), $node->whole('length', 3, 1, 40));
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        return $this->acceptList($sent, $cleaning, $this->palette, $this->length);
+    }
+
+    public function ways(): float
+    {
+        return (float) count($this->palette) ** $this->length;
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return ['type' => 'colours', 'palette' => $this->palette, 'length' => $this->length];
+    }
+}

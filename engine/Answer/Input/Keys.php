@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Input;
+
+use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** A pad of any symbols, signs or pictures, of which so many are pressed. */
+final readonly class Keys implements Input
+{
+    use Picks;
+
+    /** @param  list<Item>  $keys */
+    public function __construct(public array $keys, public int $length, public int $columns)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(Item::listed($node, 'keys'), $node->whole('length', 1, 1, 40), $node->whole('columns', 3, 1, 12));
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        return $this->acceptList($sent, $cleaning, Item::ids($this->keys), $this->length);
+    }
+
+    public function ways(): float
+    {
+        return (float) count($this->keys) ** $this->length;
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return ['type' => 'keys', 'length' => $this->length, 'columns' => $this->columns, 'keys' => Item::shown($this->keys, $showing)];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Input;
+
+use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** Text that may hold line breaks. */
+final readonly class Long implements Input
+{
+    use Typed;
+
+    /** In characters; longer is refused with a word. */
+    public const LONGEST = 20000;
+
+    public static function read(Node $node): self
+    {
+        return new self;
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        return $this->acceptText($sent, $cleaning, self::LONGEST);
+    }
+
+    public function ways(): ?float
+    {
+        return null;
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return ['type' => 'long', 'most' => self::LONGEST];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Input;
+
+use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
+use Fravel\Answer\Refusal;
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** Each entry on the left to be given one on the right. */
+final readonly class Pairs implements Input
+{
+    /**
+     * @param  list<Item>  $left
+     * @param  list<Item>  $right
+     */
+    public function __construct(public array $left, public array $right)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(Item::listed($node, 'left'), Item::listed($node, 'right'));
+    }
+
+    public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
+    {
+        if (! is_array($sent) || ($sent !== [] && array_is_list($sent))) {
+            return Refusal::malformed();
+        }
+        $pairs = array_filter($sent, static fn (mixed $right): bool => $right !== '' && $right !== null);
+        if ($pairs === []) {
+            return Refusal::blank();
+        }
+        foreach ($pairs as $left => $right) {
+            if (! in_array($left, Item::ids($this->left), true) || ! in_array($right, Item::ids($this->right), true)) {
+                return Refusal::malformed();
+            }
+        }
+
+        return count($pairs) === count($this->left) ? new Answer($pairs, $cleaning) : Refusal::incomplete();
+    }
+
+    public function ways(): float
+    {
+        return (float) count($this->right) ** count($this->left);
+    }
+
+    public function shown(Showing $showing, string $lock): array
+    {
+        return [
+            'type' => 'pairs',
+            'left' => Item::shown($this->left, $showing),
+            'right' => Item::shown(Item::shuffled($this->right, $showing, $lock), $showing),
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Matcher;
+
+use Brick\Math\BigRational;
+use Fravel\Answer\Answer;
+use Fravel\Answer\Number;
+use Fravel\Support\Node;
+
+/** `{"between": [a, b]}`: both ends count. */
+final readonly class Between implements Matcher
+{
+    public function __construct(public BigRational $least, public BigRational $most)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        $ends = array_map(static fn (Node $end): mixed => $end->value, $node->list('between'));
+        [$least, $most] = [$ends[0] ?? null, $ends[1] ?? null];
+        if (count($ends) !== 2 || ! self::isNumber($least) || ! self::isNumber($most)) {
+            $node->at('between')->wrong('two numbers');
+
+            return new self(BigRational::one(), BigRational::zero());
+        }
+
+        return new self(Number::of($least), Number::of($most));
+    }
+
+    /** @phpstan-assert-if-true int|float $end */
+    private static function isNumber(mixed $end): bool
+    {
+        return is_int($end) || (is_float($end) && is_finite($end));
+    }
+
+    public function matches(Answer $answer): bool
+    {
+        $given = Number::read($answer->raw(), $answer->cleaning->language);
+
+        return $given !== null && $given->isGreaterThanOrEqualTo($this->least) && $given->isLessThanOrEqualTo($this->most);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Matcher;
+
+use Fravel\Support\Node;
+
+/** The family: one line for each kind of matcher. */
+final class Matchers
+{
+    private const FAMILY = [
+        'equals' => Equals::class,
+        'has' => Has::class,
+        'hasAll' => HasAll::class,
+        'like' => Like::class,
+        'pattern' => Pattern::class,
+        'close' => Close::class,
+        'number' => Number::class,
+        'between' => Between::class,
+        'length' => Length::class,
+        'form' => Form::class,
+        'options' => Options::class,
+        'order' => Order::class,
+        'pairs' => Pairs::class,
+        'gaps' => Gaps::class,
+        'inside' => Inside::class,
+        'right' => Right::class,
+        'all' => All::class,
+        'any' => Any::class,
+        'not' => Not::class,
+        'anything' => Anything::class,
+    ];
+
+    public static function read(Node $node): Matcher
+    {
+        $kind = $node->variant(self::FAMILY);
+
+        return $kind === null ? new Any([]) : $kind::read($node);
+    }
+
+    /** @return list<Matcher> */
+    public static function listed(Node $node, string $key): array
+    {
+        return array_map(self::read(...), $node->list($key));
+    }
+}

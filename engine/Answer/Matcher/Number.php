@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Matcher;
+
+use Brick\Math\BigRational;
+use Fravel\Answer\Answer;
+use Fravel\Answer\Number as Reading;
+use Fravel\Answer\Quantity;
+use Fravel\Answer\Unit\Unit;
+use Fravel\Answer\Unit\Units;
+use Fravel\Support\Node;
+
+/** `{"number": 12.5}` with `within` (a number or "2%"), or `places`, and with `unit`. Exact. */
+final readonly class Number implements Matcher
+{
+    public function __construct(
+        public BigRational $number,
+        public ?BigRational $within,
+        public ?int $places,
+        public ?Unit $unit,
+    ) {
+    }
+
+    public static function read(Node $node): self
+    {
+        $number = Reading::of($node->number('number'));
+        $name = $node->maybeText('unit');
+        $unit = $name === null || $name === '' ? null : Units::named($name);
+        if ($name !== null && $name !== '' && $unit === null) {
+            $node->problems->add('unit.unknown', $node->pointer.'/unit', ['found' => $name]);
+        }
+
+        return new self($number, self::tolerance($node, $number), $node->has('places') ? $node->whole('places', 0, 0, 20) : null, $unit);
+    }
+
+    public function matches(Answer $answer): bool
+    {
+        $given = $this->given($answer);
+        if ($given === null) {
+            return false;
+        }
+        if ($this->places !== null) {
+            return Reading::rounded($given, $this->places)->isEqualTo(Reading::rounded($this->number, $this->places));
+        }
+
+        return $given->minus($this->number)->abs()->isLessThanOrEqualTo($this->within ?? 0);
+    }
+
+    private function given(Answer $answer): ?BigRational
+    {
+        if ($this->unit === null) {
+            return Reading::read($answer->raw(), $answer->cleaning->language);
+        }
+
+        return Quantity::read($answer->raw(), $answer->cleaning->language)?->in($this->unit);
+    }
+
+    private static function tolerance(Node $node, BigRational $number): ?BigRational
+    {
+        $within = $node->at('within')->value;
+        if (! is_string($within)) {
+            return $within === null ? null : Reading::of($node->number('within'))->abs();
+        }
+        if (preg_match('/^(\d+(?:\.\d+)?) ?%$/D', $within, $part) === 1) {
+            return BigRational::of($part[1])->dividedBy(100)->multipliedBy($number)->abs();
+        }
+        $node->at('within')->wrong('a number, or text such as "2%"');
+
+        return null;
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check;
+
+use Fravel\Check\Search\Reach;
+use Fravel\Document\GameDocument;
+use Fravel\Document\Reaction;
+use Fravel\Document\Reference;
+use Fravel\Document\References;
+use Fravel\Document\Scene;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
+
+/** A game with what the search found, for those who look for one kind of finding each. */
+final class CheckContext
+{
+    /** @var list<Reference> */
+    public readonly array $references;
+
+    public readonly Mends $mends;
+
+    /** @var list<array{scene: Scene, lock: Lock}>|null */
+    private ?array $locks = null;
+
+    /** @var array<string, true>|null */
+    private ?array $routed = null;
+
+    /** What who looks now may spend. */
+    public Effort $effort;
+
+    /**
+     * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
+     * @param  list<string>  $samples  words that are only there to be replaced
+     */
+    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [])
+    {
+        $this->effort = new Effort;
+        $this->references = References::in($game->document);
+        $this->mends = new Mends($game);
+    }
+
+    public function with(Effort $effort): self
+    {
+        $this->effort = $effort;
+
+        return $this;
+    }
+
+    /** @return list<array{scene: Scene, lock: Lock}> */
+    public function locks(): array
+    {
+        if ($this->locks !== null) {
+            return $this->locks;
+        }
+        $this->locks = [];
+        foreach ($this->game->scenes() as $scene) {
+            foreach (Things::flattened($scene->things) as $thing) {
+                if ($thing instanceof Lock) {
+                    $this->locks[] = ['scene' => $scene, 'lock' => $thing];
+                }
+            }
+        }
+
+        return $this->locks;
+    }
+
+    /** Whether it is certain that nobody gets to the scene: by the search, or where that gave up because no route leads there at all. */
+    public function isOutOfReach(Scene $scene): bool
+    {
+        if ($this->reach->isComplete) {
+            return ! isset($this->reach->scenes[$scene->id]);
+        }
+
+        return ! isset($this->routed()[$scene->id]);
+    }
+
+    /** The nearest scene before this one in the document that students get to and stay in; else the start, if they stay there. */
+    public function sceneBefore(Scene $scene): ?string
+    {
+        $ids = $this->game->sceneIds();
+        $before = array_reverse(array_slice($ids, 0, (int) array_search($scene->id, $ids, true)));
+        foreach ([...$before, $this->game->start()] as $id) {
+            $other = $this->game->scene($id);
+            $leadsOn = array_filter($other->arrive ?? [], static fn (Reaction $reaction): bool => $reaction->go !== null);
+            if ($other !== null && $other !== $scene && $other->ending === null && $leadsOn === [] && ! $this->isOutOfReach($other)) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, true> scenes that routes lead to from the start, whatever their conditions */
+    private function routed(): array
+    {
+        if ($this->routed !== null) {
+            return $this->routed;
+        }
+        $routes = [];
+        foreach ($this->references as $reference) {
+            if ($reference->isRoute) {
+                $routes[$reference->scene ?? ''][] = $reference->id;
+            }
+        }
+        $starts = array_values(array_filter(array_map($this->game->firstSceneOf(...), array_keys($this->game->chapters()))));
+        $this->routed = [];
+        for ($queue = [$this->game->start(), ...$starts]; $queue !== [];) {
+            $scene = array_pop($queue);
+            if (! isset($this->routed[$scene])) {
+                $this->routed[$scene] = true;
+                array_push($queue, ...$routes[$scene] ?? []);
+            }
+        }
+
+        return $this->routed;
+    }
+
+    public function titleOf(string $scene): string
+    {
+        return $this->game->scene($scene)->title ?? $scene;
+    }
+
+    public function nameOf(Lock $lock): string
+    {
+        return $lock->common->label !== '' ? $lock->common->label : mb_strimwidth($lock->ask, 0, 60, '…');
+    }
+
+    /** What a teacher knows a part by: its label, its words, its title, or its id. */
+    public function calls(string $id): string
+    {
+        $scene = $this->game->scene($this->game->sceneOf($id) ?? $id);
+        foreach (Things::flattened($scene->things ?? []) as $thing) {
+            if ($thing->id === $id) {
+                $words = $thing instanceof Lock ? $this->nameOf($thing) : ($thing->common->label ?: ($thing->md ?? ''));
+
+                return $words === '' ? $id : mb_strimwidth(strtok($words, "\n") ?: $id, 0, 60, '…');
+            }
+        }
+
+        return $scene->title ?? $id;
+    }
+
+    /** @return array{lock: string, scene: string} words that say which lock, and where */
+    public function placeOf(Lock $lock, Scene $scene): array
+    {
+        return ['lock' => $this->nameOf($lock), 'scene' => $scene->title];
+    }
+}

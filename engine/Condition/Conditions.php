@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Condition;
+
+use Fravel\Support\Node;
+
+/** The family: one line for each kind of condition. */
+final class Conditions
+{
+    private const FAMILY = [
+        'all' => All::class,
+        'any' => Any::class,
+        'not' => Not::class,
+        'has' => Has::class,
+        'hasOf' => HasOf::class,
+        'tally' => TallyStands::class,
+        'leads' => Leads::class,
+        'visited' => Visited::class,
+        'open' => Open::class,
+        'openOf' => OpenOf::class,
+        'firstTry' => FirstTry::class,
+        'tries' => Tries::class,
+        'lifted' => Lifted::class,
+        'minutes' => Minutes::class,
+    ];
+
+    /** A condition nested deeper than this is refused: the call stack is not the place to find out. */
+    private const DEEPEST = 30;
+
+    public static function read(Node $node): Condition
+    {
+        if (substr_count($node->pointer, '/') > 2 * self::DEEPEST) {
+            $node->problems->add('condition.deep', $node->pointer);
+
+            return new All([]);
+        }
+        $kind = $node->variant(self::FAMILY);
+
+        return $kind === null ? new All([]) : $kind::read($node);
+    }
+
+    public static function maybe(Node $node): ?Condition
+    {
+        return $node->value === null ? null : self::read($node);
+    }
+
+    /** @return list<Condition> */
+    public static function listed(Node $node, string $key): array
+    {
+        return array_map(self::read(...), $node->list($key));
+    }
+
+    /** @return array<string, string> field → kind of part, for the variant written here */
+    public static function refers(string $kind): array
+    {
+        return isset(self::FAMILY[$kind]) ? self::FAMILY[$kind]::REFERS : [];
+    }
+}

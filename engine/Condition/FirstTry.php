@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Condition;
+
+use Fravel\State\PlayState;
+use Fravel\Support\Node;
+
+/** `{"firstTry": ["l1", "l2"], "atLeast": 1}`: so many of the locks opened without a wrong or almost try. */
+final readonly class FirstTry implements Condition
+{
+    public const REFERS = ['firstTry' => 'lock'];
+
+    /** @param  list<string>  $locks */
+    public function __construct(public array $locks, public int $atLeast)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self($node->texts('firstTry'), $node->whole('atLeast', 1));
+    }
+
+    public function holds(PlayState $state, int $now): bool
+    {
+        return count(array_filter($this->locks, $state->openedAtFirstTry(...))) >= $this->atLeast;
+    }
+}

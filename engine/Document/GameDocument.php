@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+use Fravel\Support\Node;
+use Fravel\Thing\Cover;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
+
+/**
+ * A game, read from its document.
+ *
+ * The document itself (nested arrays as Support\Json reads them) is the truth and is kept whole, unknown fields
+ * included; typed parts are read from it when they are first asked for, so that playing one scene of a thousand costs
+ * one scene. A game never changes: Edit commands make a new one.
+ */
+final class GameDocument
+{
+    /** @var array<string, ?Scene> */
+    private array $scenes = [];
+
+    /** @var array<string, Token>|null */
+    private ?array $tokens = null;
+
+    /** @var array<string, Tally>|null */
+    private ?array $tallies = null;
+
+    /** @var array<string, Asset>|null */
+    private ?array $assets = null;
+
+    /** @var array<string, Chapter>|null */
+    private ?array $chapters = null;
+
+    /** @var array<string, int>|null scene → its place among the scenes */
+    private ?array $places = null;
+
+    /** @var array<string, array{kind: string, scene: string, chapter: ?string, by: ?string}>|null */
+    private ?array $things = null;
+
+    /** @var array<string, array<string, string>>|null lock → covers it lifts → their scenes */
+    private ?array $coversBy = null;
+
+    /** @param  array<array-key, mixed>  $document */
+    private function __construct(public readonly array $document)
+    {
+    }
+
+    /** @param  array<array-key, mixed>  $document one that Validation finds no problem in */
+    public static function of(array $document): self
+    {
+        return new self($document);
+    }
+
+    public function title(): string
+    {
+        return Node::root($this->document)->text('title');
+    }
+
+    public function language(): string
+    {
+        return Node::root($this->document)->text('language', 'en');
+    }
+
+    public function start(): string
+    {
+        return Node::root($this->document)->text('start');
+    }
+
+    /** @return list<string> ids in document order */
+    public function sceneIds(): array
+    {
+        return array_keys($this->places());
+    }
+
+    public function scene(string $id): ?Scene
+    {
+        if (array_key_exists($id, $this->scenes)) {
+            return $this->scenes[$id];
+        }
+        $place = $this->places()[$id] ?? null;
+
+        return $this->scenes[$id] = $place === null ? null : Scene::read(Node::root($this->document)->at('scenes')->at($place));
+    }
+
+    /** @return list<Scene> */
+    public function scenes(): array
+    {
+        return array_values(array_filter(array_map($this->scene(...), $this->sceneIds())));
+    }
+
+    /** @return array<string, Token> */
+    public function tokens(): array
+    {
+        return $this->tokens ??= self::byId($this->root()->list('tokens'), Token::read(...));
+    }
+
+    /** @return array<string, Tally> */
+    public function tallies(): array
+    {
+        return $this->tallies ??= self::byId($this->root()->list('tallies'), Tally::read(...));
+    }
+
+    /** @return array<string, Asset> */
+    public function assets(): array
+    {
+        return $this->assets ??= self::byId($this->root()->list('assets'), Asset::read(...));
+    }
+
+    /** @return array<string, Chapter> */
+    public function chapters(): array
+    {
+        return $this->chapters ??= self::byId($this->root()->list('chapters'), Chapter::read(...));
+    }
+
+    /** @return array<string, Walkthrough> */
+    public function walkthroughs(): array
+    {
+        return self::byId($this->root()->list('walkthroughs'), Walkthrough::read(...));
+    }
+
+    public function firstSceneOf(string $chapter): ?string
+    {
+        $start = $this->chapters()[$chapter]->start ?? null;
+        if ($start !== null && isset($this->places()[$start])) {
+            return $start;
+        }
+        foreach ($this->sceneIds() as $id) {
+            if ($this->chapterOf($id) === $chapter) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** The chapter of a scene, without reading the scene. */
+    public function chapterOf(string $scene): ?string
+    {
+        $place = $this->places()[$scene] ?? null;
+
+        return $place === null ? null : $this->rawScenes()[$place]['chapter'] ?? null;
+    }
+
+    /** What an id names: scene, chapter, token, tally, asset, or the kind of a thing. */
+    public function kindOf(string $id): ?string
+    {
+        return match (true) {
+            isset($this->places()[$id]) => 'scene',
+            isset($this->things()[$id]) => $this->things()[$id]['kind'],
+            isset($this->tokens()[$id]) => 'token',
+            isset($this->tallies()[$id]) => 'tally',
+            isset($this->assets()[$id]) => 'asset',
+            isset($this->chapters()[$id]) => 'chapter',
+            default => null,
+        };
+    }
+
+    /** The scene a thing stands in. */
+    public function sceneOf(string $thing): ?string
+    {
+        return $this->things()[$thing]['scene'] ?? null;
+    }
+
+    public function lock(string $id): ?Lock
+    {
+        $scene = $this->scene($this->sceneOf($id) ?? '');
+        foreach (Things::flattened($scene->things ?? []) as $thing) {
+            if ($thing instanceof Lock && $thing->id === $id) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    public function locksOf(string $chapter): array
+    {
+        return $this->idsWhere(static fn (array $thing): bool => $thing['kind'] === 'lock' && $thing['chapter'] === $chapter);
+    }
+
+    /** @return list<string> */
+    public function coversOf(string $chapter): array
+    {
+        return $this->idsWhere(static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['chapter'] === $chapter);
+    }
+
+    /** @return list<Cover> The covers that this lock lifts. */
+    public function coversLiftedBy(string $lock): array
+    {
+        $covers = [];
+        foreach ($this->coversBy()[$lock] ?? [] as $id => $scene) {
+            foreach (Things::flattened($this->scene($scene)->things ?? []) as $thing) {
+                if ($thing instanceof Cover && $thing->id === $id) {
+                    $covers[] = $thing;
+                }
+            }
+        }
+
+        return $covers;
+    }
+
+    /** @return array<string, array<string, string>> lock → covers it lifts → their scenes */
+    private function coversBy(): array
+    {
+        if ($this->coversBy === null) {
+            $this->coversBy = [];
+            foreach ($this->things() as $id => $thing) {
+                if ($thing['by'] !== null) {
+                    $this->coversBy[$thing['by']][$id] = $thing['scene'];
+                }
+            }
+        }
+
+        return $this->coversBy;
+    }
+
+    /**
+     * The scenes as they are written. The indexes over all of them are made from these and not from nodes: a student's
+     * action needs them, and must not cost the whole game.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function rawScenes(): array
+    {
+        /** @var list<array<string, mixed>> */
+        return $this->document['scenes'] ?? [];
+    }
+
+    private function root(): Node
+    {
+        return Node::root($this->document);
+    }
+
+    /** @return array<string, int> */
+    private function places(): array
+    {
+        if ($this->places !== null) {
+            return $this->places;
+        }
+        $this->places = [];
+        foreach ($this->rawScenes() as $place => $scene) {
+            $this->places[$scene['id']] ??= $place;
+        }
+
+        return $this->places;
+    }
+
+    /** @return array<string, array{kind: string, scene: string, chapter: ?string, by: ?string}> */
+    private function things(): array
+    {
+        if ($this->things !== null) {
+            return $this->things;
+        }
+        $this->things = [];
+        foreach ($this->rawScenes() as $scene) {
+            foreach (Things::rawFlattened($scene['things'] ?? []) as $thing) {
+                $this->things[$thing['id']] ??= [
+                    'kind' => $thing['kind'],
+                    'scene' => $scene['id'],
+                    'chapter' => $scene['chapter'] ?? null,
+                    'by' => ($thing['opens'] ?? '') === 'lock' ? $thing['lock'] ?? null : null,
+                ];
+            }
+        }
+
+        return $this->things;
+    }
+
+    /**
+     * @param  callable(array{kind: string, scene: string, chapter: ?string, by: ?string}): bool  $fits
+     * @return list<string>
+     */
+    private function idsWhere(callable $fits): array
+    {
+        return array_keys(array_filter($this->things(), $fits));
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  list<Node>  $nodes
+     * @param  callable(Node): T  $read
+     * @return array<string, T>
+     */
+    private static function byId(array $nodes, callable $read): array
+    {
+        $parts = [];
+        foreach ($nodes as $node) {
+            $parts[$node->text('id')] ??= $read($node);
+        }
+
+        return $parts;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Effect;
+
+use Fravel\Document\GameDocument;
+use Fravel\State\PlayState;
+use Fravel\Support\Node;
+
+/** `{"add": "tally", "by": 1}` */
+final readonly class Add implements Effect
+{
+    public const REFERS = ['add' => 'tally'];
+
+    public function __construct(public string $tally, public int|float $by)
+    {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self($node->id('add'), $node->number('by', 1));
+    }
+
+    public function apply(PlayState $state, GameDocument $game): PlayState
+    {
+        $sum = $state->tally($this->tally) + $this->by;
+
+        // Play refuses what leads so far; it is kept finite, so that no comparison loses its meaning on the way.
+        return $state->setTally($this->tally, is_finite($sum) ? $sum : ($sum > 0 ? PHP_FLOAT_MAX : -PHP_FLOAT_MAX));
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Pattern;
+
+use Fravel\Document\GameDocument;
+use Fravel\Document\Ids;
+use Fravel\Edit\Blank;
+use Fravel\Edit\Command;
+use Fravel\Edit\Edited;
+use Fravel\Edit\InsertPart;
+use Fravel\Edit\RemovePart;
+use Fravel\Edit\SetField;
+use Fravel\Edit\Together;
+use Random\Randomizer;
+
+/**
+ * Builds a pattern into a game, as one command that is undone like any other.
+ *
+ * Behind a scene it takes the place of that scene's plain way on, and leads on to where that led. A game that nobody has
+ * touched yet becomes the pattern; one without an ending gets one.
+ */
+final class Build
+{
+    /**
+     * @param  array<string, string>  $words  for students, by the names patterns use
+     * @param  string|null  $after  a scene
+     * @return Together|null  null when what the pattern needs is not given
+     */
+    public static function into(GameDocument $game, Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, ?string $after, Randomizer $random = new Randomizer): ?Together
+    {
+        foreach ($pattern->fields() as $field) {
+            if (! $content->fills($field)) {
+                return null;
+            }
+        }
+        $site = new PatternBuilder($game->language(), Ids::in($game->document), $words, $usual, $random);
+        $pattern->build($content, $site);
+        $isBlank = Blank::isUntouched($game->document);
+        $scene = $isBlank || $after === null ? null : Junction::onFrom($game, $after);
+        $onward = $scene === null ? '' : $scene->leads;
+        if (self::isLeft($site->scenes) && ($isBlank || ($onward === '' && ! self::ends($game, $site)))) {
+            $onward = self::ending($site);
+        }
+        $entry = (string) $site->scenes[0]['id'];
+        $joined = $isBlank
+            ? [new SetField(Command::GAME, 'start', $entry), new RemovePart(Blank::SCENE)]
+            : $scene?->to($entry) ?? [];
+
+        return new Together([...self::inserts($game, $site, $onward, $scene), ...$joined]);
+    }
+
+    /**
+     * The pattern as a game of its own.
+     *
+     * @param  array<string, string>  $words
+     * @return array<string, mixed>|null a document
+     */
+    public static function alone(Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, Randomizer $random = new Randomizer): ?array
+    {
+        $blank = GameDocument::of(Blank::game('', ['scene' => '', 'hello' => ''], $content->language));
+        $edited = self::into($blank, $pattern, $content, $words, $usual, null, $random)?->apply($blank);
+
+        /** @var array<string, mixed>|null */
+        return $edited instanceof Edited ? $edited->game->document : null;
+    }
+
+    /**
+     * Whether anything leads out of the arrangement.
+     *
+     * @param  array<array-key, mixed>  $parts
+     */
+    private static function isLeft(array $parts): bool
+    {
+        foreach ($parts as $key => $part) {
+            if (($key === 'go' && $part === PatternBuilder::ONWARD) || (is_array($part) && self::isLeft($part))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return string the id of an ending behind what was built, in the same chapter */
+    private static function ending(PatternBuilder $site): string
+    {
+        $chapter = $site->scenes[array_key_last($site->scenes)]['chapter'] ?? null;
+        $site->scene($id = $site->id('ending'), $site->say('ending'), [], ($chapter === null ? [] : ['chapter' => $chapter]) + ['ending' => ['kind' => 'won', 'md' => $site->say('ended')]]);
+
+        return $id;
+    }
+
+    private static function ends(GameDocument $game, PatternBuilder $site): bool
+    {
+        $scenes = [...(array) ($game->document['scenes'] ?? []), ...$site->scenes];
+
+        return array_filter($scenes, static fn (mixed $scene): bool => is_array($scene) && is_array($scene['ending'] ?? null)) !== [];
+    }
+
+    /** @return list<InsertPart> */
+    private static function inserts(GameDocument $game, PatternBuilder $site, string $onward, ?Junction $from): array
+    {
+        $inserts = [];
+        $chapter = $from?->chapter;
+        foreach (['chapters' => $site->chapters, 'tokens' => $site->tokens, 'tallies' => $site->tallies, 'scenes' => self::leading($site->scenes, $onward)] as $list => $parts) {
+            $after = $list === 'scenes' && $from !== null ? $from->scene : self::last($game, $list);
+            foreach ($parts as $part) {
+                $part += $list === 'scenes' && $chapter !== null ? ['chapter' => $chapter] : [];
+                $inserts[] = new InsertPart($list, Command::GAME, $after, $part);
+                $after = is_string($part['id']) ? $part['id'] : null;
+            }
+        }
+
+        return $inserts;
+    }
+
+    private static function last(GameDocument $game, string $list): ?string
+    {
+        $parts = (array) ($game->document[$list] ?? []);
+        $last = $parts === [] ? null : $parts[array_key_last($parts)];
+
+        return is_array($last) && is_string($last['id'] ?? null) ? $last['id'] : null;
+    }
+
+    /**
+     * @template T of array<array-key, mixed>
+     *
+     * @param  T  $parts
+     * @return T the same, with its way out leading somewhere
+     */
+    private static function leading(array $parts, string $onward): array
+    {
+        array_walk_recursive($parts, static function (mixed &$value, string|int $key) use ($onward): void {
+            if ($key === 'go' && $value === PatternBuilder::ONWARD) {
+                $value = $onward;
+            }
+        });
+
+        return $parts;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Pattern;
+
+/** One thing a pattern asks for. */
+final readonly class Field
+{
+    /**
+     * @param  list<string>  $columns  names of the columns of a table, or of the choices
+     * @param  int  $least  rows, or the smallest number
+     */
+    private function __construct(public string $name, public FieldKind $kind, public bool $isNeeded, public array $columns = [], public int $least = 0)
+    {
+    }
+
+    /** @param  list<string>  $columns */
+    public static function questions(string $name, array $columns = ['question', 'answer', 'wrong'], int $least = 1): self
+    {
+        return new self($name, FieldKind::Questions, true, $columns, $least);
+    }
+
+    /** @param  list<string>  $columns */
+    public static function table(string $name, array $columns, int $least = 1): self
+    {
+        return new self($name, FieldKind::Table, true, $columns, $least);
+    }
+
+    public static function text(string $name, bool $isNeeded = false): self
+    {
+        return new self($name, FieldKind::Text, $isNeeded);
+    }
+
+    public static function line(string $name, bool $isNeeded = false): self
+    {
+        return new self($name, FieldKind::Line, $isNeeded);
+    }
+
+    public static function number(string $name, int $least): self
+    {
+        return new self($name, FieldKind::Number, false, [], $least);
+    }
+
+    /** @param  non-empty-list<string>  $choices  the first is usual */
+    public static function choice(string $name, array $choices): self
+    {
+        return new self($name, FieldKind::Choice, false, $choices);
+    }
+
+    public static function picture(string $name): self
+    {
+        return new self($name, FieldKind::Picture, false);
+    }
+
+    /** @return array{name: string, kind: string, needed: bool, columns: list<string>} */
+    public function toArray(): array
+    {
+        return ['name' => $this->name, 'kind' => $this->kind->value, 'needed' => $this->isNeeded, 'columns' => $this->columns];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Pattern;
+
+use Fravel\Worksheet\Row;
+
+/** Questions, then by how many were right at first try: on, or back to revise and once more. */
+final class Practice implements Pattern
+{
+    public function name(): string
+    {
+        return 'practice';
+    }
+
+    public function fields(): array
+    {
+        return [Field::table('practice', ['question', 'right answer', 'another', 'another']), Field::number('least', 1), Field::text('revise', true)];
+    }
+
+    public function build(Content $content, PatternBuilder $site): void
+    {
+        $rows = $content->table('practice', 2, ['question']);
+        $ids = $site->ids('practice', count($rows));
+        [$score, $revise] = [$site->id('score'), $site->id('revise')];
+        $chapter = $site->chapter($site->say('practice'), $ids[0]);
+        $locks = [];
+        foreach ($rows as $place => $cells) {
+            $lock = self::question($content, $site, $cells, $ids[$place + 1] ?? $score);
+            $locks[] = (string) $lock['id'];
+            $site->scene($ids[$place], $site->say('numbered', ['title' => $site->say('question'), 'number' => $place + 1]), [$lock], ['chapter' => $chapter]);
+        }
+        $least = $content->number('least', max(1, (int) ceil(count($rows) * 0.7)), 1, count($rows));
+        $site->scene($score, $site->say('score'), [], ['chapter' => $chapter, 'arrive' => [['if' => ['firstTry' => $locks, 'atLeast' => $least], 'go' => PatternBuilder::ONWARD, 'say' => $site->say('scoreEnough')], ['go' => $revise, 'say' => $site->say('scoreLow', ['least' => $least, 'all' => count($rows)])]]]);
+        $site->scene($revise, $site->say('revision'), [$site->text($content->text('revise')), $site->choice($site->say('onceMore'), $ids[0], ['do' => [['forget' => $chapter]]])], ['chapter' => $chapter]);
+    }
+
+    /**
+     * With further cells the answer is chosen among them, without it is typed.
+     *
+     * @param  non-empty-list<string>  $cells
+     * @return array<string, mixed>
+     */
+    private static function question(Content $content, PatternBuilder $site, array $cells, string $go): array
+    {
+        $options = array_values(array_filter(array_slice($cells, 1), static fn (string $cell): bool => $cell !== ''));
+        if (count($options) > 1) {
+            return $site->options($cells[0], $options, ['go' => $go]);
+        }
+
+        return $site->lock(Row::asked($cells[0], $options[0] ?? '', $content->language), ['go' => $go]);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Thing;
+
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** A picture cut into cells that appear as locks open. */
+final readonly class Mosaic extends Thing
+{
+    public const REFERS = ['asset' => 'asset'];
+
+    /** @param  array<string, int>  $shares lock → its part of the cells, in proportion to the sum */
+    public function __construct(
+        Common $common,
+        public ?string $asset,
+        public int $columns,
+        public int $rows,
+        public int $colours,
+        public array $shares,
+        public int $seed,
+    ) {
+        parent::__construct($common);
+    }
+
+    public static function read(Node $node): self
+    {
+        $shares = [];
+        foreach ($node->list('by') as $share) {
+            $shares[$share->id('lock')] = $share->whole('share', 1, 1, 1000);
+        }
+
+        return new self(
+            Common::read($node),
+            $node->maybeText('asset'),
+            $node->whole('columns', 8, 1, 200),
+            $node->whole('rows', 6, 1, 200),
+            $node->whole('colours', 8, 2, 64),
+            $shares,
+            $node->whole('seed', 1),
+        );
+    }
+
+    /** The picture is not shown: only how many of its parts have been earned. */
+    public function shown(Showing $showing): array
+    {
+        $earned = array_intersect_key($this->shares, array_flip($showing->state->open));
+
+        return [
+            'columns' => $this->columns,
+            'rows' => $this->rows,
+            'earned' => array_sum($earned),
+            'of' => array_sum($this->shares),
+        ];
+    }
+}

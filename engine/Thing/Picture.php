@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Thing;
+
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** A picture; what to say of it stands with its asset. */
+final readonly class Picture extends Thing
+{
+    public const REFERS = ['asset' => 'asset'];
+
+    public function __construct(Common $common, public ?string $asset)
+    {
+        parent::__construct($common);
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(Common::read($node), $node->maybeText('asset'));
+    }
+
+    public function shown(Showing $showing): array
+    {
+        return ['asset' => $this->asset];
+    }
+}

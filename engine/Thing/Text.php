@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Thing;
+
+use Fravel\Document\Showing;
+use Fravel\Support\Node;
+
+/** Words to read. */
+final readonly class Text extends Thing
+{
+    /** What a text is for, which decides how large it stands on a stage. */
+    public const SIZES = ['title', 'body', 'small'];
+
+    /** Colours of the palette, by name: what is chosen reads well wherever it is shown. */
+    public const COLOURS = ['ink' => '#10222b', 'paper' => '#f8f3e8', 'deep' => '#17414d', 'lamp' => '#f2b134', 'signal' => '#d6452d', 'moss' => '#4f7a52', 'dusk' => '#6d6a9c'];
+
+    /** @param  bool  $plate  whether it stands on a plate of paper */
+    public function __construct(Common $common, public string $md, public string $size, public string $colour, public bool $plate)
+    {
+        parent::__construct($common);
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            Common::read($node),
+            $node->text('md'),
+            $node->known('size', self::SIZES, 'body'),
+            $node->known('colour', array_keys(self::COLOURS), 'ink'),
+            $node->at('plate')->value === true,
+        );
+    }
+
+    public function shown(Showing $showing): array
+    {
+        return ['md' => $showing->fill($this->md), 'size' => $this->size, 'colour' => $this->colour, 'plate' => $this->plate];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Worksheet;
+
+/**
+ * Rows of cells, read from what a spreadsheet program saves or puts on the clipboard.
+ *
+ * Fields, quotes and line ends are those of RFC 4180, with tab, semicolon, comma or bar between the fields; which one is
+ * the one that parts the rows most evenly.
+ */
+final readonly class Table
+{
+    public const SEPARATORS = ["\t", ';', ',', '|'];
+
+    /** Rows past this many are left out, and the reading says so. */
+    public const MOST_ROWS = 2000;
+
+    /** How much of the text the separator is guessed from, in bytes. */
+    private const SAMPLE = 20000;
+
+    /** @param  list<list<string>>  $rows */
+    private function __construct(public array $rows, public string $separator, public bool $isCut)
+    {
+    }
+
+    public static function read(string $bytes, ?string $separator = null): self
+    {
+        $text = self::decoded($bytes);
+        $separator = in_array($separator, self::SEPARATORS, true) ? $separator : self::guess($text);
+        $rows = self::split($text, $separator, self::MOST_ROWS + 1);
+
+        return new self(array_slice($rows, 0, self::MOST_ROWS), $separator, count($rows) > self::MOST_ROWS);
+    }
+
+    /** UTF-8 and UTF-16 by their marks, UTF-8 where it is, else the single-byte encoding of Western Windows. */
+    private static function decoded(string $bytes): string
+    {
+        $text = match (true) {
+            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
+            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            ! mb_check_encoding($bytes, 'UTF-8') => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
+            default => $bytes,
+        };
+
+        return str_replace(["\r\n", "\r", "\0"], ["\n", "\n", ''], mb_scrub((string) $text, 'UTF-8'));
+    }
+
+    private static function guess(string $text): string
+    {
+        $sample = substr($text, 0, self::SAMPLE);
+        $best = ["\t", 0.0];
+        foreach (self::SEPARATORS as $separator) {
+            $widths = array_map(count(...), self::split($sample, $separator, 50));
+            $wide = array_filter($widths, static fn (int $width): bool => $width > 1);
+            $common = $wide === [] ? 0 : max(array_count_values($wide));
+            $score = $widths === [] ? 0.0 : $common / count($widths);
+            if ($score > $best[1]) {
+                $best = [$separator, $score];
+            }
+        }
+
+        return $best[0];
+    }
+
+    /** @return list<list<string>> */
+    private static function split(string $text, string $separator, int $most): array
+    {
+        $stream = fopen('php://memory', 'r+b');
+        if ($stream === false) {
+            return [];
+        }
+        fwrite($stream, $text);
+        rewind($stream);
+        $rows = [];
+        while (count($rows) < $most && ($cells = fgetcsv($stream, null, $separator, '"', '')) !== false) {
+            $rows[] = array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
+        }
+        fclose($stream);
+
+        return $rows;
+    }
+}
