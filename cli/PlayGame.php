@@ -6,8 +6,8 @@ namespace Cli;
 
 use Fravel\Document\GameDocument;
 use Fravel\Exception\UnableToReadJson;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
-use Fravel\Play\Action;
+use Fravel\State\Action;
 use Illuminate\Http\Request;
 
 /** An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. */

@@ -11,8 +11,8 @@ use App\Play\CompiledEdition;
 use App\Play\Screen;
 use App\Play\Turn;
 use Fravel\Document\Walkthrough;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Illuminate\Support\Facades\Cache;
 

@@ -7,7 +7,7 @@ namespace Database\Seeders;
 use App\Actions\TakeAction;
 use App\Models\Edition;
 use App\Play\Turn;
-use Fravel\Play\Action;
+use Fravel\State\Action;
 use Illuminate\Support\Carbon;
 
 /** Plays The Dark Lamp as a student might: with detours, slips, hints and pauses, by real actions of the engine. */

@@ -56,10 +56,8 @@ final class CheckContext
         }
         $this->locks = [];
         foreach ($this->game->scenes() as $scene) {
-            foreach (Things::flattened($scene->things) as $thing) {
-                if ($thing instanceof Lock) {
-                    $this->locks[] = ['scene' => $scene, 'lock' => $thing];
-                }
+            foreach (Things::locks($scene->things) as $lock) {
+                $this->locks[] = ['scene' => $scene, 'lock' => $lock];
             }
         }
 
@@ -124,7 +122,7 @@ final class CheckContext
 
     public function nameOf(Lock $lock): string
     {
-        return $lock->common->label !== '' ? $lock->common->label : mb_strimwidth($lock->ask, 0, 60, '…');
+        return $lock->calls();
     }
 
     /** What a teacher knows a part by: its label, its words, its title, or its id. */
@@ -133,9 +131,7 @@ final class CheckContext
         $scene = $this->game->scene($this->game->sceneOf($id) ?? $id);
         foreach (Things::flattened($scene->things ?? []) as $thing) {
             if ($thing->id === $id) {
-                $words = $thing instanceof Lock ? $this->nameOf($thing) : ($thing->common->label ?: ($thing->md ?? ''));
-
-                return $words === '' ? $id : mb_strimwidth(strtok($words, "\n") ?: $id, 0, 60, '…');
+                return $thing->calls() === '' ? $id : $thing->calls();
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
-use Fravel\Check\Answers\LanguageData;
+use Fravel\Answer\LanguageData;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Check;
 
 use Fravel\Answer\Answer;
-use Fravel\Answer\Input\Options;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\Effect\Add;
-use Fravel\Effect\Decide;
+use Fravel\Document\Trigger;
 use Fravel\Effect\Effect;
-use Fravel\Effect\RuleOut;
-use Fravel\Effect\Set;
-use Fravel\State\Verdict;
-use Fravel\Thing\Choice;
+use Fravel\State\Fact;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
 use Fravel\Thing\Things;
@@ -37,12 +32,16 @@ final readonly class Scores
         $maybe = [];
         foreach ($game->scenes() as $scene) {
             foreach (Things::flattened($scene->things) as $thing) {
-                match (true) {
-                    $thing instanceof Lock && $thing->input instanceof Options && ! $thing->input->many => $questions[] = self::ways($thing, $thing->input, $game->language(), $supposed),
-                    $thing instanceof Lock => array_push($maybe, ...array_map(static fn (Rule $rule): array => $rule->reaction->effects, self::opening($thing))),
-                    $thing instanceof Choice => array_push($maybe, ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $thing->react)),
-                    default => null,
-                };
+                foreach ($thing->locks() as $lock) {
+                    $lock->input->picks() === []
+                        ? array_push($maybe, ...array_map(static fn (Rule $rule): array => $rule->reaction->effects, self::opening($lock)))
+                        : $questions[] = self::ways($game, $lock, $supposed);
+                }
+                foreach ($thing->reactions() as $list) {
+                    if ($list->on === Trigger::Act) {
+                        array_push($maybe, ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $list->reactions));
+                    }
+                }
             }
         }
         /** @var list<non-empty-array<string, list<Effect>>> $questions */
@@ -56,16 +55,16 @@ final readonly class Scores
      * @param  list<string>  $supposed
      * @return array<string, list<Effect>> what each option does to tallies, with what opening does
      */
-    private static function ways(Lock $lock, Options $input, string $language, array $supposed): array
+    private static function ways(GameDocument $game, Lock $lock, array $supposed): array
     {
         $ways = [];
-        $ids = array_column($input->options, 'id');
+        $ids = $lock->input->picks();
         foreach (array_intersect($ids, $supposed) ?: $ids as $id) {
-            $answer = $lock->accept($id, $language);
+            $answer = $lock->accept($id, $game->language());
             if ($answer instanceof Answer) {
                 $index = $lock->ruleFor($answer);
-                $opens = $index === null || $lock->rules[$index]->verdict !== Verdict::Open ? [] : $lock->rules[$index]->reaction->effects;
-                $ways[$id] = self::onTallies([...$input->effectsOf($answer), ...$opens]);
+                $opens = $index === null || ! $lock->rules[$index]->opens() ? [] : $lock->rules[$index]->reaction->effects;
+                $ways[$id] = self::onTallies($game, [...$lock->input->effectsOf($answer), ...$opens]);
             }
         }
 
@@ -75,16 +74,16 @@ final readonly class Scores
     /** @return list<Rule> */
     private static function opening(Lock $lock): array
     {
-        return array_slice(array_values(array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open)), 0, 1);
+        return array_slice(array_values(array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens())), 0, 1);
     }
 
     /**
      * @param  list<Effect>  $effects
      * @return list<Effect>
      */
-    private static function onTallies(array $effects): array
+    private static function onTallies(GameDocument $game, array $effects): array
     {
-        return array_values(array_filter($effects, static fn (Effect $effect): bool => $effect instanceof Add || $effect instanceof Set || $effect instanceof Decide || $effect instanceof RuleOut));
+        return array_values(array_filter($effects, static fn (Effect $effect): bool => array_intersect(array_map(Fact::kindOf(...), $effect->changes($game)), ['tally', 'decided', 'ruledOut']) !== []));
     }
 
     /**
@@ -134,6 +133,6 @@ final readonly class Scores
     /** @param  list<Effect>  $effects */
     private static function added(array $effects, string $tally): float
     {
-        return (float) array_sum(array_map(static fn (Effect $effect): int|float => $effect instanceof Add && $effect->tally === $tally ? $effect->by : 0, $effects));
+        return (float) array_sum(array_map(static fn (Effect $effect): int|float => $effect->adds()[Fact::tally($tally)] ?? 0, $effects));
     }
 }

@@ -6,6 +6,7 @@ namespace Fravel\Condition;
 
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"all": [C, …]}`: every part holds; with no parts it holds. */
 final readonly class All implements Condition
@@ -29,5 +30,37 @@ final readonly class All implements Condition
         }
 
         return true;
+    }
+
+    public function observe(Observed $seen): void
+    {
+        foreach ($this->parts as $part) {
+            $part->observe($seen);
+        }
+    }
+
+    public function isRising(): bool
+    {
+        return array_filter($this->parts, static fn (Condition $part): bool => ! $part->isRising()) === [];
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        $values = array_map(static fn (Condition $part): ?bool => $part->foldsTo($fixed), $this->parts);
+        if (in_array(false, $values, true)) {
+            return false;
+        }
+
+        return in_array(null, $values, true) ? null : true;
+    }
+
+    public function least(): ?Need
+    {
+        return Need::all(array_map(static fn (Condition $part): ?Need => $part->least(), $this->parts));
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.all', parts: array_map(static fn (Condition $part): Wording => $part->said(), $this->parts));
     }
 }

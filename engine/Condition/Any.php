@@ -6,6 +6,7 @@ namespace Fravel\Condition;
 
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"any": [C, …]}`: at least one part holds; with no parts it does not. */
 final readonly class Any implements Condition
@@ -29,5 +30,37 @@ final readonly class Any implements Condition
         }
 
         return false;
+    }
+
+    public function observe(Observed $seen): void
+    {
+        foreach ($this->parts as $part) {
+            $part->observe($seen);
+        }
+    }
+
+    public function isRising(): bool
+    {
+        return array_filter($this->parts, static fn (Condition $part): bool => ! $part->isRising()) === [];
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        $values = array_map(static fn (Condition $part): ?bool => $part->foldsTo($fixed), $this->parts);
+        if (in_array(true, $values, true)) {
+            return true;
+        }
+
+        return in_array(null, $values, true) ? null : false;
+    }
+
+    public function least(): ?Need
+    {
+        return Need::any(array_map(static fn (Condition $part): ?Need => $part->least(), $this->parts));
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.any', parts: array_map(static fn (Condition $part): Wording => $part->said(), $this->parts));
     }
 }

@@ -31,4 +31,27 @@ enum Comparison: string
             self::Differs => $left != $right,
         };
     }
+
+    /** Whether a number that grows turns it true and never false again. */
+    public function isUpward(): bool
+    {
+        return $this === self::AtLeast || $this === self::More;
+    }
+
+    /** Its value for a number that starts at the least it can be and only grows; null when it may turn. */
+    public function foldsFrom(int $least, int|float $value): ?bool
+    {
+        return match ($this) {
+            self::AtLeast => $value <= $least ? true : null,
+            self::More, self::Differs => $value < $least ? true : null,
+            self::Less => $value <= $least ? false : null,
+            self::AtMost, self::Equal => $value < $least ? false : null,
+        };
+    }
+
+    /** Whether so many of what is there can be had at all; null when it depends. */
+    public static function countFolds(int $wanted, int $there): ?bool
+    {
+        return $wanted <= 0 ? true : ($wanted > $there ? false : null);
+    }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Fravel\Condition;
 
 use Fravel\Support\Node;
+use Fravel\Support\OpenFamily;
 
 /** The family: one line for each kind of condition. */
 final class Conditions
 {
-    private const FAMILY = [
+    /** @use OpenFamily<Condition> */
+    use OpenFamily;
+
+    public const FAMILY = [
         'all' => All::class,
         'any' => Any::class,
         'not' => Not::class,
@@ -36,7 +40,7 @@ final class Conditions
 
             return new All([]);
         }
-        $kind = $node->variant(self::FAMILY);
+        $kind = $node->variant(self::kinds());
 
         return $kind === null ? new All([]) : $kind::read($node);
     }
@@ -55,6 +59,8 @@ final class Conditions
     /** @return array<string, string> field → kind of part, for the variant written here */
     public static function refers(string $kind): array
     {
-        return isset(self::FAMILY[$kind]) ? self::FAMILY[$kind]::REFERS : [];
+        $class = self::kinds()[$kind] ?? null;
+
+        return $class === null ? [] : $class::REFERS;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Condition;
 
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and `never` go before numbers. */
 final readonly class Leads implements Condition
@@ -25,5 +27,35 @@ final readonly class Leads implements Condition
     public function holds(PlayState $state, int $now): bool
     {
         return ($state->leaders($this->among)[0] ?? null) === $this->tally;
+    }
+
+    public function observe(Observed $seen): void
+    {
+        foreach ([$this->tally, ...$this->among] as $tally) {
+            $seen->measure(Fact::tally($tally));
+            $seen->see(Fact::decided($tally));
+            $seen->see(Fact::ruledOut($tally));
+        }
+    }
+
+    public function isRising(): bool
+    {
+        return false;
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        // Whoever stands alone leads, unless ruled out.
+        return count(array_unique($this->among)) === 1 && $fixed->isUnchanged(Fact::ruledOut($this->among[0])) ? $this->among[0] === $this->tally : null;
+    }
+
+    public function least(): ?Need
+    {
+        return null;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.leads', named: ['part' => [$this->tally], 'among' => $this->among]);
     }
 }

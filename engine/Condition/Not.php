@@ -6,6 +6,7 @@ namespace Fravel\Condition;
 
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"not": C}` */
 final readonly class Not implements Condition
@@ -22,5 +23,32 @@ final readonly class Not implements Condition
     public function holds(PlayState $state, int $now): bool
     {
         return ! $this->part->holds($state, $now);
+    }
+
+    public function observe(Observed $seen): void
+    {
+        $this->part->observe($seen);
+    }
+
+    public function isRising(): bool
+    {
+        return false;
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        $value = $this->part->foldsTo($fixed);
+
+        return $value === null ? null : ! $value;
+    }
+
+    public function least(): ?Need
+    {
+        return null;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.not', parts: [$this->part->said()]);
     }
 }

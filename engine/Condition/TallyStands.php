@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Condition;
 
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"tally": "points", "is": ">=", "value": 3}` */
 final readonly class TallyStands implements Condition
@@ -24,5 +26,32 @@ final readonly class TallyStands implements Condition
     public function holds(PlayState $state, int $now): bool
     {
         return $this->is->holds($state->tally($this->tally), $this->value);
+    }
+
+    public function observe(Observed $seen): void
+    {
+        $seen->compare(Fact::tally($this->tally), $this->value);
+    }
+
+    public function isRising(): bool
+    {
+        return $this->is->isUpward();
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        $fixed = $fixed->tally($this->tally);
+
+        return $fixed === null ? null : $this->is->holds($fixed, $this->value);
+    }
+
+    public function least(): ?Need
+    {
+        return $this->is->isUpward() ? Need::number(Fact::tally($this->tally), $this->value, $this->is === Comparison::More) : null;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.tally', ['is' => $this->is->value, 'value' => $this->value], ['part' => [$this->tally]]);
     }
 }

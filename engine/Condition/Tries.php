@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Condition;
 
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"tries": "lock", "is": ">=", "value": 2}`: wrong and almost tries so far, the present one included. */
 final readonly class Tries implements Condition
@@ -24,5 +26,30 @@ final readonly class Tries implements Condition
     public function holds(PlayState $state, int $now): bool
     {
         return $this->is->holds($state->triesOn($this->lock), $this->value);
+    }
+
+    public function observe(Observed $seen): void
+    {
+        $seen->compare(Fact::tries($this->lock), $this->value);
+    }
+
+    public function isRising(): bool
+    {
+        return false;
+    }
+
+    public function foldsTo(Fixed $fixed): ?bool
+    {
+        return $this->is->foldsFrom(0, $this->value);
+    }
+
+    public function least(): ?Need
+    {
+        return null;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('condition.tries', ['is' => $this->is->value, 'value' => $this->value], ['part' => [$this->lock]]);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fravel\Document;
 
 use Fravel\Support\Node;
-use Fravel\Thing\Cover;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
 /**
@@ -165,10 +165,9 @@ final class GameDocument
 
     public function lock(string $id): ?Lock
     {
-        $scene = $this->scene($this->sceneOf($id) ?? '');
-        foreach (Things::flattened($scene->things ?? []) as $thing) {
-            if ($thing instanceof Lock && $thing->id === $id) {
-                return $thing;
+        foreach (Things::locks($this->scene($this->sceneOf($id) ?? '')->things ?? []) as $lock) {
+            if ($lock->id === $id) {
+                return $lock;
             }
         }
 
@@ -187,16 +186,13 @@ final class GameDocument
         return $this->idsWhere(static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['chapter'] === $chapter);
     }
 
-    /** @return list<Cover> The covers that this lock lifts. */
+    /** @return list<Thing> The covers that this lock lifts. */
     public function coversLiftedBy(string $lock): array
     {
         $covers = [];
-        foreach ($this->coversBy()[$lock] ?? [] as $id => $scene) {
-            foreach (Things::flattened($this->scene($scene)->things ?? []) as $thing) {
-                if ($thing instanceof Cover && $thing->id === $id) {
-                    $covers[] = $thing;
-                }
-            }
+        foreach (array_unique($this->coversBy()[$lock] ?? []) as $scene) {
+            $lifted = array_filter(Things::flattened($this->scene($scene)->things ?? []), static fn (Thing $thing): bool => $thing->liftedBy() === $lock);
+            array_push($covers, ...array_values($lifted));
         }
 
         return $covers;

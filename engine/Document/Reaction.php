@@ -59,4 +59,16 @@ final readonly class Reaction
 
         return null;
     }
+
+    /** Whether it does more than speak. */
+    public function acts(): bool
+    {
+        return $this->effects !== [] || $this->leadsOn();
+    }
+
+    /** Whether it leads away from where it is set off. */
+    public function leadsOn(): bool
+    {
+        return $this->go !== null && $this->go->to !== Route::STAY;
+    }
 }

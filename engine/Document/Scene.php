@@ -63,4 +63,15 @@ final readonly class Scene
     {
         return Things::shown($this->things, $state, $now);
     }
+
+    /** @return list<ReactionList> all that may happen here, that of its things with it */
+    public function reactions(): array
+    {
+        return [
+            new ReactionList($this->id, 'refused', Trigger::Refused, $this->refused),
+            new ReactionList($this->id, 'arrive', Trigger::Arrive, $this->arrive),
+            new ReactionList($this->id, 'next', Trigger::Next, $this->next),
+            ...array_merge([], ...array_map(static fn (Thing $thing): array => $thing->reactions(), Things::flattened($this->things))),
+        ];
+    }
 }

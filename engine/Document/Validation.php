@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-use Fravel\Answer\Input\Long;
-use Fravel\Answer\Input\Text;
-use Fravel\Answer\Weight;
 use Fravel\Support\Node;
 use Fravel\Support\Problem;
 use Fravel\Support\Problems;
@@ -34,7 +31,6 @@ final class Validation
         }
         $root->text('language', 'en');
         self::readParts($root);
-        self::weigh(['scenes' => $document['scenes'] ?? []], '', $problems);
         foreach (Ids::in($document) as $id => $pointers) {
             foreach (array_slice($pointers, 1) as $pointer) {
                 $problems->add('id.twice', $pointer, ['id' => $id, 'first' => $pointers[0]]);
@@ -63,25 +59,6 @@ final class Validation
         }
 
         return $problems;
-    }
-
-    /**
-     * Locks whose rules are more work to judge by than a student should wait for.
-     *
-     * @param  array<array-key, mixed>  $part
-     */
-    private static function weigh(array $part, string $pointer, Problems $problems): void
-    {
-        foreach (['scenes', 'things', 'cues'] as $list) {
-            foreach (is_array($part[$list] ?? null) ? $part[$list] : [] as $place => $inner) {
-                is_array($inner) && self::weigh($inner, "{$pointer}/{$list}/{$place}", $problems);
-            }
-        }
-        $longest = ($part['input']['type'] ?? null) === 'long' ? Long::LONGEST : Text::LONGEST;
-        $matches = is_array($part['rules'] ?? null) ? array_map(static fn (mixed $rule): mixed => is_array($rule) ? $rule['match'] ?? null : null, $part['rules']) : [];
-        if ($matches !== [] && Weight::of(['any' => $matches], $longest) > Weight::MOST) {
-            $problems->add('lock.heavy', $pointer.'/rules');
-        }
     }
 
     private static function readParts(Node $root): void

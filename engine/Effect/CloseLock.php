@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"close": "lock"}`: also forgets its tries. */
 final readonly class CloseLock implements Effect
@@ -25,5 +28,40 @@ final readonly class CloseLock implements Effect
     public function apply(PlayState $state, GameDocument $game): PlayState
     {
         return $state->closeLock($this->lock);
+    }
+
+    public function changes(GameDocument $game): array
+    {
+        return [Fact::open($this->lock), Fact::pass($this->lock), Fact::tries($this->lock), Fact::hinted($this->lock)];
+    }
+
+    public function isGain(): bool
+    {
+        return false;
+    }
+
+    public function mayTake(): bool
+    {
+        return true;
+    }
+
+    public function adds(): array
+    {
+        return [];
+    }
+
+    public function puts(): array
+    {
+        return [];
+    }
+
+    public function observe(Observed $seen): void
+    {
+        // What it does is the same in every state.
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('effect.close', named: ['part' => [$this->lock]]);
     }
 }

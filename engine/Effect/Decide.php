@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"must": "tally"}`: it leads, whatever the others come to. */
 final readonly class Decide implements Effect
@@ -25,5 +28,40 @@ final readonly class Decide implements Effect
     public function apply(PlayState $state, GameDocument $game): PlayState
     {
         return $state->decide($this->tally);
+    }
+
+    public function changes(GameDocument $game): array
+    {
+        return [Fact::decided($this->tally)];
+    }
+
+    public function isGain(): bool
+    {
+        return false;
+    }
+
+    public function mayTake(): bool
+    {
+        return false;
+    }
+
+    public function adds(): array
+    {
+        return [];
+    }
+
+    public function puts(): array
+    {
+        return [];
+    }
+
+    public function observe(Observed $seen): void
+    {
+        // What it does is the same in every state.
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('effect.must', named: ['part' => [$this->tally]]);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Fravel\Effect;
 
 use Fravel\Support\Node;
+use Fravel\Support\OpenFamily;
 
 /** The family: one line for each kind of effect. */
 final class Effects
 {
-    private const FAMILY = [
+    /** @use OpenFamily<Effect> */
+    use OpenFamily;
+
+    public const FAMILY = [
         'give' => Give::class,
         'take' => Take::class,
         'add' => Add::class,
@@ -28,7 +32,7 @@ final class Effects
     {
         $effects = [];
         foreach ($node->list($key) as $entry) {
-            $kind = $entry->variant(self::FAMILY);
+            $kind = $entry->variant(self::kinds());
             if ($kind !== null) {
                 $effects[] = $kind::read($entry);
             }
@@ -40,6 +44,8 @@ final class Effects
     /** @return array<string, string> field → kind of part, for the variant written here */
     public static function refers(string $kind): array
     {
-        return isset(self::FAMILY[$kind]) ? self::FAMILY[$kind]::REFERS : [];
+        $class = self::kinds()[$kind] ?? null;
+
+        return $class === null ? [] : $class::REFERS;
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"forget": "chapter"}`: closes its locks, lowers its covers and forgets their tries; tokens and tallies stay. */
 final readonly class Forget implements Effect
@@ -32,5 +35,43 @@ final readonly class Forget implements Effect
         }
 
         return $state;
+    }
+
+    public function changes(GameDocument $game): array
+    {
+        return array_merge(
+            array_map(Fact::lifted(...), $game->coversOf($this->chapter)),
+            ...array_map(static fn (string $lock): array => (new CloseLock($lock))->changes($game), $game->locksOf($this->chapter)),
+        );
+    }
+
+    public function isGain(): bool
+    {
+        return false;
+    }
+
+    public function mayTake(): bool
+    {
+        return true;
+    }
+
+    public function adds(): array
+    {
+        return [];
+    }
+
+    public function puts(): array
+    {
+        return [];
+    }
+
+    public function observe(Observed $seen): void
+    {
+        // What it does is the same in every state.
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('effect.forget', named: ['part' => [$this->chapter]]);
     }
 }

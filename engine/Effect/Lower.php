@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"lower": "cover"}` */
 final readonly class Lower implements Effect
@@ -25,5 +28,40 @@ final readonly class Lower implements Effect
     public function apply(PlayState $state, GameDocument $game): PlayState
     {
         return $state->lower($this->cover);
+    }
+
+    public function changes(GameDocument $game): array
+    {
+        return [Fact::lifted($this->cover)];
+    }
+
+    public function isGain(): bool
+    {
+        return false;
+    }
+
+    public function mayTake(): bool
+    {
+        return true;
+    }
+
+    public function adds(): array
+    {
+        return [];
+    }
+
+    public function puts(): array
+    {
+        return [];
+    }
+
+    public function observe(Observed $seen): void
+    {
+        // What it does is the same in every state.
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('effect.lower', named: ['part' => [$this->cover]]);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"open": "lock"}` */
 final readonly class OpenLock implements Effect
@@ -25,5 +28,41 @@ final readonly class OpenLock implements Effect
     public function apply(PlayState $state, GameDocument $game): PlayState
     {
         return $state->openLock($this->lock);
+    }
+
+    public function changes(GameDocument $game): array
+    {
+        return [Fact::open($this->lock)];
+    }
+
+    public function isGain(): bool
+    {
+        // A lock that an effect opens has not given what its rule would: that is no gain alone.
+        return false;
+    }
+
+    public function mayTake(): bool
+    {
+        return false;
+    }
+
+    public function adds(): array
+    {
+        return [];
+    }
+
+    public function puts(): array
+    {
+        return [];
+    }
+
+    public function observe(Observed $seen): void
+    {
+        // What it does is the same in every state.
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('effect.open', named: ['part' => [$this->lock]]);
     }
 }

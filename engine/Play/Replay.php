@@ -6,6 +6,7 @@ namespace Fravel\Play;
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Walkthrough;
+use Fravel\State\Action;
 
 /** A walkthrough played again, up to where the game no longer goes the way it was recorded. */
 final readonly class Replay

@@ -6,6 +6,7 @@ namespace Fravel\Play;
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
+use Fravel\Document\ReactionList;
 use Fravel\Document\Route;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
@@ -13,6 +14,7 @@ use Fravel\Effect\Effect;
 use Fravel\State\Event;
 use Fravel\State\EventKind;
 use Fravel\State\PlayState;
+use Fravel\Thing\Turn;
 
 /**
  * One action while it happens: the state as it stands and the events so far.
@@ -21,7 +23,7 @@ use Fravel\State\PlayState;
  *
  * @internal
  */
-final class Step
+final class Step implements Turn
 {
     /** Arrivals that lead on and on stop after this many in one action. */
     private const MOST_ARRIVALS = 50;
@@ -33,8 +35,25 @@ final class Step
 
     private bool $isCut = false;
 
+    private ?Outcome $refusal = null;
+
     public function __construct(private readonly GameDocument $game, private PlayState $state, private readonly int $now)
     {
+    }
+
+    public function game(): GameDocument
+    {
+        return $this->game;
+    }
+
+    public function now(): int
+    {
+        return $this->now;
+    }
+
+    public function refuse(string $reason, array $arguments = []): void
+    {
+        $this->refusal = new Outcome($this->state, [Event::of(EventKind::Refused, $reason, $arguments)]);
     }
 
     public function state(): PlayState
@@ -44,7 +63,7 @@ final class Step
 
     public function outcome(): Outcome
     {
-        return new Outcome($this->state, $this->events, $this->isCut);
+        return $this->refusal ?? new Outcome($this->state, $this->events, $this->isCut);
     }
 
     public function note(EventKind $kind, mixed ...$arguments): void
@@ -139,7 +158,7 @@ final class Step
         foreach ($this->game->coversLiftedBy($lock) as $cover) {
             if (! $this->state->isLifted($cover->id)) {
                 $this->become($this->state->lift($cover->id));
-                $this->fire($cover->react);
+                $this->fire(array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, $cover->reactions())));
             }
         }
     }

@@ -22,7 +22,7 @@ final readonly class Node
 
     public static function root(mixed $value, ?Problems $problems = null, string $pointer = ''): self
     {
-        return new self($value, $pointer, $problems ?? new Problems);
+        return new self($value, $pointer, $problems ?? new Problems(false));
     }
 
     public function at(string|int $key): self

@@ -13,6 +13,11 @@ final class Problems
     /** @var list<Problem> */
     private array $found = [];
 
+    /** @param  bool  $areWanted  whether anybody will look at them */
+    public function __construct(public readonly bool $areWanted = true)
+    {
+    }
+
     /** @param  array<string, string|int|float>  $arguments */
     public function add(string $code, string $place, array $arguments = []): void
     {

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Thing;
 
 use Fravel\Document\Reaction;
+use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
+use Fravel\Document\Trigger;
+use Fravel\State\Action;
+use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Something to tap that leads on: a button, a picture, or a clear area over part of the backdrop. */
@@ -38,5 +42,75 @@ final readonly class Choice extends Thing
     public function shown(Showing $showing): array
     {
         return ['look' => $this->look, 'md' => $showing->fill($this->md), 'asset' => $this->asset];
+    }
+
+    public function conditions(): array
+    {
+        return ['if' => $this->common->if];
+    }
+
+    public function reactions(): array
+    {
+        return [new ReactionList($this->id, 'react', Trigger::Act, $this->react)];
+    }
+
+    public function actions(): array
+    {
+        return [['choose' => $this->id]];
+    }
+
+    public function act(Action $action, Turn $turn): void
+    {
+        $action->verb === 'choose' ? $turn->fire($this->react) : $turn->refuse('thing.other');
+    }
+
+    public function locks(): array
+    {
+        return [];
+    }
+
+    public function things(): array
+    {
+        return [];
+    }
+
+    public function thingsIn(PlayState $state): array
+    {
+        return [];
+    }
+
+    public function liftedBy(): ?string
+    {
+        return null;
+    }
+
+    public function keep(Keeping $keeping): void
+    {
+        // Choosing it leaves no trace of its own.
+    }
+
+    public function onlyAdds(): bool
+    {
+        return true;
+    }
+
+    public function mayTake(): bool
+    {
+        return false;
+    }
+
+    public function isOpenEnd(): bool
+    {
+        return array_filter($this->react, static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->effects !== [] || $reaction->go !== null) === [];
+    }
+
+    public function words(): array
+    {
+        return [new Words($this->md)];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Fravel\Thing;
 
+use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
+use Fravel\Document\Trigger;
+use Fravel\State\Action;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
@@ -40,19 +44,6 @@ final readonly class Clip extends Thing
         return null;
     }
 
-    /** @return list<Thing> */
-    public function thingsOfPassedCues(PlayState $state): array
-    {
-        $things = [];
-        foreach ($this->cues as $cue) {
-            if (in_array($cue->id, $state->cued, true)) {
-                array_push($things, ...$cue->things);
-            }
-        }
-
-        return $things;
-    }
-
     /** The moments are shown, what happens at them is not. */
     public function shown(Showing $showing): array
     {
@@ -61,5 +52,90 @@ final readonly class Clip extends Thing
             'captions' => $this->captions,
             'cues' => array_map(static fn (Cue $cue): array => ['id' => $cue->id, 'at' => $cue->at, 'pause' => $cue->pause], $this->cues),
         ];
+    }
+
+    public function conditions(): array
+    {
+        return ['if' => $this->common->if];
+    }
+
+    public function reactions(): array
+    {
+        return array_map(static fn (Cue $cue): ReactionList => new ReactionList($cue->id, 'react', Trigger::Cue, $cue->react, Fact::cued($cue->id)), $this->cues);
+    }
+
+    public function actions(): array
+    {
+        return array_map(static fn (Cue $cue): array => ['cue' => $cue->id], $this->cues);
+    }
+
+    public function act(Action $action, Turn $turn): void
+    {
+        $cue = $action->verb === 'cue' ? $this->cue($action->on) : null;
+        // A cue is passed once: winding a clip back gives nothing twice.
+        if ($cue === null || in_array($cue->id, $turn->state()->cued, true)) {
+            $turn->refuse($cue === null ? 'thing.other' : 'cue.passed');
+
+            return;
+        }
+        $turn->become($turn->state()->passCue($cue->id));
+        $turn->fire($cue->react);
+    }
+
+    public function locks(): array
+    {
+        return [];
+    }
+
+    public function things(): array
+    {
+        return array_merge([], ...array_map(static fn (Cue $cue): array => $cue->things, $this->cues));
+    }
+
+    public function thingsIn(PlayState $state): array
+    {
+        return array_merge([], ...array_map(static fn (Cue $cue): array => in_array($cue->id, $state->cued, true) ? $cue->things : [], $this->cues));
+    }
+
+    public function liftedBy(): ?string
+    {
+        return null;
+    }
+
+    public function keep(Keeping $keeping): void
+    {
+        foreach ($this->cues as $cue) {
+            $keeping->keep(Fact::cued($cue->id));
+        }
+    }
+
+    public function onlyAdds(): bool
+    {
+        return true;
+    }
+
+    public function mayTake(): bool
+    {
+        return false;
+    }
+
+    public function isOpenEnd(): bool
+    {
+        return false;
+    }
+
+    public function words(): array
+    {
+        return [];
+    }
+
+    public function lacksFile(): bool
+    {
+        return ($this->asset ?? '') === '';
+    }
+
+    public function isMeantBy(Action $action): bool
+    {
+        return $action->verb === 'cue' ? $this->cue($action->on) !== null : parent::isMeantBy($action);
     }
 }

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Fravel\Thing;
 
 use Fravel\Document\Reaction;
+use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
+use Fravel\Document\Trigger;
+use Fravel\State\Action;
+use Fravel\State\Fact;
+use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Hides its back until lifted: by tap, by pulling, by sliding across, or by a lock. */
@@ -57,5 +62,103 @@ final readonly class Cover extends Thing
             'toward' => $this->toward,
             'face' => ($lifted ? $this->back : $this->front)->shown($showing),
         ];
+    }
+
+    public function conditions(): array
+    {
+        return ['if' => $this->common->if];
+    }
+
+    public function reactions(): array
+    {
+        return [new ReactionList($this->id, 'react', Trigger::Act, $this->react, Fact::lifted($this->id))];
+    }
+
+    public function actions(): array
+    {
+        return [['lift' => $this->id], ['lower' => $this->id]];
+    }
+
+    public function act(Action $action, Turn $turn): void
+    {
+        match ($action->verb) {
+            'lift' => $this->lift($turn),
+            'lower' => $this->lower($turn),
+            default => $turn->refuse('thing.other'),
+        };
+    }
+
+    public function locks(): array
+    {
+        return [];
+    }
+
+    public function things(): array
+    {
+        return [];
+    }
+
+    public function thingsIn(PlayState $state): array
+    {
+        return [];
+    }
+
+    public function liftedBy(): ?string
+    {
+        return $this->isLiftedByHand() ? null : $this->lock;
+    }
+
+    public function keep(Keeping $keeping): void
+    {
+        $acts = array_filter($this->react, static fn (Reaction $reaction): bool => $reaction->acts()) !== [];
+        if ($acts || $keeping->sees(Fact::lifted($this->id))) {
+            $keeping->keep(Fact::lifted($this->id));
+        }
+    }
+
+    public function onlyAdds(): bool
+    {
+        return true;
+    }
+
+    public function mayTake(): bool
+    {
+        return $this->toggle;
+    }
+
+    public function isOpenEnd(): bool
+    {
+        return false;
+    }
+
+    public function words(): array
+    {
+        return [$this->front->words(), $this->back->words()];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
+    }
+
+    private function lift(Turn $turn): void
+    {
+        if (! $this->isLiftedByHand() || $turn->state()->isLifted($this->id)) {
+            $turn->refuse($this->isLiftedByHand() ? 'cover.lifted' : 'cover.locked');
+
+            return;
+        }
+        $turn->become($turn->state()->lift($this->id));
+        $turn->fire($this->react);
+    }
+
+    private function lower(Turn $turn): void
+    {
+        if (! $this->toggle || ! $turn->state()->isLifted($this->id)) {
+            $turn->refuse('cover.stays');
+
+            return;
+        }
+        $turn->become($turn->state()->lower($this->id));
     }
 }

@@ -24,4 +24,9 @@ final readonly class Face
     {
         return ['md' => $showing->fill($this->md), 'asset' => $this->asset, 'colour' => $this->colour];
     }
+
+    public function words(): Words
+    {
+        return new Words($this->md, Text::COLOURS['ink'], $this->asset === null ? $this->colour : null);
+    }
 }

@@ -10,6 +10,8 @@ use Fravel\Support\Node;
 /** A page outside the game, opened apart; the words say what to look for there. */
 final readonly class Link extends Thing
 {
+    use Passive;
+
     public function __construct(Common $common, public string $url, public string $md)
     {
         parent::__construct($common);
@@ -29,5 +31,15 @@ final readonly class Link extends Thing
     public function shown(Showing $showing): array
     {
         return ['url' => $this->url, 'md' => $showing->fill($this->md)];
+    }
+
+    public function words(): array
+    {
+        return [new Words($this->md)];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
     }
 }

@@ -10,6 +10,8 @@ use Fravel\Support\Node;
 /** A picture cut into cells that appear as locks open. */
 final readonly class Mosaic extends Thing
 {
+    use Passive;
+
     public const REFERS = ['asset' => 'asset'];
 
     /** @param  array<string, int>  $shares lock → its part of the cells, in proportion to the sum */
@@ -54,5 +56,15 @@ final readonly class Mosaic extends Thing
             'earned' => array_sum($earned),
             'of' => array_sum($this->shares),
         ];
+    }
+
+    public function words(): array
+    {
+        return [];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
     }
 }

@@ -10,6 +10,8 @@ use Fravel\Support\Node;
 /** A picture; what to say of it stands with its asset. */
 final readonly class Picture extends Thing
 {
+    use Passive;
+
     public const REFERS = ['asset' => 'asset'];
 
     public function __construct(Common $common, public ?string $asset)
@@ -25,5 +27,15 @@ final readonly class Picture extends Thing
     public function shown(Showing $showing): array
     {
         return ['asset' => $this->asset];
+    }
+
+    public function words(): array
+    {
+        return [];
+    }
+
+    public function lacksFile(): bool
+    {
+        return ($this->asset ?? '') === '';
     }
 }

@@ -13,7 +13,8 @@ use Fravel\Support\Node;
 /** One line of a lock: what the answer must match, and what comes of it. */
 final readonly class Rule
 {
-    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction)
+    /** @param  bool  $leadsOpen  whether its way is there, does nothing and leads nowhere yet */
+    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction, public bool $leadsOpen = false)
     {
     }
 
@@ -25,6 +26,12 @@ final readonly class Rule
             Matchers::read($node->at('match')),
             Verdict::from($node->oneOf('verdict', $verdicts, Verdict::Wrong->value)),
             Reaction::read($node),
+            $node->at('go')->value === '' && $node->list('do') === [],
         );
+    }
+
+    public function opens(): bool
+    {
+        return $this->verdict === Verdict::Open;
     }
 }

@@ -11,6 +11,8 @@ use Fravel\Support\Node;
 /** Shows how tallies stand, as bars with words. */
 final readonly class Standing extends Thing
 {
+    use Passive;
+
     public const REFERS = ['of' => 'tally'];
 
     /** What is decided comes before what is counted, what is ruled out after it. */
@@ -47,5 +49,15 @@ final readonly class Standing extends Thing
             in_array($tally, $state->decided, true) => 'must',
             default => 'free',
         };
+    }
+
+    public function words(): array
+    {
+        return [];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
     }
 }

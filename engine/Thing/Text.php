@@ -10,6 +10,8 @@ use Fravel\Support\Node;
 /** Words to read. */
 final readonly class Text extends Thing
 {
+    use Passive;
+
     /** What a text is for, which decides how large it stands on a stage. */
     public const SIZES = ['title', 'body', 'small'];
 
@@ -36,5 +38,15 @@ final readonly class Text extends Thing
     public function shown(Showing $showing): array
     {
         return ['md' => $showing->fill($this->md), 'size' => $this->size, 'colour' => $this->colour, 'plate' => $this->plate];
+    }
+
+    public function words(): array
+    {
+        return [new Words($this->md, self::COLOURS[$this->colour], $this->plate ? self::COLOURS['paper'] : null, ! $this->plate)];
+    }
+
+    public function lacksFile(): bool
+    {
+        return false;
     }
 }

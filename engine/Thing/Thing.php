@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Fravel\Thing;
 
+use Fravel\Condition\Condition;
+use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
-/** Whatever stands in a scene. */
+/** Whatever stands in a scene. What any part of the engine asks of it is said here, by each kind for itself. */
 abstract readonly class Thing
 {
-    /** Field → kind of part it names; read by References. */
+    /** Field → kind of part it names; read by Walk. */
     public const REFERS = [];
 
     public string $id;
@@ -31,8 +34,65 @@ abstract readonly class Thing
      */
     abstract public function shown(Showing $showing): array;
 
+    /** @return array<string, Condition|null> field → what it depends on, beside the conditions of its reactions */
+    abstract public function conditions(): array;
+
+    /** @return list<ReactionList> all that may come of doing something with it */
+    abstract public function reactions(): array;
+
+    /** @return list<array<string, mixed>> what a student may try to do with it, as it is sent; answers to its locks aside */
+    abstract public function actions(): array;
+
+    /** Does it, or refuses it. */
+    abstract public function act(Action $action, Turn $turn): void;
+
+    /** @return list<Lock> that answers to it are judged by; not those of things inside it */
+    abstract public function locks(): array;
+
+    /** @return list<Thing> those inside it */
+    abstract public function things(): array;
+
+    /** @return list<Thing> those inside it that stand in the scene now, if their own conditions let them */
+    abstract public function thingsIn(PlayState $state): array;
+
+    /** The lock that lifts it. */
+    abstract public function liftedBy(): ?string;
+
+    /** Says which facts of its own a search must follow. */
+    abstract public function keep(Keeping $keeping): void;
+
+    /** Whether doing something with it, its reactions aside, never takes anything from a play, but for lowering and hints. */
+    abstract public function onlyAdds(): bool;
+
+    /** Whether doing something with it, its reactions aside, may take something from a play. */
+    abstract public function mayTake(): bool;
+
+    /** Whether it is there to lead somewhere or to do something, and does not yet. */
+    abstract public function isOpenEnd(): bool;
+
+    /** @return list<Words> that it shows */
+    abstract public function words(): array;
+
+    /** Whether it has no file and can't be without. */
+    abstract public function lacksFile(): bool;
+
     public function isShown(PlayState $state, int $now): bool
     {
         return $this->common->if === null || $this->common->if->holds($state, $now);
+    }
+
+    /** Whether the action is meant for it. */
+    public function isMeantBy(Action $action): bool
+    {
+        return $action->verb !== 'cue' && $action->on === $this->id;
+    }
+
+    /** What a teacher knows it by: its label, else the first line of its words; '' where it has neither. */
+    public function calls(): string
+    {
+        $words = array_map(static fn (Words $words): string => trim($words->md), $this->words());
+        $first = strtok($this->common->label !== '' ? $this->common->label : implode("\n", $words), "\n");
+
+        return $first === false ? '' : mb_strimwidth($first, 0, 60, '…');
     }
 }

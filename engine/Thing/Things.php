@@ -6,11 +6,15 @@ namespace Fravel\Thing;
 
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
+use Fravel\Support\OpenFamily;
 
 /** The family: one line for each kind of thing. */
 final class Things
 {
-    private const FAMILY = [
+    /** @use OpenFamily<Thing> */
+    use OpenFamily;
+
+    public const FAMILY = [
         'text' => Text::class,
         'picture' => Picture::class,
         'clip' => Clip::class,
@@ -27,7 +31,7 @@ final class Things
     {
         $things = [];
         foreach ($node->list($key) as $entry) {
-            $kind = self::FAMILY[$entry->oneOf('kind', array_keys(self::FAMILY), '')] ?? null;
+            $kind = self::kinds()[$entry->oneOf('kind', array_keys(self::kinds()), '')] ?? null;
             if ($kind !== null) {
                 $things[] = $kind::read($entry);
             } elseif (! $entry->has('kind')) {
@@ -40,11 +44,11 @@ final class Things
 
     public static function kindOf(Thing $thing): string
     {
-        return (string) array_search($thing::class, self::FAMILY, true);
+        return (string) array_search($thing::class, self::kinds(), true);
     }
 
     /**
-     * The things and those of clips' cues.
+     * The things and those inside them.
      *
      * @param  list<Thing>  $things
      * @return list<Thing>
@@ -54,14 +58,19 @@ final class Things
         $all = [];
         foreach ($things as $thing) {
             $all[] = $thing;
-            if ($thing instanceof Clip) {
-                foreach ($thing->cues as $cue) {
-                    array_push($all, ...self::flattened($cue->things));
-                }
-            }
+            array_push($all, ...self::flattened($thing->things()));
         }
 
         return $all;
+    }
+
+    /**
+     * @param  list<Thing>  $things
+     * @return list<Lock> theirs, and those of things inside them
+     */
+    public static function locks(array $things): array
+    {
+        return array_merge([], ...array_map(static fn (Thing $thing): array => $thing->locks(), self::flattened($things)));
     }
 
     /**
@@ -76,9 +85,8 @@ final class Things
                 continue;
             }
             $shown[] = $thing;
-            if ($thing instanceof Clip) {
-                array_push($shown, ...self::shown($thing->thingsOfPassedCues($state), $state, $now));
-            }
+            $inner = $thing->thingsIn($state);
+            array_push($shown, ...($inner === [] ? [] : self::shown($inner, $state, $now)));
         }
 
         return $shown;
@@ -106,6 +114,8 @@ final class Things
     /** @return array<string, string> field → kind of part, for the variant written here */
     public static function refers(string $kind): array
     {
-        return isset(self::FAMILY[$kind]) ? self::FAMILY[$kind]::REFERS : [];
+        $class = self::kinds()[$kind] ?? null;
+
+        return $class === null ? [] : $class::REFERS;
     }
 }

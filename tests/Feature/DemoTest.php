@@ -22,7 +22,7 @@ it('tells The Fog Crossing to four endings, each by a recorded way', function ()
 
 it('has a gate in The Fog Crossing that wants three of four reports', function (array $held, bool $opens): void {
     $game = GameDocument::of(DemoSeeder::document('fog-crossing'));
-    $outcome = Fravel\Play\Playing::act($game, Fravel\Play\Playing::startAt($game, 'fog-hub', $held, [], 1, 0)->state, Fravel\Play\Action::of(['choose' => 'hub-wheel']), 0);
+    $outcome = Fravel\Play\Playing::act($game, Fravel\Play\Playing::startAt($game, 'fog-hub', $held, [], 1, 0)->state, Fravel\State\Action::of(['choose' => 'hub-wheel']), 0);
 
     expect($outcome->state->scene === 'wheelhouse')->toBe($opens);
 })->with([

@@ -6,8 +6,8 @@ use App\Play\Reply;
 use App\Play\Screen;
 use App\Play\Turn;
 use Fravel\Document\GameDocument;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
 

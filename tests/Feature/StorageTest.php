@@ -9,7 +9,7 @@ use App\Storage\EditionFile;
 use App\Storage\GameFiles;
 use App\Storage\ImmediatePdo;
 use Fravel\Document\GameDocument;
-use Fravel\Play\Action;
+use Fravel\State\Action;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
 use Tests\Support\Games;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Fravel\Document\GameDocument;
-use Fravel\Play\Action;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use RuntimeException;
 
 /** Plays lists of actions for tests; an action may carry `after`, seconds since the one before. */

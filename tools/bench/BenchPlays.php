@@ -11,7 +11,7 @@ use App\Actions\TakeAction;
 use App\Models\User;
 use App\Play\Ticket;
 use Database\Seeders\DemoSeeder;
-use Fravel\Play\Action;
+use Fravel\State\Action;
 use Illuminate\Console\Command;
 
 /** Opens the demo game, brings so many plays before one lock without a guard, and writes their tickets, one a line. */

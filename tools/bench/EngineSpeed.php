@@ -9,8 +9,8 @@ use Fravel\Check\Search\Exploration;
 use Fravel\Check\Search\Space;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
 
@@ -67,7 +67,7 @@ final class EngineSpeed
         $walk = [];
         $state = Playing::start($game, 1, 0)->state;
         for ($turn = 1; count($walk) < self::ACTIONS; $turn++) {
-            $moves = $state->ended === null ? $space->moves($space->facts->pack($state, 0)) : [];
+            $moves = $state->ended === null ? $space->moves($space->codec->pack($state, 0)) : [];
             $action = $moves === [] ? null : Action::of($moves[($turn * 7) % count($moves)][0]->action);
             $outcome = $action === null ? Playing::start($game, $turn, 0) : Playing::act($game, $state, $action, 0);
             if ($action !== null) {

@@ -6,6 +6,8 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\ListProbes;
+use Fravel\Answer\Probe\Probes;
 use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
@@ -13,6 +15,8 @@ use Fravel\Support\Node;
 /** So many directions: a string of U, D, L and R. */
 final readonly class Arrows implements Input
 {
+    use Composed;
+
     public function __construct(public int $length)
     {
     }
@@ -45,5 +49,31 @@ final readonly class Arrows implements Input
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'arrows', 'length' => $this->length];
+    }
+
+    /** However they were written: cleaning makes no difference between large and small letters. */
+    public function probed(Probes $probes): array
+    {
+        return ListProbes::withAnother(array_map(static fn (mixed $answer): mixed => is_string($answer) ? strtoupper(trim($answer)) : $answer, array_values($probes->answers)), $this->drawn(...), $this->ways());
+    }
+
+    public function every(int $most): ?array
+    {
+        return Arrangements::texts(['U', 'D', 'L', 'R'], $this->length, $most);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Code;
+    }
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    private function drawn(int $number): string
+    {
+        return implode('', ListProbes::spelt($number, ['U', 'D', 'L', 'R'], $this->length));
     }
 }

@@ -6,6 +6,7 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\ListProbes;
 use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
@@ -13,6 +14,7 @@ use Fravel\Support\Node;
 /** So many colours from a palette of names. */
 final readonly class Colours implements Input
 {
+    use Composed;
     use Picks;
 
     /** @param  list<string>  $palette */
@@ -38,5 +40,28 @@ final readonly class Colours implements Input
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'colours', 'palette' => $this->palette, 'length' => $this->length];
+    }
+
+    public function every(int $most): ?array
+    {
+        return Arrangements::lists($this->palette, $this->length, $most);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function parts(): array
+    {
+        return array_combine($this->palette, $this->palette);
+    }
+
+    /** @return list<string> */
+    private function drawn(int $number): array
+    {
+        $ids = $this->palette;
+
+        return $ids === [] ? [] : ListProbes::spelt($number, $ids, $this->length);
     }
 }

@@ -6,6 +6,8 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\ListProbes;
+use Fravel\Answer\Probe\Probes;
 use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
@@ -14,6 +16,8 @@ use Normalizer;
 /** A code of so many digits, judged only when the last one is in. */
 final readonly class Digits implements Input
 {
+    use Composed;
+
     public function __construct(public int $length)
     {
     }
@@ -48,5 +52,33 @@ final readonly class Digits implements Input
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'digits', 'length' => $this->length];
+    }
+
+    public function every(int $most): ?array
+    {
+        return Arrangements::texts(array_map(strval(...), range(0, 9)), $this->length, $most);
+    }
+
+    /** Each is a whole number, so those on and beside every border stand for all. */
+    public function probed(Probes $probes): array
+    {
+        $codes = ListProbes::codes(array_column($probes->numbers, 0), $this->length);
+
+        return ListProbes::withAnother([...array_values($probes->answers), ...$codes], $this->drawn(...), $this->ways());
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Code;
+    }
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    private function drawn(int $number): string
+    {
+        return str_pad(substr((string) (7 + 1231 * $number), -$this->length), $this->length, '0', STR_PAD_LEFT);
     }
 }

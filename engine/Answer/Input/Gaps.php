@@ -13,6 +13,8 @@ use Fravel\Support\Node;
 /** A text with gaps, marked `{gap-id}`, to be filled by typing or from a bank of words; `{{` is a plain brace. */
 final readonly class Gaps implements Input
 {
+    use Composed;
+
     private const MARK = '/(\{\{)|\{([a-z][a-z0-9_-]{0,39})\}/';
 
     /** @param  list<string>  $bank */
@@ -61,12 +63,12 @@ final readonly class Gaps implements Input
         return count($filled) === count($ids) ? new Answer($filled, $cleaning) : Refusal::incomplete();
     }
 
-    /** The text in pieces: words as they are, and gaps by their ids. */
     public function ways(): ?float
     {
         return $this->bank === [] ? null : (float) count($this->bank) ** count($this->ids());
     }
 
+    /** The text in pieces: words as they are, and gaps by their ids. */
     public function shown(Showing $showing, string $lock): array
     {
         $pieces = [];
@@ -80,5 +82,26 @@ final readonly class Gaps implements Input
         $pieces[] = ['md' => $showing->fill(substr($this->md, $from))];
 
         return ['type' => 'gaps', 'pieces' => $pieces, 'bank' => $this->bank];
+    }
+
+    public function every(int $most): ?array
+    {
+        return null;
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function parts(): array
+    {
+        return array_combine($this->ids(), $this->ids());
+    }
+
+    /** @return array<string, string> */
+    private function drawn(int $number): array
+    {
+        return array_fill_keys($this->ids(), str_repeat('z', 4 + $number));
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Fravel\Answer\Input;
 
 use Fravel\Support\Node;
+use Fravel\Support\OpenFamily;
 
 /** The family: one line for each kind of input. */
 final class Inputs
 {
-    private const FAMILY = [
+    /** @use OpenFamily<Input> */
+    use OpenFamily;
+
+    public const FAMILY = [
         'text' => Text::class,
         'long' => Long::class,
         'number' => Number::class,
@@ -26,8 +30,8 @@ final class Inputs
 
     public static function read(Node $node): Input
     {
-        $type = $node->oneOf('type', array_keys(self::FAMILY), 'text');
+        $type = $node->oneOf('type', array_keys(self::kinds()), 'text');
 
-        return self::FAMILY[$type]::read($node);
+        return self::kinds()[$type]::read($node);
     }
 }

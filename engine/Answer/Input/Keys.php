@@ -6,6 +6,7 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\ListProbes;
 use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
@@ -13,6 +14,7 @@ use Fravel\Support\Node;
 /** A pad of any symbols, signs or pictures, of which so many are pressed. */
 final readonly class Keys implements Input
 {
+    use Composed;
     use Picks;
 
     /** @param  list<Item>  $keys */
@@ -38,5 +40,28 @@ final readonly class Keys implements Input
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'keys', 'length' => $this->length, 'columns' => $this->columns, 'keys' => Item::shown($this->keys, $showing)];
+    }
+
+    public function every(int $most): ?array
+    {
+        return Arrangements::lists(Item::ids($this->keys), $this->length, $most);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function parts(): array
+    {
+        return array_column($this->keys, 'md', 'id');
+    }
+
+    /** @return list<string> */
+    private function drawn(int $number): array
+    {
+        $ids = Item::ids($this->keys);
+
+        return $ids === [] ? [] : ListProbes::spelt($number, $ids, $this->length);
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Answer\Input;
 
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Matcher\Matcher;
+use Fravel\Answer\Matcher\Span;
 use Fravel\Answer\Refusal;
 use Fravel\Answer\Unit\Units;
 use Fravel\Document\Showing;
@@ -38,13 +42,48 @@ final readonly class Number implements Input
         return $this->acceptText($sent, $cleaning, self::LONGEST);
     }
 
-    public function ways(): ?float
-    {
-        return null;
-    }
-
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'number', 'unit' => $this->unit, 'most' => self::LONGEST];
+    }
+
+    /** A number field steps up from 0 by one. */
+    public function guesses(array $open, string $language): ?float
+    {
+        $choices = array_merge([], ...array_map(static fn (Matcher $matcher): array => $matcher->choices(), $open));
+        $steps = array_map(static fn (Matcher $matcher): ?float => self::stepsTo($matcher->span()), $choices);
+        $steps = array_filter($steps, static fn (?float $one): bool => $one !== null);
+
+        return $steps === [] ? null : min($steps);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Number;
+    }
+
+    public function isLong(): bool
+    {
+        return false;
+    }
+
+    public function unit(): ?string
+    {
+        return $this->unit;
+    }
+
+    private static function stepsTo(?Span $span): ?float
+    {
+        if ($span === null || $span->isEmpty()) {
+            return null;
+        }
+        $nearest = $span->least->isPositiveOrZero() ? self::rounded($span->least, RoundingMode::CEILING) : self::rounded($span->most->isNegative() ? $span->most : BigRational::zero(), RoundingMode::FLOOR);
+
+        return $nearest->isGreaterThanOrEqualTo($span->least) && $nearest->isLessThanOrEqualTo($span->most) ? abs($nearest->toFloat()) + 1 : null;
+    }
+
+    private static function rounded(BigRational $number, RoundingMode $mode): BigRational
+    {
+        return BigRational::of($number->toScale(0, $mode));
     }
 }

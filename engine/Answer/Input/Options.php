@@ -14,6 +14,7 @@ use Fravel\Support\Node;
 /** One or several picked from given options. */
 final readonly class Options implements Input
 {
+    use Composed;
     use Picks;
 
     /** @param  list<Item>  $options */
@@ -54,5 +55,39 @@ final readonly class Options implements Input
         $options = $this->shuffle ? Item::shuffled($this->options, $showing, $lock) : $this->options;
 
         return ['type' => 'options', 'many' => $this->many, 'options' => Item::shown($options, $showing)];
+    }
+
+    public function every(int $most): ?array
+    {
+        return $this->many ? Arrangements::sets(Item::ids($this->options), $most) : Item::ids($this->options);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function effects(): array
+    {
+        return array_map(static fn (Item $option): array => $option->effects, $this->options);
+    }
+
+    public function picks(): array
+    {
+        return $this->many ? [] : Item::ids($this->options);
+    }
+
+    public function parts(): array
+    {
+        return array_column($this->options, 'md', 'id');
+    }
+
+    /** @return list<string> */
+    private function drawn(int $number): array
+    {
+        $ids = Item::ids($this->options);
+        $picked = array_values(array_filter($ids, static fn (string $id, int $place): bool => (($number + 1) >> min($place, 60) & 1) === 1, ARRAY_FILTER_USE_BOTH));
+
+        return $this->many ? $picked : array_slice($ids, $number, 1);
     }
 }

@@ -13,6 +13,7 @@ use Fravel\Support\Node;
 /** Given items to be put in order; shown in one drawn from the seed, since the order of writing is often the right one. */
 final readonly class Order implements Input
 {
+    use Composed;
     use Picks;
 
     /** @param  list<Item>  $items */
@@ -43,5 +44,36 @@ final readonly class Order implements Input
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'order', 'items' => Item::shown(Item::shuffled($this->items, $showing, $lock), $showing)];
+    }
+
+    public function every(int $most): ?array
+    {
+        return Arrangements::orders(Item::ids($this->items), $most);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function parts(): array
+    {
+        return array_column($this->items, 'md', 'id');
+    }
+
+    /**
+     * The order whose place among all is this number: by the factorial number system.
+     *
+     * @return list<string>
+     */
+    private function drawn(int $number): array
+    {
+        $order = [];
+        foreach (array_reverse(Item::ids($this->items)) as $place => $id) {
+            array_splice($order, $number % ($place + 1), 0, [$id]);
+            $number = intdiv($number, $place + 1);
+        }
+
+        return $order;
     }
 }

@@ -6,6 +6,7 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\ListProbes;
 use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
@@ -13,6 +14,8 @@ use Fravel\Support\Node;
 /** Each entry on the left to be given one on the right. */
 final readonly class Pairs implements Input
 {
+    use Composed;
+
     /**
      * @param  list<Item>  $left
      * @param  list<Item>  $right
@@ -56,5 +59,30 @@ final readonly class Pairs implements Input
             'left' => Item::shown($this->left, $showing),
             'right' => Item::shown(Item::shuffled($this->right, $showing, $lock), $showing),
         ];
+    }
+
+    public function every(int $most): ?array
+    {
+        $lists = Arrangements::lists(Item::ids($this->right), count($this->left), $most);
+
+        return $lists === null ? null : array_map(fn (array $list): array => array_combine(Item::ids($this->left), $list), $lists);
+    }
+
+    public function entry(): Entry
+    {
+        return Entry::Picks;
+    }
+
+    public function parts(): array
+    {
+        return array_column([...$this->left, ...$this->right], 'md', 'id');
+    }
+
+    /** @return array<string, string> */
+    private function drawn(int $number): array
+    {
+        $right = Item::ids($this->right);
+
+        return $right === [] ? [] : array_combine(Item::ids($this->left), ListProbes::spelt($number, $right, count($this->left)));
     }
 }

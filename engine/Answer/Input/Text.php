@@ -14,6 +14,7 @@ use Fravel\Support\Node;
 final readonly class Text implements Input
 {
     use Typed;
+    use Worded;
 
     /** In characters; longer is refused with a word. */
     public const LONGEST = 500;
@@ -28,13 +29,13 @@ final readonly class Text implements Input
         return $this->acceptText($sent, $cleaning, self::LONGEST);
     }
 
-    public function ways(): ?float
-    {
-        return null;
-    }
-
     public function shown(Showing $showing, string $lock): array
     {
         return ['type' => 'text', 'most' => self::LONGEST];
+    }
+
+    public function isLong(): bool
+    {
+        return false;
     }
 }

@@ -6,11 +6,58 @@ namespace Fravel\Answer\Input;
 
 use Fravel\Answer\Answer;
 use Fravel\Answer\Cleaning;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Probe\TypedProbes;
 use Fravel\Answer\Refusal;
 
 /** What all inputs that yield typed text share. */
 trait Typed
 {
+    public function ways(): ?float
+    {
+        return null;
+    }
+
+    public function every(int $most): ?array
+    {
+        return null;
+    }
+
+    public function probed(Probes $probes): array
+    {
+        return (new TypedProbes($probes, $this->longest()))->all();
+    }
+
+    public function isDecidedBy(Probes $probes): bool
+    {
+        return (new TypedProbes($probes, $this->longest()))->areComplete();
+    }
+
+    public function longest(): int
+    {
+        return self::LONGEST;
+    }
+
+    public function effects(): array
+    {
+        return [];
+    }
+
+    public function effectsOf(Answer $answer): array
+    {
+        return [];
+    }
+
+    public function picks(): array
+    {
+        return [];
+    }
+
+    public function parts(): array
+    {
+        return [];
+    }
+
     private function acceptText(mixed $sent, Cleaning $cleaning, int $longest): Answer|Refusal
     {
         if (! is_string($sent) || ! mb_check_encoding($sent, 'UTF-8')) {

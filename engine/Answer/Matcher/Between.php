@@ -6,8 +6,13 @@ namespace Fravel\Answer\Matcher;
 
 use Brick\Math\BigRational;
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
 use Fravel\Answer\Number;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Probe\TypedProbes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"between": [a, b]}`: both ends count. */
 final readonly class Between implements Matcher
@@ -40,5 +45,66 @@ final readonly class Between implements Matcher
         $given = Number::read($answer->raw(), $answer->cleaning->language);
 
         return $given !== null && $given->isGreaterThanOrEqualTo($this->least) && $given->isLessThanOrEqualTo($this->most);
+    }
+
+    public function probe(Probes $probes): void
+    {
+        $probes->number($this->least);
+        $probes->number($this->most);
+    }
+
+    public function samples(): array
+    {
+        return [TypedProbes::written($this->least)];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return false;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this || Span::takesAll([$this], $other);
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): Span
+    {
+        return new Span($this->least, $this->most, null);
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::NUMBER;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.between', ['least' => TypedProbes::written($this->least), 'most' => TypedProbes::written($this->most)]);
     }
 }

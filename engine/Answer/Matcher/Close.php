@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"close": "s", "edits": 1}`: at most so many slips of the pen away, after cleaning. */
 final readonly class Close implements Matcher
@@ -68,5 +72,68 @@ final readonly class Close implements Matcher
         }
 
         return ($row[count($b)] ?? $far) <= $edits;
+    }
+
+    public function probe(Probes $probes): void
+    {
+        foreach ($this->samples() as $sample) {
+            $probes->answer($sample);
+        }
+        $probes->giveUp();
+    }
+
+    public function samples(): array
+    {
+        return [$this->text, mb_substr($this->text, 0, -1)];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other instanceof self && $this->text === $other->text && $this->edits >= $other->edits;
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + Weight::SLIP * mb_strlen($this->text) * (2 * $this->edits + 1);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.close', ['words' => $this->text, 'edits' => $this->edits]);
     }
 }

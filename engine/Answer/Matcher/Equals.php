@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"equals": "s"}` or a list of which any will do, after cleaning. */
 final readonly class Equals implements Matcher
@@ -32,5 +36,67 @@ final readonly class Equals implements Matcher
         }
 
         return false;
+    }
+
+    public function probe(Probes $probes): void
+    {
+        foreach ($this->texts as $one) {
+            $probes->answer($one);
+        }
+    }
+
+    public function samples(): array
+    {
+        return $this->texts;
+    }
+
+    public function names(Input $input): array
+    {
+        return $this->texts;
+    }
+
+    public function isLiteral(): bool
+    {
+        return true;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other instanceof self && array_diff($other->texts, $this->texts) === [];
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::ofTexts($this->texts, 0, 0.2);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.equals', ['words' => implode(', ', $this->texts)]);
     }
 }

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
 use Fravel\Answer\Number;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"form": "email" | "web" | "date" | "time" | "whole" | "decimal"}` */
 final readonly class Form implements Matcher
 {
+    private const EXAMPLES = ['email' => 'mia@skerrypoint.example', 'web' => 'https://skerrypoint.example', 'date' => '2024-05-17', 'time' => '12:30', 'whole' => '7', 'decimal' => '7.5'];
+
     public function __construct(public string $form)
     {
     }
@@ -46,5 +52,68 @@ final readonly class Form implements Matcher
         [$first, $second, $year] = [(int) $part[1], (int) $part[3], (int) $part[4]];
 
         return checkdate($second, $first, $year) || checkdate($first, $second, $year);
+    }
+
+    public function probe(Probes $probes): void
+    {
+        foreach ($this->samples() as $sample) {
+            $probes->answer($sample);
+        }
+        $probes->giveUp();
+    }
+
+    public function samples(): array
+    {
+        return [self::EXAMPLES[$this->form]];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return false;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this || ($other instanceof self && $this->form === 'decimal' && $other->form === 'whole');
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + intdiv($longest, 10);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.form', ['form' => $this->form]);
     }
 }

@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\PointProbes;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 use Fravel\Thing\Points;
 
 /** `{"inside": [[x, y], …]}`: within this polygon; on its edge is inside. */
@@ -65,5 +70,65 @@ final readonly class Inside implements Matcher
     {
         return ($from[1] > $y) !== ($to[1] > $y)
             && $x < ($to[0] - $from[0]) * ($y - $from[1]) / ($to[1] - $from[1]) + $from[0];
+    }
+
+    public function probe(Probes $probes): void
+    {
+        $probes->area($this->corners);
+    }
+
+    public function samples(): array
+    {
+        return PointProbes::in([$this->corners]);
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this;
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + 10 * count($this->corners);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.inside');
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"like": "light*ho?se"}`: `*` stands for any run of characters, `?` for any one, after cleaning. */
 final readonly class Like implements Matcher
@@ -47,5 +51,68 @@ final readonly class Like implements Matcher
         $pattern = str_replace('\\?', '.', preg_quote($piece, '~'));
 
         return preg_match("~{$before}(?:{$pattern}){$behind}~su", $text, $found, PREG_OFFSET_CAPTURE, $from) === 1 ? $found[0][1] + strlen($found[0][0]) : null;
+    }
+
+    public function probe(Probes $probes): void
+    {
+        foreach ($this->samples() as $sample) {
+            $probes->answer($sample);
+        }
+        $probes->giveUp();
+    }
+
+    public function samples(): array
+    {
+        return [str_replace(['*', '?'], ['', 'x'], $this->literal)];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this || ($this->literal !== '' && trim($this->literal, '*') === '');
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + strlen($this->literal) + intdiv($longest, 10) * (1 + intdiv(substr_count($this->literal, '?'), 5));
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.like', ['words' => $this->literal]);
     }
 }

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Support\Node;
+use Fravel\Support\OpenFamily;
 
 /** The family: one line for each kind of matcher. */
 final class Matchers
 {
-    private const FAMILY = [
+    /** @use OpenFamily<Matcher> */
+    use OpenFamily;
+
+    public const FAMILY = [
         'equals' => Equals::class,
         'has' => Has::class,
         'hasAll' => HasAll::class,
@@ -34,7 +38,7 @@ final class Matchers
 
     public static function read(Node $node): Matcher
     {
-        $kind = $node->variant(self::FAMILY);
+        $kind = $node->variant(self::kinds());
 
         return $kind === null ? new Any([]) : $kind::read($node);
     }

@@ -6,11 +6,16 @@ namespace Fravel\Answer\Matcher;
 
 use Brick\Math\BigRational;
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
 use Fravel\Answer\Number as Reading;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Probe\TypedProbes;
 use Fravel\Answer\Quantity;
 use Fravel\Answer\Unit\Unit;
 use Fravel\Answer\Unit\Units;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"number": 12.5}` with `within` (a number or "2%"), or `places`, and with `unit`. Exact. */
 final readonly class Number implements Matcher
@@ -20,6 +25,7 @@ final readonly class Number implements Matcher
         public ?BigRational $within,
         public ?int $places,
         public ?Unit $unit,
+        public string $symbol = '',
     ) {
     }
 
@@ -32,7 +38,7 @@ final readonly class Number implements Matcher
             $node->problems->add('unit.unknown', $node->pointer.'/unit', ['found' => $name]);
         }
 
-        return new self($number, self::tolerance($node, $number), $node->has('places') ? $node->whole('places', 0, 0, 20) : null, $unit);
+        return new self($number, self::tolerance($node, $number), $node->has('places') ? $node->whole('places', 0, 0, 20) : null, $unit, $unit === null ? '' : (string) $name);
     }
 
     public function matches(Answer $answer): bool
@@ -69,5 +75,75 @@ final readonly class Number implements Matcher
         $node->at('within')->wrong('a number, or text such as "2%"');
 
         return null;
+    }
+
+    public function probe(Probes $probes): void
+    {
+        $probes->number($this->number, $this->unit, $this->symbol);
+        foreach ($this->places === null ? array_filter([$this->within]) : [BigRational::nd(1, 2)->dividedBy(BigRational::of(10)->power($this->places))] as $room) {
+            $middle = $this->places === null ? $this->number : Reading::rounded($this->number, $this->places)->toBigRational();
+            $probes->number($middle->minus($room), $this->unit, $this->symbol);
+            $probes->number($middle->plus($room), $this->unit, $this->symbol);
+        }
+    }
+
+    public function samples(): array
+    {
+        return [TypedProbes::written($this->number)];
+    }
+
+    public function names(Input $input): array
+    {
+        return [(string) preg_replace('/(\.\d{3})0$/D', '$1', TypedProbes::written($this->number))];
+    }
+
+    public function isLiteral(): bool
+    {
+        return $this->within === null && $this->places === null && $this->unit === null;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return false;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this || Span::takesAll([$this], $other);
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        if ($this->places !== null) {
+            return null;
+        }
+        $room = $this->within ?? BigRational::zero();
+
+        return new Span($this->number->minus($room), $this->number->plus($room), $this->unit);
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::NUMBER;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.number', ['number' => TypedProbes::written($this->number)]);
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"options": ["a", "c"]}`: exactly this set. */
 final readonly class Options implements Partial
@@ -28,5 +32,76 @@ final readonly class Options implements Partial
     public function rightParts(Answer $answer): int
     {
         return count(array_intersect($answer->list(), $this->ids));
+    }
+
+    public function probe(Probes $probes): void
+    {
+        $probes->answer($this->ids);
+        count($this->ids) === 1 ? $probes->answer($this->ids[0]) : null;
+    }
+
+    public function samples(): array
+    {
+        return [count($this->ids) === 1 ? $this->ids[0] : $this->ids, $this->ids];
+    }
+
+    public function names(Input $input): array
+    {
+        return array_values(array_intersect_key($input->parts(), array_flip($this->ids)));
+    }
+
+    public function isLiteral(): bool
+    {
+        return true;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this;
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + count($this->ids);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.options', named: ['parts' => $this->ids]);
+    }
+
+    public function size(): int
+    {
+        return count($this->ids);
+    }
+
+    public function broken(mixed $answer, int $parts): mixed
+    {
+        return is_array($answer) ? array_slice($answer, $parts) : $answer;
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"pairs": {"left": "right", …}}` */
 final readonly class Pairs implements Partial
@@ -28,5 +32,81 @@ final readonly class Pairs implements Partial
     public function rightParts(Answer $answer): int
     {
         return count(array_intersect_assoc($answer->map(), $this->pairs));
+    }
+
+    public function probe(Probes $probes): void
+    {
+        $probes->answer($this->pairs);
+    }
+
+    public function samples(): array
+    {
+        return [$this->pairs];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return true;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return true;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this;
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::BASE + count($this->pairs);
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.pairs', named: ['parts' => array_keys($this->pairs)]);
+    }
+
+    public function size(): int
+    {
+        return count($this->pairs);
+    }
+
+    /** The first ones take what belongs to the next. */
+    public function broken(mixed $answer, int $parts): mixed
+    {
+        $right = is_array($answer) ? array_values($answer) : [];
+        foreach (array_slice(array_keys($right), 0, $parts) as $place) {
+            $right[$place] = array_values((array) $answer)[($place + 1) % count($right)];
+        }
+
+        return is_array($answer) ? array_combine(array_keys($answer), $right) : $answer;
     }
 }

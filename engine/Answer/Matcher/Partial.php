@@ -10,4 +10,10 @@ use Fravel\Answer\Answer;
 interface Partial extends Matcher
 {
     public function rightParts(Answer $answer): int;
+
+    /** How many parts there are to be right. */
+    public function size(): int;
+
+    /** An answer with so many fewer parts right, where one can be made of it. */
+    public function broken(mixed $answer, int $parts): mixed;
 }

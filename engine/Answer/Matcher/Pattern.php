@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Input\Input;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Answer\Weight;
 use Fravel\Support\Node;
+use Fravel\Support\Wording;
 
 /** `{"pattern": "regex"}`: the whole answer, trimmed and composed, in Perl's syntax with Unicode. */
 final readonly class Pattern implements Matcher
@@ -81,5 +85,68 @@ final readonly class Pattern implements Matcher
     private function compiled(): string
     {
         return '~(*LIMIT_MATCH='.self::EFFORT.')(*LIMIT_DEPTH='.self::EFFORT.')\A(?:'.str_replace('~', '\x7E', $this->pattern).')\z~u';
+    }
+
+    public function probe(Probes $probes): void
+    {
+        foreach ($this->samples() as $sample) {
+            $probes->answer($sample);
+        }
+        $probes->giveUp();
+    }
+
+    public function samples(): array
+    {
+        return $this->fault() === null ? PatternSamples::of($this->pattern) : [];
+    }
+
+    public function names(Input $input): array
+    {
+        return [];
+    }
+
+    public function isLiteral(): bool
+    {
+        return false;
+    }
+
+    public function readsCleaned(): bool
+    {
+        return false;
+    }
+
+    public function isLoose(): bool
+    {
+        return false;
+    }
+
+    public function covers(Matcher $other, Comparing $parts): bool
+    {
+        return $other == $this;
+    }
+
+    public function choices(): array
+    {
+        return [$this];
+    }
+
+    public function joined(): array
+    {
+        return [$this];
+    }
+
+    public function span(): ?Span
+    {
+        return null;
+    }
+
+    public function weight(int $longest): int
+    {
+        return Weight::PATTERN;
+    }
+
+    public function said(): Wording
+    {
+        return new Wording('matcher.pattern', ['words' => $this->pattern]);
     }
 }

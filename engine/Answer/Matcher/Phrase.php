@@ -48,4 +48,16 @@ final class Phrase
     {
         return mb_check_encoding($bytes, 'UTF-8') ? $bytes : (string) preg_replace('/^[\x80-\xBF]+|(?:[\xC2-\xDF]|[\xE0-\xEF][\x80-\xBF]?|[\xF0-\xF4][\x80-\xBF]{0,2})$/D', '', $bytes);
     }
+
+    /**
+     * Whether one of the short phrases stands in the long one as whole words.
+     *
+     * @param  list<string>  $short
+     */
+    public static function isSaidIn(array $short, string $long): bool
+    {
+        $isSaid = static fn (string $phrase): bool => preg_match('/(?<![\p{L}\p{N}])'.preg_quote(mb_strtolower($phrase), '/').'(?![\p{L}\p{N}])/u', mb_strtolower($long)) === 1;
+
+        return array_filter($short, $isSaid) !== [];
+    }
 }

@@ -5,95 +5,72 @@ declare(strict_types=1);
 namespace Fravel\Check\Answers;
 
 use Fravel\Answer\Answer;
-use Fravel\Answer\Input\Long;
-use Fravel\Answer\Input\Text;
-use Fravel\Answer\Matcher\Equals;
-use Fravel\Answer\Matcher\Length;
 use Fravel\Answer\Matcher\Matcher;
-use Fravel\Answer\Matcher\Number;
-use Fravel\Answer\Matcher\Options;
-use Fravel\Answer\Matcher\Order;
-use Fravel\Answer\Matcher\Pairs;
+use Fravel\Answer\Matcher\Span;
 use Fravel\Check\Effort;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
 
-/** Whether a rule ever gets a turn. Where that can't be decided it is said to. */
+/** Whether a rule ever gets a turn, as far as that can be decided. */
 final class Hiding
 {
-    /** Units of effort for trying one answer. */
-    private const ANSWER = 5;
-
-    /** Whether earlier rules take all that this one would. */
+    /** Whether earlier rules surely take all that this one would. */
     public static function isHidden(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
-        $match = $lock->rules[$index]->match;
-        $earlier = array_map(static fn (Rule $rule): Matcher => $rule->match, array_slice($lock->rules, 0, $index));
-        if ($earlier === []) {
+        $answers = LockAnswers::to($lock, $language, $effort);
+        if (! isset($lock->rules[$index]) || $index === 0 || $answers->has($index)) {
             return false;
         }
+        if ($answers->isComplete) {
+            return $answers->isMatched($index);
+        }
+        $match = $lock->rules[$index]->match;
+        $earlier = array_map(static fn (Rule $rule): Matcher => $rule->match, array_slice($lock->rules, 0, $index));
+        $covering = new Covering($effort);
         foreach ($earlier as $one) {
-            if (Covering::takesAll($one, $match, $effort)) {
+            if ($covering->takesAll($one, $match)) {
                 return true;
             }
         }
         $effort->spend(count($earlier));
-        if (Span::takesAll($earlier, $match)) {
-            return true;
-        }
-        $taken = self::isLiteral($match) ? self::taken($lock, $index, $language, $effort) : self::takenOfAll($lock, $index, $language, $effort);
 
-        return $taken !== [] && ! in_array($index, $taken, true);
+        return Span::takesAll($earlier, $match) || self::areNamedTaken($lock, $index, $language, $effort);
     }
 
-    /** Whether no answer that the input can yield matches the rule. */
+    /** Whether all answers are named that the rule takes, and earlier rules catch each of them, however it is written. */
+    private static function areNamedTaken(Lock $lock, int $index, string $language, Effort $effort): bool
+    {
+        $before = array_slice($lock->rules, 0, $index);
+        if (! $lock->rules[$index]->match->isLiteral() || array_filter($before, static fn (Rule $rule): bool => ! $rule->match->readsCleaned()) !== []) {
+            return false;
+        }
+        $catching = [];
+        foreach ($lock->rules[$index]->match->samples() as $sent) {
+            $effort->spend(count($before) + 1);
+            $answer = $lock->accept($sent, $language);
+            $catching[] = $answer instanceof Answer ? $lock->ruleFor($answer) : $index;
+        }
+
+        return $catching !== [] && ! in_array($index, $catching, true);
+    }
+
+    /** Whether surely no answer that the input can yield matches the rule. */
     public static function isImpossible(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
-        $match = $lock->rules[$index]->match;
-        if ($match instanceof Length && $match->min > Text::LONGEST) {
-            return $match->min > Long::LONGEST || ! $lock->input instanceof Long;
-        }
-        if (self::isLiteral($match)) {
-            return self::taken($lock, $index, $language, $effort) === [];
-        }
+        $answers = LockAnswers::to($lock, $language, $effort);
 
-        return (Span::of($match)?->isEmpty() ?? false) || (Enumeration::of($lock->input) !== null && self::takenOfAll($lock, $index, $language, $effort) === []);
+        return ($answers->isComplete && ! $answers->isMatched($index)) || ($lock->rules[$index]->match->span()?->isEmpty() ?? false);
     }
 
-    /** @return list<int|null> for each answer of few that the rule matches, which rule catches it; none where there are too many */
-    private static function takenOfAll(Lock $lock, int $index, string $language, Effort $effort): array
+    /** Whether it is not known if any answer gets to the rule. */
+    public static function isUndecided(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
-        $taken = [];
-        foreach (Enumeration::of($lock->input) ?? [] as $sent) {
-            $effort->spend(self::ANSWER + $index);
-            $answer = $lock->accept($sent, $language);
-            if ($answer instanceof Answer && $lock->rules[$index]->match->matches($answer)) {
-                $taken[] = $lock->ruleFor($answer);
-            }
-        }
-
-        return $taken;
+        return ! LockAnswers::to($lock, $language, $effort)->has($index) && ! self::isIdle($lock, $index, $language, $effort);
     }
 
-    /** Whether all that the rule takes is named in it. */
-    private static function isLiteral(Matcher $match): bool
+    /** Whether surely no answer ever gets to the rule. */
+    public static function isIdle(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
-        return $match instanceof Equals || $match instanceof Options || $match instanceof Order || $match instanceof Pairs
-            || ($match instanceof Number && $match->within === null && $match->places === null && $match->unit === null);
-    }
-
-    /** @return list<int|null> for each answer the rule names, which rule catches it; those the input can't yield left out */
-    private static function taken(Lock $lock, int $index, string $language, Effort $effort): array
-    {
-        $taken = [];
-        foreach (Samples::of($lock->rules[$index]->match) as $sent) {
-            $effort->spend(self::ANSWER + $index);
-            $answer = $lock->accept($sent, $language);
-            if ($answer instanceof Answer) {
-                $taken[] = $lock->ruleFor($answer);
-            }
-        }
-
-        return $taken;
+        return self::isHidden($lock, $index, $language, $effort) || self::isImpossible($lock, $index, $language, $effort);
     }
 }

@@ -5,15 +5,10 @@ declare(strict_types=1);
 namespace Fravel\Check\Answers;
 
 use Fravel\Answer\Answer;
-use Fravel\Answer\Input\Arrows;
-use Fravel\Answer\Input\Digits;
+use Fravel\Answer\Input\Entry;
 use Fravel\Answer\Input\Input;
-use Fravel\Answer\Input\Long;
-use Fravel\Answer\Input\Number;
-use Fravel\Answer\Input\Text;
-use Fravel\Answer\Matcher\Equals;
+use Fravel\Answer\LanguageData;
 use Fravel\Check\Effort;
-use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
 
@@ -34,7 +29,7 @@ final class NearMisses
     public static function to(Lock $lock, string $language, Effort $effort = new Effort): array
     {
         foreach ($lock->rules as $index => $rule) {
-            $right = $rule->verdict === Verdict::Open ? Samples::caughtBy($lock, $index, $language, $effort) : null;
+            $right = $rule->opens() ? Samples::caughtBy($lock, $index, $language, $effort) : null;
             if (is_string($right)) {
                 return self::of($right, $lock->input, $language);
             }
@@ -51,11 +46,11 @@ final class NearMisses
     public static function of(string $right, Input $input, string $language): array
     {
         $made = match (true) {
-            $input instanceof Digits, $input instanceof Arrows => self::ofCode($right),
-            $input instanceof Number => self::ofNumber($right, $input->unit),
+            $input->entry() === Entry::Code => self::ofCode($right),
+            $input->entry() === Entry::Number => self::ofNumber($right, $input->unit()),
+            $input->entry() === Entry::Picks => [],
             preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [...self::ofNumber($right, null), ...self::ofWords($right, LanguageData::of($language))],
-            $input instanceof Text, $input instanceof Long => self::ofWords($right, LanguageData::of($language)),
-            default => [],
+            default => self::ofWords($right, LanguageData::of($language)),
         };
         $seen = [$right => true];
         $misses = [];
@@ -76,17 +71,17 @@ final class NearMisses
      */
     public static function openedOn(Lock $lock, string $language, Effort $effort = new Effort): array
     {
-        $open = array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open && ! $rule->match instanceof Equals);
+        $open = array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens() && ! $rule->match->isLiteral());
         if ($open === []) {
             return [];
         }
         $opened = [];
         // What is written at length is read by the words in it; that a denial passes is no news there.
-        foreach ($lock->input instanceof Long ? [] : self::to($lock, $language, $effort) as $miss) {
+        foreach ($lock->input->isLong() ? [] : self::to($lock, $language, $effort) as $miss) {
             $effort->spend(5 + count($lock->rules));
             $answer = $miss->slip->isPlainlyWrong() ? $lock->accept($miss->text, $language) : null;
             $rule = $answer instanceof Answer ? $lock->ruleFor($answer) : null;
-            if ($rule !== null && $lock->rules[$rule]->verdict === Verdict::Open) {
+            if ($rule !== null && $lock->rules[$rule]->opens()) {
                 $opened[] = $miss->text;
             }
         }

@@ -8,12 +8,7 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\ConstantFolding;
 use Fravel\Check\Finding;
 use Fravel\Condition\Condition;
-use Fravel\Document\Reaction;
 use Fravel\Document\Scene;
-use Fravel\Thing\Choice;
-use Fravel\Thing\Cover;
-use Fravel\Thing\Lock;
-use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
 /** Conditions that always hold or never do, and reactions behind one that always fires. */
@@ -21,19 +16,19 @@ final class Constants implements Finder
 {
     public static function find(CheckContext $study): array
     {
-        $steady = new ConstantFolding($study);
+        $folding = new ConstantFolding($study->game);
         $findings = [];
         foreach ($study->game->scenes() as $scene) {
             foreach (self::placesIn($scene) as [$owner, $field, $condition]) {
-                $always = $condition === null ? null : $steady->value($condition, $owner);
+                $always = $condition->foldsTo($folding);
                 if ($always !== null) {
                     $mend = $always && $field !== null ? $study->mends->leaveOut($owner, $field) : null;
                     $findings[] = self::finding($study, $owner, $scene, $always)->mendedBy($mend);
                 }
             }
-            foreach (self::listsIn($scene) as [$owner, $reactions]) {
-                if (self::hasIdle($reactions)) {
-                    $findings[] = self::finding($study, $owner, $scene, false);
+            foreach ($scene->reactions() as $list) {
+                if ($list->hasIdle()) {
+                    $findings[] = self::finding($study, $list->owner, $scene, false);
                 }
             }
         }
@@ -48,58 +43,21 @@ final class Constants implements Finder
         return Finding::warning('condition.constant', $where, ['scene' => $scene->title, 'part' => $study->calls($owner), 'how' => $always ? 'always' : 'never']);
     }
 
-    /** @return list<array{string, string|null, Condition|null}> part, its field where it has one of its own, condition */
+    /** @return list<array{string, string|null, Condition}> part, its field where it has one of its own, condition */
     private static function placesIn(Scene $scene): array
     {
         $places = [[$scene->id, 'needs', $scene->needs]];
         foreach (Things::flattened($scene->things) as $thing) {
-            $places[] = [$thing->id, 'if', $thing->common->if];
-            if ($thing instanceof Lock) {
-                $places[] = [$thing->id, 'needs', $thing->needs];
-                foreach ($thing->hints as $hint) {
-                    $places[] = [$thing->id, null, $hint->after];
-                }
+            foreach ($thing->conditions() as $field => $condition) {
+                $places[] = [$thing->id, $field, $condition];
             }
         }
-        foreach (self::listsIn($scene) as [$owner, $reactions]) {
-            foreach ($reactions as $reaction) {
-                $places[] = [$owner, null, $reaction->if];
+        foreach ($scene->reactions() as $list) {
+            foreach ($list->reactions as $reaction) {
+                $places[] = [$list->owner, null, $reaction->if];
             }
         }
 
-        return $places;
-    }
-
-    /** @return list<array{string, list<Reaction>}> */
-    private static function listsIn(Scene $scene): array
-    {
-        $lists = [[$scene->id, $scene->refused], [$scene->id, $scene->arrive], [$scene->id, $scene->next]];
-        foreach (Things::flattened($scene->things) as $thing) {
-            array_push($lists, ...self::listsOf($thing));
-        }
-
-        return $lists;
-    }
-
-    /** @return list<array{string, list<Reaction>}> */
-    private static function listsOf(Thing $thing): array
-    {
-        return match (true) {
-            $thing instanceof Choice, $thing instanceof Cover => [[$thing->id, $thing->react]],
-            $thing instanceof Lock => [[$thing->id, $thing->otherwise], [$thing->id, $thing->opened]],
-            default => [],
-        };
-    }
-
-    /** @param  list<Reaction>  $reactions */
-    private static function hasIdle(array $reactions): bool
-    {
-        foreach (array_slice($reactions, 0, -1) as $reaction) {
-            if ($reaction->if === null) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_values(array_filter($places, static fn (array $place): bool => $place[2] !== null));
     }
 }

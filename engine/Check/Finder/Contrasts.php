@@ -8,8 +8,7 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Layout;
 use Fravel\Document\Scene;
-use Fravel\Thing\Cover;
-use Fravel\Thing\Text;
+use Fravel\Thing\Things;
 
 /** Words that are hard to read on the colour they stand on. */
 final class Contrasts implements Finder
@@ -36,14 +35,11 @@ final class Contrasts implements Finder
     {
         $found = [];
         $behind = $scene->layout === Layout::Stage && $scene->backdrop->asset === null ? $scene->backdrop->colour : null;
-        foreach ($scene->things as $thing) {
-            $plate = $thing instanceof Text && $thing->plate ? Text::COLOURS['paper'] : $behind;
-            if ($thing instanceof Text && $plate !== null && $thing->md !== '') {
-                $found[] = [$thing->id, $plate, Text::COLOURS[$thing->colour]];
-            }
-            foreach ($thing instanceof Cover ? [$thing->front, $thing->back] : [] as $face) {
-                if ($face->md !== '' && $face->asset === null && $face->colour !== null) {
-                    $found[] = [$thing->id, $face->colour, Text::COLOURS['ink']];
+        foreach (Things::flattened($scene->things) as $thing) {
+            foreach ($thing->words() as $words) {
+                $on = $words->isBare ? $behind : $words->on;
+                if ($on !== null && $words->colour !== null && $words->md !== '') {
+                    $found[] = [$thing->id, $on, $words->colour];
                 }
             }
         }

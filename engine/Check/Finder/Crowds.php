@@ -8,11 +8,8 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Layout;
 use Fravel\Document\Scene;
-use Fravel\Thing\Choice;
-use Fravel\Thing\Cover;
-use Fravel\Thing\Lock;
-use Fravel\Thing\Text;
 use Fravel\Thing\Thing;
+use Fravel\Thing\Words;
 
 /** Scenes with more in them than a student takes in. */
 final class Crowds implements Finder
@@ -33,8 +30,8 @@ final class Crowds implements Finder
     private static function isCrowded(Scene $scene): bool
     {
         $at = $scene->layout === Layout::Stage ? 0 : 1;
-        $active = array_filter($scene->things, static fn (Thing $thing): bool => $thing instanceof Choice || $thing instanceof Lock || $thing instanceof Cover);
-        $text = array_sum(array_map(static fn (Thing $thing): int => $thing instanceof Text ? mb_strlen($thing->md) : 0, $scene->things));
+        $active = array_filter($scene->things, static fn (Thing $thing): bool => $thing->actions() !== []);
+        $text = array_sum(array_map(static fn (Words $words): int => mb_strlen($words->md), array_merge([], ...array_map(static fn (Thing $thing): array => $thing->actions() === [] ? $thing->words() : [], $scene->things))));
 
         return count($active) > self::MOST_ACTIVE[$at] || $text > self::MOST_TEXT[$at];
     }

@@ -6,8 +6,7 @@ namespace Fravel\Check\Finder;
 
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\Thing\Clip;
-use Fravel\Thing\Picture;
+use Fravel\Thing\Things;
 
 /** Pictures and clips without a file. */
 final class Files implements Finder
@@ -21,8 +20,8 @@ final class Files implements Finder
             }
         }
         foreach ($study->game->scenes() as $scene) {
-            foreach ($scene->things as $thing) {
-                if (($thing instanceof Picture || $thing instanceof Clip) && ($thing->asset ?? '') === '') {
+            foreach (Things::flattened($scene->things) as $thing) {
+                if ($thing->lacksFile()) {
                     $findings[] = Finding::warning('asset.missing', [$thing->id, $scene->id], ['asset' => "{$scene->title}: {$study->calls($thing->id)}"]);
                 }
             }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
-use Fravel\Answer\Matcher\Has;
 use Fravel\Check\Answers\NearMisses;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
 
@@ -33,6 +31,6 @@ final class Looseness implements Finder
 
     private static function looksForWords(Lock $lock): bool
     {
-        return array_filter($lock->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open && $rule->match instanceof Has) !== [];
+        return array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens() && $rule->match->isLoose()) !== [];
     }
 }

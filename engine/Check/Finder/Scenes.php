@@ -8,13 +8,7 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Reaction;
 use Fravel\Document\Scene;
-use Fravel\Thing\Choice;
-use Fravel\Thing\Clip;
-use Fravel\Thing\Cover;
-use Fravel\Thing\Lock;
-use Fravel\Thing\Rule;
-use Fravel\Thing\Thing;
-use Fravel\Thing\Things;
+use Fravel\Document\Trigger;
 
 /** Scenes that nobody can reach, and scenes in which nothing leads on. */
 final class Scenes implements Finder
@@ -26,7 +20,7 @@ final class Scenes implements Finder
             if ($scene->ending === null && $study->isOutOfReach($scene)) {
                 $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene, $study->sceneBefore($scene)));
             }
-            if ($scene->ending === null && ! $scene->back && array_filter(self::reactions($scene), self::leadsOn(...)) === []) {
+            if ($scene->ending === null && ! $scene->back && ! self::leadsOn($scene)) {
                 $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadOn($scene->id));
             }
         }
@@ -34,30 +28,15 @@ final class Scenes implements Finder
         return $findings;
     }
 
-    /** @return list<Reaction> */
-    private static function reactions(Scene $scene): array
+    /** Whether anything leads on from here, once one is here. */
+    private static function leadsOn(Scene $scene): bool
     {
-        $all = [...$scene->arrive, ...$scene->next];
-        foreach (Things::flattened($scene->things) as $thing) {
-            array_push($all, ...self::reactionsOf($thing));
+        foreach ($scene->reactions() as $list) {
+            if ($list->on !== Trigger::Refused && array_filter($list->reactions, static fn (Reaction $reaction): bool => $reaction->leadsOn()) !== []) {
+                return true;
+            }
         }
 
-        return $all;
-    }
-
-    /** @return list<Reaction> */
-    private static function reactionsOf(Thing $thing): array
-    {
-        return match (true) {
-            $thing instanceof Choice, $thing instanceof Cover => $thing->react,
-            $thing instanceof Lock => [...array_map(static fn (Rule $rule): Reaction => $rule->reaction, $thing->rules), ...$thing->otherwise, ...$thing->opened],
-            $thing instanceof Clip => array_merge([], ...array_map(static fn ($cue): array => $cue->react, $thing->cues)),
-            default => [],
-        };
-    }
-
-    private static function leadsOn(Reaction $reaction): bool
-    {
-        return $reaction->go !== null && $reaction->go->to !== '@stay';
+        return false;
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Finder;
 
-use Fravel\Answer\Input\Long;
-use Fravel\Answer\Input\Text as TextInput;
+use Fravel\Answer\Input\Entry;
 use Fravel\Check\Answers\Accepted;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Scene;
 use Fravel\Thing\Lock;
-use Fravel\Thing\Text;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Words;
 
 /** Answers that must be typed and stand in plain sight where their lock stands. */
 final class ShownAnswers implements Finder
@@ -20,7 +20,7 @@ final class ShownAnswers implements Finder
     {
         $findings = [];
         foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $shown = $lock->input instanceof TextInput || $lock->input instanceof Long ? self::shown($lock, $scene, $study) : null;
+            $shown = $lock->input->entry() === Entry::Words ? self::shown($lock, $scene, $study) : null;
             if ($shown !== null) {
                 $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $study->nameOf($lock), 'scene' => $scene->title, 'answer' => $shown]);
             }
@@ -32,8 +32,16 @@ final class ShownAnswers implements Finder
     /** The first accepted answer that a text of the scene or the question itself says. */
     private static function shown(Lock $lock, Scene $scene, CheckContext $study): ?string
     {
-        $texts = array_map(static fn ($thing): string => $thing instanceof Text && $thing->common->if === null ? $thing->md : '', $scene->things);
+        $texts = array_map(static fn (Words $words): string => $words->md, self::inSight($scene));
 
         return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $study->game->language(), $study->effort);
+    }
+
+    /** @return list<Words> of what is only there to be read, whenever one is there */
+    private static function inSight(Scene $scene): array
+    {
+        $read = array_filter($scene->things, static fn (Thing $thing): bool => $thing->common->if === null && $thing->actions() === []);
+
+        return array_merge([], ...array_map(static fn (Thing $thing): array => $thing->words(), array_values($read)));
     }
 }

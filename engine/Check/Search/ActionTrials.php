@@ -7,15 +7,14 @@ namespace Fravel\Check\Search;
 use Fravel\Check\Effort;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\Play\Action;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
-use Fravel\Thing\Choice;
-use Fravel\Thing\Clip;
-use Fravel\Thing\Cover;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /**
  * All that a student can do with something at a moment, tried out.
@@ -24,23 +23,24 @@ use Fravel\Thing\Thing;
  */
 final class ActionTrials
 {
+    /** What only makes a state smaller, where nothing asks for hints. */
+    private const LESSENING = ['lower', 'hint'];
+
     /** @var array<string, list<Attempt>> lock → ways to answer it */
     private array $attempts = [];
 
-    /** @param  array<string, int|float>  $tries  locks whose tries are counted */
-    public function __construct(private readonly GameDocument $game, private readonly Notes $notes, private readonly array $tries, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
+    public function __construct(private readonly GameDocument $game, private readonly Notes $notes, private readonly ObservedState $observed, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
     {
     }
 
     /** @return list<Deed> actions with what comes of them; those that are refused left out */
-    public function of(ActionSource $mover, PlayState $state, int $now, bool $isNoted): array
+    public function of(ActionSource $source, PlayState $state, int $now, bool $isNoted): array
     {
-        if ($mover->mishap !== null) {
-            $deeds = $this->mishap($mover->thing ?? '', $mover->mishap, $state, $now);
-        } elseif ($mover->thing === null) {
+        if ($source->routes === null) {
             $deeds = [...$this->acting(['continue' => true], $state, $now), ...$this->acting(['back' => true], $state, $now)];
         } else {
-            $deeds = $this->withThing($mover->thing, $state, $now);
+            $shown = Things::shown([$source->routes->thing], $state, $now);
+            $deeds = array_merge([], ...array_map(fn (Thing $thing): array => $source->wrongAnswer === null ? $this->with($thing, $state, $now) : $this->wrongly($thing, $source->wrongAnswer, $state, $now), $shown));
         }
         foreach ($isNoted ? $deeds : [] as [, $outcome]) {
             $this->notes->take($outcome);
@@ -50,62 +50,37 @@ final class ActionTrials
     }
 
     /** @return list<Deed> */
-    private function mishap(string $id, Reaction $reaction, PlayState $state, int $now): array
+    private function wrongly(Thing $thing, Reaction $reaction, PlayState $state, int $now): array
     {
-        $lock = $this->game->lock($id);
-        $isAsked = $lock !== null && $lock->isShown($state, $now) && ($lock->needs === null || $lock->needs->holds($state, $now));
+        $ready = array_filter($thing->locks(), static fn (Lock $lock): bool => $lock->isReady($state, $now));
 
-        return $isAsked ? [[['answer' => $id, 'with' => null], Playing::fired($this->game, $state, $reaction, $now)]] : [];
+        return array_map(fn (Lock $lock): array => [['answer' => $lock->id, 'with' => null], Playing::fired($this->game, $state, $reaction, $now)], array_values($ready));
     }
 
     /** @return list<Deed> */
-    private function withThing(string $id, PlayState $state, int $now): array
+    private function with(Thing $thing, PlayState $state, int $now): array
     {
         $deeds = [];
-        foreach ($this->game->scene($state->scene)->things ?? [] as $thing) {
-            if ($thing->id !== $id || ! $thing->isShown($state, $now)) {
-                continue;
+        foreach ($thing->actions() as $action) {
+            if (! $this->isMonotone || ! in_array(array_key_first($action), self::LESSENING, true)) {
+                array_push($deeds, ...$this->acting($action, $state, $now));
             }
-            array_push($deeds, ...$this->withShown($thing, $state, $now));
+        }
+        foreach ($thing->locks() as $lock) {
+            array_push($deeds, ...$this->answering($lock, $state, $now));
         }
 
         return $deeds;
     }
 
     /** @return list<Deed> */
-    private function withShown(Thing $thing, PlayState $state, int $now): array
+    private function answering(Lock $lock, PlayState $state, int $now): array
     {
-        return match (true) {
-            $thing instanceof Choice => $this->acting(['choose' => $thing->id], $state, $now),
-            $thing instanceof Cover => [...$this->acting(['lift' => $thing->id], $state, $now), ...($this->isMonotone ? [] : $this->acting(['lower' => $thing->id], $state, $now))],
-            $thing instanceof Lock => $this->withLock($thing, $state, $now),
-            $thing instanceof Clip => $this->withClip($thing, $state, $now),
-            default => [],
-        };
-    }
-
-    /** @return list<Deed> */
-    private function withClip(Clip $clip, PlayState $state, int $now): array
-    {
-        $deeds = array_merge([], ...array_map(fn ($cue): array => $this->acting(['cue' => $cue->id], $state, $now), $clip->cues));
-        foreach ($clip->thingsOfPassedCues($state) as $thing) {
-            array_push($deeds, ...($thing->isShown($state, $now) ? $this->withShown($thing, $state, $now) : []));
-        }
-
-        return $deeds;
-    }
-
-    /** @return list<Deed> */
-    private function withLock(Lock $lock, PlayState $state, int $now): array
-    {
-        if ($state->isOpen($lock->id)) {
-            return $this->acting(['choose' => $lock->id], $state, $now);
-        }
-        $deeds = $this->isMonotone ? [] : $this->acting(['hint' => $lock->id], $state, $now);
-        if ($lock->needs !== null && ! $lock->needs->holds($state, $now)) {
-            return $deeds;
+        if ($state->isOpen($lock->id) || ! $lock->isReady($state, $now)) {
+            return [];
         }
         $this->notes->ready[$lock->id] = true;
+        $deeds = [];
         foreach ($this->attempts[$lock->id] ??= $this->attemptsAt($lock) as $attempt) {
             $deeds[] = [['answer' => $lock->id, 'with' => $attempt->sent], Playing::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now)];
         }
@@ -117,8 +92,12 @@ final class ActionTrials
     private function attemptsAt(Lock $lock): array
     {
         $language = $this->game->language();
+        $attempts = $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, $this->observed->sees(Fact::tries($lock->id)), $this->effort);
+        foreach ($attempts as $attempt) {
+            $this->notes->unsure += $attempt->isSure ? [] : [$lock->id => true];
+        }
 
-        return $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, isset($this->tries[$lock->id]), $this->effort);
+        return $attempts;
     }
 
     /**

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Answer\Answer;
-use Fravel\Answer\Input\Options;
 use Fravel\Check\Answers\Hiding;
+use Fravel\Check\Answers\LockAnswers;
 use Fravel\Check\Answers\Samples;
 use Fravel\Check\Effort;
+use Fravel\Document\Reaction;
 use Fravel\Effect\Effect;
-use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
 
 /**
@@ -19,8 +19,11 @@ use Fravel\Thing\Lock;
  */
 final readonly class Attempt
 {
-    /** @param  list<Effect>  $effects  of what the answer picks */
-    private function __construct(public ?int $rule, public mixed $sent, public array $effects)
+    /**
+     * @param  list<Effect>  $effects  of what the answer picks
+     * @param  bool  $isSure  whether it is known that there is such an answer
+     */
+    private function __construct(public ?int $rule, public mixed $sent, public array $effects, public bool $isSure)
     {
     }
 
@@ -30,64 +33,66 @@ final readonly class Attempt
      */
     public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort): array
     {
-        if ($lock->input instanceof Options && ! $lock->input->many) {
-            return array_map(static fn (mixed $sent): self => self::sent($lock, $sent, $language), Samples::picks($lock));
+        $picks = $lock->input->picks();
+        if ($picks !== []) {
+            return array_map(static fn (string $sent): self => self::sent($lock, $sent, $language), $picks);
         }
         $attempts = [];
         foreach ([...array_keys($lock->rules), null] as $index) {
-            if (! ($countTries || self::matters($lock, $index)) || ($index !== null && self::isIdle($lock, $index, $language, $effort))) {
-                continue;
+            if (($countTries || self::matters($lock, $index)) && ! self::isIdle($lock, $index, $language, $effort)) {
+                $attempts[] = self::by($lock, $index, $language, $effort);
             }
-            $sent = Samples::caughtBy($lock, $index, $language, $effort);
-            $attempts[] = new self($index, $sent, $sent === null || ! $lock->input instanceof Options ? [] : self::sent($lock, $sent, $language)->effects);
         }
 
         return $attempts;
     }
 
     /**
-     * The first rule that opens the lock, without an answer to show for it; for games in which all that open do the same.
+     * The first rule that opens the lock; for games in which all that open do the same.
      *
      * @return list<self> none where nothing opens it
      */
     public static function opening(Lock $lock, string $language, Effort $effort = new Effort): array
     {
-        foreach ($lock->rules as $index => $rule) {
-            if ($rule->verdict === Verdict::Open && ! self::isIdle($lock, $index, $language, $effort)) {
-                return [new self($index, null, [])];
-            }
-        }
+        $open = array_filter(array_keys($lock->rules), static fn (int $index): bool => $lock->rules[$index]->opens() && ! Hiding::isIdle($lock, $index, $language, $effort));
+        $attempts = array_map(static fn (int $index): self => new self($index, null, [], ! Hiding::isUndecided($lock, $index, $language, $effort)), array_values($open));
+        usort($attempts, static fn (self $a, self $b): int => $b->isSure <=> $a->isSure);
 
-        return [];
+        return array_slice($attempts, 0, 1);
     }
 
-    private static function isIdle(Lock $lock, int $index, string $language, Effort $effort): bool
+    private static function by(Lock $lock, ?int $index, string $language, Effort $effort): self
     {
-        return Hiding::isHidden($lock, $index, $language, $effort) || Hiding::isImpossible($lock, $index, $language, $effort);
+        $sent = Samples::caughtBy($lock, $index, $language, $effort);
+        $answer = $sent === null ? null : $lock->accept($sent, $language);
+
+        return new self($index, $sent, $answer instanceof Answer ? $lock->input->effectsOf($answer) : [], $sent !== null);
+    }
+
+    private static function isIdle(Lock $lock, ?int $index, string $language, Effort $effort): bool
+    {
+        if ($index !== null) {
+            return Hiding::isIdle($lock, $index, $language, $effort);
+        }
+        $answers = LockAnswers::to($lock, $language, $effort);
+
+        return $answers->isComplete && ! $answers->has(null);
     }
 
     private static function matters(Lock $lock, ?int $index): bool
     {
         $rule = $index === null ? null : $lock->rules[$index];
-        if ($rule?->verdict === Verdict::Open || $lock->input instanceof Options) {
+        if ($rule?->opens() === true || array_filter($lock->input->effects()) !== []) {
             return true;
         }
-        foreach ($rule === null ? $lock->otherwise : [$rule->reaction] as $reaction) {
-            if ($reaction->effects !== [] || $reaction->go !== null) {
-                return true;
-            }
-        }
 
-        return false;
+        return array_filter($rule === null ? $lock->otherwise : [$rule->reaction], static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null) !== [];
     }
 
     private static function sent(Lock $lock, mixed $sent, string $language): self
     {
         $answer = $lock->accept($sent, $language);
-        if (! $answer instanceof Answer) {
-            return new self(null, $sent, []);
-        }
 
-        return new self($lock->ruleFor($answer), $sent, $lock->input instanceof Options ? $lock->input->effectsOf($answer) : []);
+        return $answer instanceof Answer ? new self($lock->ruleFor($answer), $sent, $lock->input->effectsOf($answer), true) : new self(null, $sent, [], true);
     }
 }

@@ -28,20 +28,20 @@ final readonly class Change
      * @param  array{string, string}  $empty  before and after
      * @param  array{string, string|null}  $full  before and after; null where nothing can be taken away
      */
-    public static function learned(array $action, StateCodec $facts, string $mask, array $empty, array $full): self
+    public static function learned(array $action, StateCodec $codec, string $mask, array $empty, array $full): self
     {
         $after = $full[1] ?? ($empty[1] | ~$mask);
         // A bit is kept where it stays empty in the one and full in the other.
         $kept = $after & ~$empty[1] & ~$mask;
         $set = $after & $empty[1] | $empty[1] & $mask;
         $additions = [];
-        foreach ($facts->offsets() as $offset) {
+        foreach ($codec->offsets() as $offset) {
             if (($mask[$offset] ?? '') === "\xFF") {
                 continue;
             }
-            $by = $facts->valueAt($empty[1], $offset) - $facts->valueAt($empty[0], $offset);
-            $isSet = $full[1] !== null && $facts->valueAt($full[1], $offset) === $facts->valueAt($empty[1], $offset);
-            [$keep, $put] = $isSet || ($full[1] === null && $by !== 0 && $facts->isPlace($offset)) ? ["\0\0", substr($empty[1], $offset, 2)] : ["\xFF\xFF", "\0\0"];
+            $by = $codec->valueAt($empty[1], $offset) - $codec->valueAt($empty[0], $offset);
+            $isSet = $full[1] !== null && $codec->valueAt($full[1], $offset) === $codec->valueAt($empty[1], $offset);
+            [$keep, $put] = $isSet || ($full[1] === null && $by !== 0 && $codec->isPlace($offset)) ? ["\0\0", substr($empty[1], $offset, 2)] : ["\xFF\xFF", "\0\0"];
             $kept = substr_replace($kept, $keep, $offset, 2);
             $set = substr_replace($set, $put, $offset, 2);
             if ($keep === "\xFF\xFF" && $by != 0) {
@@ -53,11 +53,11 @@ final readonly class Change
     }
 
     /** The state after it; where nothing is added, `$state & $kept | $set` says the same. */
-    public function apply(string $state, StateCodec $facts): string
+    public function apply(string $state, StateCodec $codec): string
     {
         $next = $state & $this->kept | $this->set;
         foreach ($this->additions as [$offset, $by]) {
-            $next = $facts->with($next, $offset, $facts->valueAt($state, $offset) + $by);
+            $next = $codec->with($next, $offset, $codec->valueAt($state, $offset) + $by);
         }
 
         return $next;

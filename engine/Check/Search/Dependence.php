@@ -4,49 +4,50 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Condition\Condition;
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\Document\ReactionList;
+use Fravel\Document\Route;
+use Fravel\Effect\Effect;
+use Fravel\State\Fact;
 
 /**
- * What comes of doing something with a thing depends on: all that its conditions name, and those of the scenes it may lead
+ * What comes of doing something with a thing depends on: all that its conditions look at, and those of the scenes it may lead
  * to, of the covers it may lift and of what happens on arriving there.
  *
- * @phpstan-type Raw array<array-key, mixed>
  * @phpstan-type Part array{mask: string, falls: bool, to: list<string>}
  */
 final class Dependence
 {
-    /** Effects after which less may be held or open, or a number is another than a sum would be. */
-    private const FALLING = ['take', 'close', 'lower', 'forget', 'set'];
-
     /** @var array<string, Part> scene → what arriving there, or being refused, depends on */
     private array $arrivals = [];
 
-    /** @var array<string, list<Raw>> lock → covers that it lifts */
+    /** @var array<string, list<ThingRoutes>> lock → covers that it lifts */
     private array $covers = [];
 
     /** @var list<string> */
     private readonly array $chapterStarts;
 
-    public function __construct(private readonly GameDocument $game, private readonly RouteDocument $skeleton, private readonly StateCodec $facts)
+    public function __construct(private readonly GameDocument $game, private readonly RouteDocument $routes, private readonly StateCodec $codec)
     {
         $this->chapterStarts = array_values(array_filter(array_map($game->firstSceneOf(...), array_keys($game->chapters()))));
-        foreach ($skeleton->scenes as $scene) {
-            foreach ($scene['things'] ?? [] as $thing) {
-                if (isset($thing['lock'])) {
-                    $this->covers[$thing['lock']][] = $thing;
+        foreach ($routes->scenes as $scene) {
+            foreach ($scene->things as $thing) {
+                foreach ($thing->lifters() as $lock) {
+                    $this->covers[$lock][] = $thing;
                 }
             }
         }
     }
 
     /**
-     * @param  list<mixed>  $parts  what something is done with, as the skeleton has it
-     * @param  list<string>  $to  scenes it may lead to beside those it names
-     * @return array{mask: string, falls: bool}  the facts it depends on, and whether it may take something away
+     * @param  list<string>  $to  scenes that a way back leads to
+     * @return array{mask: string, falls: bool}  the facts that what comes of it depends on, and whether it may take something away
      */
-    public function of(array $parts, array $to = []): array
+    public function of(ActionSource $source, array $to = []): array
     {
-        ['mask' => $mask, 'falls' => $falls, 'to' => $named] = $this->read($parts, true);
+        ['mask' => $mask, 'falls' => $falls, 'to' => $named] = $this->read([], $source->lists, $source->routes === null ? [] : [$source->routes], true);
         $queue = [...$to, ...$named];
         $seen = [];
         while ($queue !== []) {
@@ -67,47 +68,90 @@ final class Dependence
     /** @return Part */
     private function arrival(string $scene): array
     {
-        $parts = array_intersect_key($this->skeleton->scenes[$scene] ?? [], ['needs' => 0, 'refused' => 0, 'arrive' => 0]);
+        $routes = $this->routes->scenes[$scene] ?? null;
 
-        return $this->read(array_values($parts), false);
+        return $routes === null ? ['mask' => $this->codec->maskOf([]), 'falls' => false, 'to' => []] : $this->read(array_filter([$routes->scene->needs]), [...$routes->refused, ...$routes->arrive], [], false);
     }
 
     /**
-     * @param  list<mixed>  $parts
+     * @param  array<Condition>  $gates
+     * @param  list<ReactionList>  $lists
+     * @param  list<ThingRoutes>  $own  what something is done with
      * @param  bool  $isHere  whether the scene is known from which a way back would be gone
      * @return Part
      */
-    private function read(array $parts, bool $isHere): array
+    private function read(array $gates, array $lists, array $own, bool $isHere): array
     {
-        [$ids, $to, $seen, $falls] = [[], [], [], false];
-        $own = count($parts);
-        for ($at = 0; $at < count($parts); $at++) {
-            RouteDocument::walk($parts[$at], function (string $text, string|int $key, bool $inEffect) use (&$ids, &$to, &$parts, &$seen, &$falls): void {
-                $falls = $falls || $text === 'cover' || ($inEffect && in_array($key, self::FALLING, true));
-                if ($key === 'go') {
-                    array_push($to, ...$this->targets($text));
-                } elseif (! $inEffect || isset($this->covers[$text])) {
-                    $ids[] = $text;
-                }
-                array_push($parts, ...(isset($seen[$text]) ? [] : $this->covers[$text] ?? []));
-                $seen[$text] = true;
-            });
+        $covers = $this->coversLifted($own, $lists);
+        $things = [...$own, ...$covers];
+        $lists = [...$lists, ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->lists, $things))];
+        $observed = new Observed;
+        $gates = [...$gates, ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->gates, $things))];
+        foreach ([...$gates, ...RouteDocument::conditionsOf($lists)] as $condition) {
+            $condition->observe($observed);
         }
+        $effects = RouteDocument::effectsOf($lists);
+        array_map(static fn (Effect $effect) => $effect->observe($observed), $effects);
+        $facts = [...array_keys($observed->facts), ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things))];
+        $falls = array_filter($effects, static fn (Effect $effect): bool => $effect->mayTake()) !== [] || array_filter($things, static fn (ThingRoutes $thing): bool => $thing->mayTake()) !== [];
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.
-        $isLost = (! $isHere || count($parts) > $own) && RouteDocument::leadsBack($parts);
-        $mask = $isLost ? str_repeat("\xFF", $this->facts->length) : $this->facts->maskOf($ids);
+        $isLost = (! $isHere || $covers !== []) && SceneRoutes::hasBack($lists);
+        $mask = $isLost ? str_repeat("\xFF", $this->codec->length) : $this->codec->maskOf($facts);
 
-        return ['mask' => $mask, 'falls' => $falls || $isLost, 'to' => $to];
+        return ['mask' => $mask, 'falls' => $falls || $isLost, 'to' => $this->targets($lists)];
     }
 
-    /** @return list<string> scenes; where a route leads by where one is, all that it may be */
-    private function targets(string $route): array
+    /**
+     * @param  list<ThingRoutes>  $own
+     * @param  list<ReactionList>  $lists
+     * @return list<ThingRoutes> covers that may be lifted by a lock that opens on the way
+     */
+    private function coversLifted(array $own, array $lists): array
     {
-        return match ($route) {
-            '@stay', '@back', '' => [],
-            '@start' => [$this->game->start()],
-            '@chapter' => $this->chapterStarts,
-            default => [$route],
-        };
+        $locks = $this->openedBy($lists);
+        foreach ($own as $thing) {
+            array_push($locks, ...$thing->locks(), ...$this->openedBy($thing->lists));
+        }
+        $covers = [];
+        while ($locks !== []) {
+            foreach ($this->covers[array_pop($locks)] ?? [] as $cover) {
+                if (! isset($covers[$cover->thing->id])) {
+                    $covers[$cover->thing->id] = $cover;
+                    array_push($locks, ...$this->openedBy($cover->lists));
+                }
+            }
+        }
+
+        return array_values($covers);
+    }
+
+    /**
+     * @param  list<ReactionList>  $lists
+     * @return list<string> locks that effects of theirs open
+     */
+    private function openedBy(array $lists): array
+    {
+        $locks = [];
+        foreach (RouteDocument::effectsOf($lists) as $effect) {
+            foreach ($effect->changes($this->game) as $fact) {
+                Fact::kindOf($fact) === 'open' ? $locks[] = Fact::idIn($fact) : null;
+            }
+        }
+
+        return $locks;
+    }
+
+    /**
+     * @param  list<ReactionList>  $lists
+     * @return list<string> scenes; where a route leads by where one is, all that it may be
+     */
+    private function targets(array $lists): array
+    {
+        return array_merge([], ...array_map(fn (Route $route): array => match ($route->to) {
+            Route::STAY, Route::BACK => [],
+            Route::START => [$this->game->start()],
+            Route::CHAPTER => $this->chapterStarts,
+            default => [$route->to],
+        }, RouteDocument::routesOf($lists)));
     }
 }

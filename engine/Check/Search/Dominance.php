@@ -9,12 +9,8 @@ use Fravel\Check\EffortSpent;
 use Fravel\Condition\Condition;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\State\Verdict;
-use Fravel\Thing\Choice;
-use Fravel\Thing\Cover;
-use Fravel\Thing\Lock;
-use Fravel\Thing\Rule;
-use Fravel\Thing\Thing;
+use Fravel\Document\ReactionList;
+use Fravel\Document\Trigger;
 
 /**
  * Proves a monotone game without going through orders: a larger state can do all that a smaller one can.
@@ -39,7 +35,7 @@ final class Dominance
 
     private readonly Space $space;
 
-    private readonly MinimalStates $grants;
+    private readonly MinimalStates $minimal;
 
     private readonly bool $hasNumbers;
 
@@ -50,10 +46,10 @@ final class Dominance
     private function __construct(private readonly GameDocument $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [])
     {
         $this->space = new Space($game, true, $effort);
-        $this->grants = new MinimalStates($this->space->facts, $effort);
-        $this->hasNumbers = $this->space->facts->offsets() !== [];
-        foreach ($this->space->facts->offsets() as $offset) {
-            if (! $this->space->facts->isPlace($offset)) {
+        $this->minimal = new MinimalStates($this->space->codec, $effort);
+        $this->hasNumbers = $this->space->codec->offsets() !== [];
+        foreach ($this->space->codec->offsets() as $offset) {
+            if (! $this->space->codec->isPlace($offset)) {
                 $this->tallies[] = $offset;
             }
         }
@@ -89,21 +85,21 @@ final class Dominance
     /** What can be reached, without a word on traps. */
     private function reachable(): ?Reach
     {
-        $start = StateCodec::at($this->space->start(), count($this->space->facts->times) - 1);
+        $start = StateCodec::at($this->space->start(), count($this->space->codec->times) - 1);
         $isAll = $this->climb($start, null, $this->budget) === false;
 
-        return $isAll && ! $this->space->facts->isOverfull ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null) : null;
+        return $isAll && ! $this->space->codec->isOverfull ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null) : null;
     }
 
     private function run(): ?Reach
     {
-        $facts = $this->space->facts;
+        $codec = $this->space->codec;
         // Conditions on time only ever turn true: the latest moment can do most.
-        $start = StateCodec::at($this->space->start(), count($facts->times) - 1);
+        $start = StateCodec::at($this->space->start(), count($codec->times) - 1);
         $this->climb($start, null, $this->budget);
         $notes = clone $this->space->notes;
         $entries = $this->entriesFromBelow($start, $notes);
-        if ($entries === null || ! $this->allReachAnEnding($entries) || $facts->isOverfull) {
+        if ($entries === null || ! $this->allReachAnEnding($entries) || $codec->isOverfull) {
             return null;
         }
 
@@ -119,11 +115,11 @@ final class Dominance
      */
     private function climb(string $from, ?array $goals, int $most): ?bool
     {
-        $facts = $this->space->facts;
+        $codec = $this->space->codec;
         $largest = [];
         for ($stack = [$from], $looked = 0; $stack !== [] && $looked < $most && $this->states <= $this->budget;) {
             $state = array_pop($stack);
-            $scene = $facts->sceneOf($state);
+            $scene = $codec->sceneOf($state);
             if ($this->liesUnder($state, $largest[$scene] ?? [])) {
                 continue;
             }
@@ -144,9 +140,9 @@ final class Dominance
     /** @param  array<string, list<string>>  $goals */
     private function isGoal(string $state, array $goals): bool
     {
-        $scene = $this->space->facts->sceneOf($state);
+        $scene = $this->space->codec->sceneOf($state);
 
-        return $this->space->facts->isEnded($state) || $this->liesOver($state, $goals[$scene] ?? []) || $this->backIsGoal($state, $this->back[$scene] ?? [], $goals);
+        return $this->space->codec->isEnded($state) || $this->liesOver($state, $goals[$scene] ?? []) || $this->backIsGoal($state, $this->back[$scene] ?? [], $goals);
     }
 
     /**
@@ -159,7 +155,7 @@ final class Dominance
     private function backIsGoal(string $state, array $to, array $goals): bool
     {
         foreach ($to as $scene) {
-            if (! $this->liesOver($this->space->facts->moved($state, $scene), $goals[$scene] ?? [])) {
+            if (! $this->liesOver($this->space->codec->moved($state, $scene), $goals[$scene] ?? [])) {
                 return false;
             }
         }
@@ -173,14 +169,14 @@ final class Dominance
      * @param  array<string, list<string>>  $seen
      * @return list<string>
      */
-    private function nextOf(string $state, array $seen, bool $withMishaps): array
+    private function nextOf(string $state, array $seen, bool $withWrongAnswers): array
     {
         $ranks = [[], [], []];
-        $head = $this->space->facts->head;
+        $head = $this->space->codec->head;
         $held = substr($state, $head);
-        foreach ($this->space->moves($state, $withMishaps) as [, $next]) {
+        foreach ($this->space->moves($state, $withWrongAnswers) as [, $next]) {
             $isMore = (substr($next, $head) | $held) !== $held;
-            $ranks[$isMore ? 2 : (isset($seen[$this->space->facts->sceneOf($next)]) ? 0 : 1)][] = $next;
+            $ranks[$isMore ? 2 : (isset($seen[$this->space->codec->sceneOf($next)]) ? 0 : 1)][] = $next;
         }
 
         return array_merge(...$ranks);
@@ -189,8 +185,8 @@ final class Dominance
     /** @return array<string, list<string>>|null scene → states under all in which it can be entered */
     private function entriesFromBelow(string $start, Notes $notes): ?array
     {
-        $facts = $this->space->facts;
-        $entries = [$facts->sceneOf($start) => [$start]];
+        $codec = $this->space->codec;
+        $entries = [$codec->sceneOf($start) => [$start]];
         for ($queue = [$start], $at = 0; $at < count($queue); $at++) {
             if ($this->states++ > $this->budget) {
                 return null;
@@ -200,8 +196,8 @@ final class Dominance
                 return null;
             }
             foreach ($ways as $next) {
-                $scene = $facts->sceneOf($next);
-                if ($facts->isEnded($next) || $scene === $facts->sceneOf($queue[$at]) || ! isset($notes->scenes[$scene]) || $this->liesOver($next, $entries[$scene] ?? [])) {
+                $scene = $codec->sceneOf($next);
+                if ($codec->isEnded($next) || $scene === $codec->sceneOf($queue[$at]) || ! isset($notes->scenes[$scene]) || $this->liesOver($next, $entries[$scene] ?? [])) {
                     continue;
                 }
                 $entries[$scene] = [...array_filter($entries[$scene] ?? [], fn (string $other): bool => ! $this->covers($other, $next)), $next];
@@ -219,18 +215,17 @@ final class Dominance
      */
     private function waysOn(string $state): ?array
     {
-        $name = $this->space->facts->sceneOf($state);
+        $name = $this->space->codec->sceneOf($state);
         $scene = $this->game->scene($name);
         $found = [];
-        foreach ($this->space->movers($name) as $mover) {
-            $thing = array_values(array_filter($scene->things ?? [], static fn (Thing $thing): bool => $thing->id === $mover->thing))[0] ?? null;
-            $needed = $thing === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($thing, $mover->mishap);
-            $granted = $this->grants->of($state, array_values(array_filter($needed)));
+        foreach ($this->space->sources($name) as $source) {
+            $needed = $source->routes === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($source->routes, $source->wrongAnswer);
+            $granted = $this->minimal->of($state, array_values(array_filter($needed)));
             if ($granted === null) {
                 return null;
             }
             foreach ($granted as $with) {
-                array_push($found, ...$this->space->statesBy($mover, $with));
+                array_push($found, ...$this->space->statesBy($source, $with));
             }
         }
 
@@ -238,16 +233,12 @@ final class Dominance
     }
 
     /** @return list<Condition|null> */
-    private function neededFor(Thing $thing, ?Reaction $mishap): array
+    private function neededFor(ThingRoutes $routes, ?Reaction $wrongAnswer): array
     {
-        $reactions = match (true) {
-            $mishap !== null => [new Reaction(null, '', [], $mishap->go)],
-            $thing instanceof Choice, $thing instanceof Cover => $thing->react,
-            $thing instanceof Lock => array_values(array_map(static fn (Rule $rule): Reaction => $rule->reaction, array_filter($thing->rules, static fn (Rule $rule): bool => $rule->verdict === Verdict::Open))),
-            default => [],
-        };
+        $adding = array_filter($routes->lists, static fn (ReactionList $list): bool => in_array($list->on, [Trigger::Act, Trigger::Right], true));
+        $reactions = $wrongAnswer !== null ? [new Reaction(null, '', [], $wrongAnswer->go)] : array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($adding)));
 
-        return [$thing->common->if, $thing instanceof Lock ? $thing->needs : null, ...$this->neededBy($reactions)];
+        return [...$routes->gates, ...$this->neededBy($reactions)];
     }
 
     /**
@@ -280,7 +271,7 @@ final class Dominance
                 if (($reaches === false && $this->back === []) || $this->states > $this->budget) {
                     return false;
                 }
-                $reaches === true ? $proved[$this->space->facts->sceneOf($state)][] = $state : $late[] = $state;
+                $reaches === true ? $proved[$this->space->codec->sceneOf($state)][] = $state : $late[] = $state;
                 $isUnsure = $isUnsure || $reaches === null;
             }
             if (count($late) === count($open) && ! $isUnsure) {
@@ -299,7 +290,7 @@ final class Dominance
         for ($ring = [$start], $steps = 0; $ring !== [] && count($seen) < self::NEAREST; $steps++) {
             $next = [];
             foreach ($ring as $state) {
-                if ($this->space->facts->isEnded($state)) {
+                if ($this->space->codec->isEnded($state)) {
                     return $steps;
                 }
                 foreach ($this->space->moves($state, false) as [, $after]) {
@@ -346,15 +337,15 @@ final class Dominance
         if (! $this->hasNumbers) {
             return ($more | $less) === $more;
         }
-        $facts = $this->space->facts;
+        $codec = $this->space->codec;
         foreach ($this->tallies as $offset) {
-            if ($facts->valueAt($more, $offset) < $facts->valueAt($less, $offset)) {
+            if ($codec->valueAt($more, $offset) < $codec->valueAt($less, $offset)) {
                 return false;
             }
             $more[$offset] = $less[$offset];
             $more[$offset + 1] = $less[$offset + 1];
         }
 
-        return ($more | $less) === $more && substr($more, 0, $facts->head) === substr($less, 0, $facts->head);
+        return ($more | $less) === $more && substr($more, 0, $codec->head) === substr($less, 0, $codec->head);
     }
 }

@@ -62,7 +62,7 @@ final class Exploration
                 break;
             }
         }
-        $isComplete = $at === count($this->states) && ! $this->space->facts->isOverfull;
+        $isComplete = $at === count($this->states) && ! $this->space->codec->isOverfull;
 
         return new Reach(
             $isComplete, $this->space->notes, $this->trapIn($at), count($this->states),
@@ -77,7 +77,7 @@ final class Exploration
             return false;
         }
         try {
-            $this->space->facts->isEnded($this->states[$place]) ? $this->ends[] = $place : $this->expand($place);
+            $this->space->codec->isEnded($this->states[$place]) ? $this->ends[] = $place : $this->expand($place);
         } catch (EffortSpent) {
             return false;
         }
@@ -88,7 +88,7 @@ final class Exploration
     private function expand(int $place): void
     {
         $state = $this->states[$place];
-        $times = $this->space->facts->times;
+        $times = $this->space->codec->times;
         $time = StateCodec::number($state, 2);
         for ($later = $time; $later < count($times); $later++) {
             foreach ($this->space->moves($later === $time ? $state : StateCodec::at($state, $later)) as [$change, $next]) {
@@ -133,7 +133,7 @@ final class Exploration
         $safe = $this->spread($safe);
         for ($place = 0; $place < $looked; $place++) {
             if (! isset($safe[$place])) {
-                return ['scene' => $this->space->facts->sceneOf($this->states[$place]), 'actions' => $this->wayTo($place)];
+                return ['scene' => $this->space->codec->sceneOf($this->states[$place]), 'actions' => $this->wayTo($place)];
             }
         }
 

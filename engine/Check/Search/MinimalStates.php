@@ -5,21 +5,11 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Check\Effort;
-use Fravel\Condition\All;
-use Fravel\Condition\Any;
-use Fravel\Condition\Comparison;
 use Fravel\Condition\Condition;
-use Fravel\Condition\Has;
-use Fravel\Condition\HasOf;
-use Fravel\Condition\Lifted;
-use Fravel\Condition\Minutes;
-use Fravel\Condition\Open;
-use Fravel\Condition\OpenOf;
-use Fravel\Condition\TallyStands;
-use Fravel\Condition\Visited;
+use Fravel\Condition\Need;
 
 /**
- * What a state must hold at least for upward conditions to hold: itself and what they can't do without, in as many ways as
+ * What a state must hold at least for rising conditions to hold: itself and what they can't do without, in as many ways as
  * there are.
  */
 final readonly class MinimalStates
@@ -27,7 +17,7 @@ final readonly class MinimalStates
     /** More ways than this are not gone through. */
     private const MOST = 1000;
 
-    public function __construct(private StateCodec $facts, private Effort $effort = new Effort)
+    public function __construct(private StateCodec $codec, private Effort $effort = new Effort)
     {
     }
 
@@ -39,16 +29,9 @@ final readonly class MinimalStates
     {
         $states = [$state];
         foreach ($conditions as $condition) {
-            $next = [];
-            foreach ($states as $one) {
-                $ways = $this->withOne($one, $condition);
-                if ($ways === null) {
-                    return null;
-                }
-                array_push($next, ...$ways);
-            }
-            $states = array_values(array_unique($next));
-            if (count($states) > self::MOST) {
+            $need = $condition->least();
+            $states = $need === null ? null : $this->with($states, $need);
+            if ($states === null) {
                 return null;
             }
         }
@@ -56,86 +39,70 @@ final readonly class MinimalStates
         return $states;
     }
 
-    /** @return list<string>|null */
-    private function withOne(string $state, Condition $condition): ?array
-    {
-        $this->effort->spend();
-
-        return match (true) {
-            $condition instanceof All => $this->of($state, $condition->parts),
-            $condition instanceof Any => $this->anyOf($state, $condition->parts),
-            $condition instanceof Has => [$this->facts->marked($state, "token:{$condition->token}")],
-            $condition instanceof HasOf => $this->someOf($state, 'token', $condition->tokens, $condition->atLeast),
-            $condition instanceof Open => [$this->facts->marked($state, "open:{$condition->lock}")],
-            $condition instanceof OpenOf => $this->someOf($state, 'open', $condition->locks, $condition->atLeast),
-            $condition instanceof Visited => [$this->facts->marked($state, "visited:{$condition->scene}")],
-            $condition instanceof Lifted => [$this->facts->marked($state, "lifted:{$condition->cover}")],
-            $condition instanceof TallyStands => $this->tallied($state, $condition),
-            // The latest moment is the one looked at.
-            $condition instanceof Minutes => [$state],
-            default => null,
-        };
-    }
-
     /**
-     * @param  list<Condition>  $conditions
+     * @param  list<string>  $states
      * @return list<string>|null
      */
-    private function anyOf(string $state, array $conditions): ?array
+    private function with(array $states, Need $need): ?array
     {
-        $states = [];
-        foreach ($conditions as $condition) {
-            $ways = $this->withOne($state, $condition);
-            if ($ways === null) {
-                return null;
-            }
-            array_push($states, ...$ways);
+        $this->effort->spend(max(1, count($states)));
+        if ($need->fact === null) {
+            return $this->some($states, $need);
         }
-        $states = array_values(array_unique($states));
+        if ($need->least === null) {
+            return array_map(fn (string $state): string => $this->codec->marked($state, (string) $need->fact), $states);
+        }
 
-        return count($states) > self::MOST ? null : $states;
+        return $this->counted($states, $need->fact, $need->least, $need->isAbove);
     }
 
     /**
-     * @param  list<string>  $ids
+     * So many of its parts, in every way to choose them.
+     *
+     * @param  list<string>  $states
      * @return list<string>|null
      */
-    private function someOf(string $state, string $kind, array $ids, int $atLeast): ?array
+    private function some(array $states, Need $need): ?array
     {
-        $ids = array_values(array_unique($ids));
-        if ($atLeast > count($ids)) {
+        if ($need->atLeast > count($need->parts)) {
             return [];
         }
-        $states = [[$state, 0]];
-        foreach ($ids as $place => $id) {
+        $chosen = array_map(static fn (string $state): array => [$state, 0], $states);
+        foreach ($need->parts as $place => $part) {
             $next = [];
-            foreach ($states as [$one, $count]) {
-                if ($count < $atLeast) {
-                    $next[] = [$this->facts->marked($one, "{$kind}:{$id}"), $count + 1];
+            foreach ($chosen as [$state, $count]) {
+                $with = $count < $need->atLeast ? $this->with([$state], $part) : [];
+                if ($with === null) {
+                    return null;
                 }
-                if ($count + count($ids) - $place > $atLeast || $count >= $atLeast) {
-                    $next[] = [$one, $count];
+                array_push($next, ...array_map(static fn (string $one): array => [$one, $count + 1], $with));
+                if ($count + count($need->parts) - $place > $need->atLeast) {
+                    $next[] = [$state, $count];
                 }
             }
-            $states = $next;
-            if (count($states) > 4 * self::MOST) {
+            $chosen = $next;
+            if (count($chosen) > 4 * self::MOST) {
                 return null;
             }
         }
+        $unique = array_values(array_unique(array_column($chosen, 0)));
 
-        return array_column($states, 0);
+        return count($unique) > self::MOST ? null : $unique;
     }
 
-    /** @return list<string>|null */
-    private function tallied(string $state, TallyStands $condition): ?array
+    /**
+     * @param  list<string>  $states
+     * @return list<string>|null
+     */
+    private function counted(array $states, string $fact, int|float $least, bool $isAbove): ?array
     {
-        $offset = $this->facts->offset("tally:{$condition->tally}");
-        if ($offset === null || ($condition->is === Comparison::More && ! $this->facts->asked->isWhole)) {
+        $offset = $this->codec->offset($fact);
+        if ($offset === null || ($isAbove && ! $this->codec->observed->isWhole)) {
             return null;
         }
-        $least = $condition->is === Comparison::More ? floor($condition->value) + 1 : $condition->value;
+        $least = $isAbove ? floor($least) + 1 : $least;
         $least = is_float($least) && $least === floor($least) ? (int) $least : $least;
 
-        return [$this->facts->with($state, $offset, max($this->facts->valueAt($state, $offset), $least))];
+        return array_map(fn (string $state): string => $this->codec->with($state, $offset, max($this->codec->valueAt($state, $offset), $least)), $states);
     }
 }

@@ -23,6 +23,9 @@ final class Notes
     /** @var array<string, true> scenes in which arrivals that led on and on were stopped */
     public array $loops = [];
 
+    /** @var array<string, true> locks of which it is not known whether a rule that matters has an answer */
+    public array $unsure = [];
+
     public function take(Outcome $outcome): void
     {
         if ($outcome->isCut) {

@@ -19,6 +19,9 @@ final readonly class Reach
     /** @var array<string, true> scenes in which arrivals lead on and on */
     public array $loops;
 
+    /** @var array<string, true> locks of which it could not be worked out what they take: they count as if somebody found an answer */
+    public array $unsure;
+
     /**
      * @param  bool  $isComplete  whether every way was covered
      * @param  array{scene: string, actions: list<array<string, mixed>>}|null  $trap  the nearest state from which no ending can be reached
@@ -37,6 +40,7 @@ final readonly class Reach
         $this->ready = $notes->ready;
         $this->given = $notes->given;
         $this->loops = $notes->loops;
+        $this->unsure = $notes->unsure;
     }
 
     /** Where nothing could be found out. */
@@ -61,7 +65,7 @@ final readonly class Reach
     public function withoutLengths(): self
     {
         $notes = new Notes;
-        [$notes->scenes, $notes->ready, $notes->given, $notes->loops] = [$this->scenes, $this->ready, $this->given, $this->loops];
+        [$notes->scenes, $notes->ready, $notes->given, $notes->loops, $notes->unsure] = [$this->scenes, $this->ready, $this->given, $this->loops, $this->unsure];
 
         return new self($this->isComplete, $notes, $this->trap, $this->states, null, null);
     }

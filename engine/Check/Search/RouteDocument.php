@@ -4,146 +4,155 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Condition\Condition;
+use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
+use Fravel\Document\Reaction;
+use Fravel\Document\ReactionList;
+use Fravel\Document\Route;
+use Fravel\Document\Scene;
+use Fravel\Document\Trigger;
+use Fravel\Effect\Effect;
+use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /**
- * The document without all that no way depends on: words, pictures, hints that do nothing, and reactions that only speak.
- * What it no longer names can't tell two states apart.
- *
- * @phpstan-type Raw array<array-key, mixed>
+ * A game without all that no way depends on: words, pictures, hints that do nothing, and reactions that only speak. What its
+ * conditions no longer look at can't tell two states apart.
  */
-final readonly class RouteDocument
+final class RouteDocument
 {
-    /** Kinds of things a student can do something with. */
-    private const ACTIVE = ['choice', 'lock', 'cover', 'clip'];
+    /** What all conditions that are left look at, and effects whose outcome depends on something. */
+    public readonly Observed $observed;
 
-    /** @param  array<string, Raw>  $scenes  scene → what is left of it */
-    private function __construct(public array $scenes)
+    /** @var array<string, true> facts that effects may change */
+    public readonly array $changed;
+
+    /** @var array<string, SceneRoutes> */
+    public readonly array $scenes;
+
+    private function __construct(GameDocument $game)
     {
+        // Whether a hint matters may depend on what other hints ask, so that is gone through until nothing new comes up.
+        $observed = new Observed;
+        do {
+            $before = count($observed->facts);
+            $scenes = array_map(static fn (Scene $scene): SceneRoutes => self::scene($scene, $observed), array_column($game->scenes(), null, 'id'));
+            foreach ($scenes as $scene) {
+                self::observe($scene, $observed);
+            }
+        } while (count($observed->facts) > $before && $before > 0);
+        $this->observed = $observed;
+        $this->scenes = $scenes;
+        $this->changed = self::changes($game, $scenes);
     }
 
     public static function of(GameDocument $game): self
     {
-        $scenes = [];
-        foreach (self::entries($game->document['scenes'] ?? null) as $scene) {
-            $scenes[is_string($scene['id'] ?? null) ? $scene['id'] : ''] ??= self::scene($scene);
-        }
-
-        return new self($scenes);
+        return new self($game);
     }
 
-    /**
-     * Every text in a part, with the key it stands under.
-     *
-     * @param  callable(string $text, string|int $key, bool $inEffect): void  $visit
-     */
-    public static function walk(mixed $part, callable $visit, string|int $under = '', bool $inEffect = false): void
+    /** @return list<Effect> of all reactions that are left */
+    public function effects(): array
     {
-        if (is_string($part)) {
-            $visit($part, $under, $inEffect);
-        }
-        foreach (is_array($part) ? $part : [] as $key => $inner) {
-            self::walk($inner, $visit, is_int($key) ? $under : $key, $inEffect || $key === 'do');
-        }
+        return array_merge([], ...array_values(array_map(static fn (SceneRoutes $scene): array => $scene->effects(), $this->scenes)));
     }
 
-    /** Whether a route in the part leads back to where one came from. */
-    public static function leadsBack(mixed $part): bool
+    private static function scene(Scene $scene, Observed $observed): SceneRoutes
     {
-        return str_contains(serialize($part), '"@back"');
-    }
-
-    /**
-     * A list of reactions, of which one may stand for itself.
-     *
-     * @return list<Raw>
-     */
-    public static function entries(mixed $list): array
-    {
-        if (! is_array($list)) {
-            return [];
-        }
-
-        return array_is_list($list) ? array_values(array_filter($list, is_array(...))) : [$list];
-    }
-
-    /** Whether one of the reactions does something or leads elsewhere. */
-    public static function acts(mixed $reactions): bool
-    {
-        foreach (self::entries($reactions) as $reaction) {
-            if (($reaction['do'] ?? []) !== [] || ! in_array($reaction['go'] ?? null, [null, '', '@stay'], true)) {
-                return true;
+        $things = [];
+        foreach ($scene->things as $thing) {
+            $routes = self::thing($thing, $observed);
+            if ($routes !== null) {
+                $things[] = $routes;
             }
         }
 
-        return false;
+        return new SceneRoutes(
+            $scene,
+            self::kept([new ReactionList($scene->id, 'refused', Trigger::Refused, $scene->refused)], $observed),
+            self::kept([new ReactionList($scene->id, 'arrive', Trigger::Arrive, $scene->arrive)], $observed),
+            self::kept([new ReactionList($scene->id, 'next', Trigger::Next, $scene->next)], $observed),
+            $things,
+        );
+    }
+
+    /** Null for one that nothing can be done with. */
+    private static function thing(Thing $thing, Observed $observed): ?ThingRoutes
+    {
+        $all = Things::flattened([$thing]);
+        if (array_filter($all, static fn (Thing $one): bool => $one->actions() !== [] || $one->locks() !== []) === []) {
+            return null;
+        }
+        $conditions = array_merge([], ...array_map(static fn (Thing $one): array => array_values(array_filter($one->conditions())), $all));
+        $lists = array_merge([], ...array_map(static fn (Thing $one): array => self::kept($one->reactions(), $observed), $all));
+
+        return new ThingRoutes($thing, $all, $conditions, $lists);
     }
 
     /**
-     * @param  Raw  $scene
-     * @return Raw
+     * @param  list<ReactionList>  $lists
+     * @return list<ReactionList> those that act, or whose being set off is asked for
      */
-    private static function scene(array $scene): array
+    private static function kept(array $lists, Observed $observed): array
     {
-        return array_filter([
-            'chapter' => $scene['chapter'] ?? null,
-            'needs' => $scene['needs'] ?? null,
-            'refused' => self::reactions($scene['refused'] ?? null),
-            'arrive' => self::reactions($scene['arrive'] ?? null),
-            'next' => self::reactions($scene['next'] ?? null),
-            'back' => ($scene['back'] ?? false) === true,
-            'things' => self::things($scene['things'] ?? null),
-        ]);
+        return array_values(array_filter($lists, static fn (ReactionList $list): bool => $list->acts() || ($list->isGate() && $list->fact !== null && $observed->sees($list->fact))));
     }
 
-    /** @return list<Raw> */
-    private static function things(mixed $things): array
+    private static function observe(SceneRoutes $scene, Observed $observed): void
     {
-        $active = array_filter(self::entries($things), static fn (array $thing): bool => in_array($thing['kind'] ?? null, self::ACTIVE, true));
-
-        return array_values(array_map(self::thing(...), $active));
+        foreach ([...$scene->conditions(), ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->conditions(), $scene->things))] as $condition) {
+            $condition->observe($observed);
+        }
+        foreach ($scene->effects() as $effect) {
+            $effect->observe($observed);
+        }
     }
 
     /**
-     * @param  Raw  $thing
-     * @return Raw
+     * @param  array<string, SceneRoutes>  $scenes
+     * @return array<string, true>
      */
-    private static function thing(array $thing): array
+    private static function changes(GameDocument $game, array $scenes): array
     {
-        return array_filter([
-            'id' => $thing['id'] ?? '',
-            'kind' => $thing['kind'],
-            'if' => $thing['if'] ?? null,
-            'needs' => $thing['needs'] ?? null,
-            'lock' => ($thing['opens'] ?? null) === 'lock' ? $thing['lock'] ?? null : null,
-            'react' => self::reactions($thing['react'] ?? null),
-            'rules' => array_map(static fn (array $rule): array => self::reaction($rule) + ['verdict' => $rule['verdict'] ?? 'wrong'], self::entries($thing['rules'] ?? null)),
-            'picks' => array_values(array_filter(array_map(self::reaction(...), self::entries($thing['input']['options'] ?? null)))),
-            'otherwise' => self::reactions($thing['otherwise'] ?? null),
-            'opened' => self::reactions($thing['opened'] ?? null),
-            'hints' => self::hints($thing['hints'] ?? null),
-            'cues' => array_map(static fn (array $cue): array => ['id' => $cue['id'] ?? '', 'react' => self::reactions($cue['react'] ?? null), 'things' => self::things($cue['things'] ?? null)], self::entries($thing['cues'] ?? null)),
-        ]);
-    }
+        $changed = [];
+        foreach ($scenes as $scene) {
+            foreach ($scene->effects() as $effect) {
+                $changed += array_fill_keys($effect->changes($game), true);
+            }
+        }
 
-    /** @return list<Raw> */
-    private static function reactions(mixed $reactions): array
-    {
-        return self::acts($reactions) ? array_map(self::reaction(...), self::entries($reactions)) : [];
-    }
-
-    /** @return list<Raw> */
-    private static function hints(mixed $hints): array
-    {
-        return self::acts($hints) ? array_map(static fn (array $hint): array => self::reaction($hint) + ['after' => $hint['after'] ?? null], self::entries($hints)) : [];
+        return $changed;
     }
 
     /**
-     * @param  Raw  $reaction
-     * @return Raw
+     * @param  list<ReactionList>  $lists
+     * @return list<Condition>
      */
-    private static function reaction(array $reaction): array
+    public static function conditionsOf(array $lists): array
     {
-        return array_filter(array_intersect_key($reaction, ['if' => 0, 'do' => 0, 'go' => 0]));
+        $conditions = array_map(static fn (ReactionList $list): array => array_map(static fn (Reaction $reaction): ?Condition => $reaction->if, $list->reactions), $lists);
+
+        return array_values(array_filter(array_merge([], ...$conditions)));
+    }
+
+    /**
+     * @param  list<ReactionList>  $lists
+     * @return list<Effect>
+     */
+    public static function effectsOf(array $lists): array
+    {
+        return array_merge([], ...array_map(static fn (ReactionList $list): array => array_merge([], ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $list->reactions)), $lists));
+    }
+
+    /**
+     * @param  list<ReactionList>  $lists
+     * @return list<Route>
+     */
+    public static function routesOf(array $lists): array
+    {
+        $routes = array_map(static fn (ReactionList $list): array => array_map(static fn (Reaction $reaction): ?Route => $reaction->go, $list->reactions), $lists);
+
+        return array_values(array_filter(array_merge([], ...$routes)));
     }
 }

@@ -7,15 +7,15 @@ namespace Fravel\Check\Search;
 use Fravel\Check\Effort;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
-use Fravel\Document\Tally;
+use Fravel\Document\ReactionList;
+use Fravel\Document\Trigger;
 use Fravel\Play\Playing;
-use Fravel\State\Verdict;
-use Fravel\Thing\Rule;
+use Fravel\State\Fact;
 
 /**
  * The states of a game and what leads from one to another.
  *
- * What comes of an action is asked of Play itself, so the search knows no rules of its own. It is asked once for each mover
+ * What comes of an action is asked of Play itself, so the search knows no rules of its own. It is asked once for each source
  * and each reading of the facts it depends on; after that the change is laid over further states.
  */
 final class Space
@@ -23,7 +23,7 @@ final class Space
     /** Units of effort for asking Play what comes of something. */
     private const LEARNING = 30;
 
-    public readonly StateCodec $facts;
+    public readonly StateCodec $codec;
 
     public readonly Notes $notes;
 
@@ -31,12 +31,12 @@ final class Space
 
     private readonly Dependence $dependence;
 
-    private readonly RouteDocument $skeleton;
+    private readonly RouteDocument $routes;
 
-    private readonly ActionTrials $deeds;
+    private readonly ActionTrials $trials;
 
     /** @var array<string, list<ActionSource>> */
-    private array $movers = [];
+    private array $sources = [];
 
     /**
      * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
@@ -44,12 +44,12 @@ final class Space
      */
     public function __construct(private readonly GameDocument $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort)
     {
-        $this->skeleton = RouteDocument::of($game);
-        $this->facts = new StateCodec($game, $this->skeleton, $isMonotone, new ObservedState($this->skeleton, array_map(static fn (Tally $tally): int|float => $tally->start, $game->tallies())));
-        $this->dependence = new Dependence($game, $this->skeleton, $this->facts);
-        $this->goesBack = $this->facts->asked->back !== [];
+        $this->routes = RouteDocument::of($game);
+        $this->codec = new StateCodec($game, new ObservedState($game, $this->routes), $isMonotone);
+        $this->dependence = new Dependence($game, $this->routes, $this->codec);
+        $this->goesBack = $this->codec->observed->back !== [];
         $this->notes = new Notes;
-        $this->deeds = new ActionTrials($game, $this->notes, $this->facts->asked->tries, $isMonotone, $effort);
+        $this->trials = new ActionTrials($game, $this->notes, $this->codec->observed, $isMonotone, $effort);
     }
 
     public function start(): string
@@ -57,25 +57,25 @@ final class Space
         $outcome = Playing::start($this->game, 1, 0);
         $this->notes->take($outcome);
 
-        return $this->facts->withoutGoneWays($this->facts->pack($outcome->state, 0));
+        return $this->codec->withoutGoneWays($this->codec->pack($outcome->state, 0));
     }
 
     /**
-     * @param  bool  $withMishaps  with what wrong answers set off, where that is looked at by itself
+     * @param  bool  $withWrongAnswers  with what wrong answers set off, where that is looked at by itself
      * @return list<array{Change, string}> what can be done, and the state after it; what changes nothing left out
      */
-    public function moves(string $state, bool $withMishaps = true): array
+    public function moves(string $state, bool $withWrongAnswers = true): array
     {
         $moves = [];
-        if ($this->facts->isEnded($state)) {
+        if ($this->codec->isEnded($state)) {
             return $moves;
         }
-        foreach ($this->movers($this->facts->sceneOf($state)) as $mover) {
+        foreach ($this->sources($this->codec->sceneOf($state)) as $source) {
             $this->effort->spend();
-            if ($mover->mishap !== null && ! $withMishaps) {
+            if ($source->wrongAnswer !== null && ! $withWrongAnswers) {
                 continue;
             }
-            foreach ($this->changes($mover, $state) as $change) {
+            foreach ($this->changes($source, $state) as $change) {
                 $next = $this->after($change, $state);
                 if ($next !== $state) {
                     $moves[] = [$change, $next];
@@ -87,99 +87,93 @@ final class Space
     }
 
     /** @return list<string> the states after what can be done with one thing */
-    public function statesBy(ActionSource $mover, string $state): array
+    public function statesBy(ActionSource $source, string $state): array
     {
-        return array_map(fn (Change $change): string => $this->after($change, $state), $this->changes($mover, $state));
+        return array_map(fn (Change $change): string => $this->after($change, $state), $this->changes($source, $state));
     }
 
     private function after(Change $change, string $state): string
     {
-        $next = $change->additions === [] ? $state & $change->kept | $change->set : $change->apply($state, $this->facts);
+        $next = $change->additions === [] ? $state & $change->kept | $change->set : $change->apply($state, $this->codec);
 
-        return $this->goesBack ? $this->facts->withoutGoneWays($next) : $next;
+        return $this->goesBack ? $this->codec->withoutGoneWays($next) : $next;
     }
 
     /** @return list<Change> */
-    private function changes(ActionSource $mover, string $state): array
+    private function changes(ActionSource $source, string $state): array
     {
-        $mover = $mover->leadsBack ? $this->leadingBack($mover, $state) : $mover;
-        $reading = $state & $mover->mask;
+        $source = $source->leadsBack && ! $source->isKnown ? $this->leadingBack($source, $state) : $source;
+        $reading = $state & $source->mask;
 
-        return $mover->learned[$reading] ??= $this->learn($mover, $reading);
+        return $source->learned[$reading] ??= $this->learn($source, $reading);
     }
 
     /** @return list<ActionSource> */
-    public function movers(string $scene): array
+    public function sources(string $scene): array
     {
-        return $this->movers[$scene] ??= $this->findMovers($scene);
+        return $this->sources[$scene] ??= $this->findSources($scene);
     }
 
     /** @return list<ActionSource> */
-    private function findMovers(string $scene): array
+    private function findSources(string $scene): array
     {
-        $parts = $this->skeleton->scenes[$scene] ?? [];
-        $movers = [];
-        foreach ($parts['things'] ?? [] as $thing) {
-            $movers[] = $this->mover($scene, $thing['id'], [$thing]);
-            array_push($movers, ...($this->isMonotone && $thing['kind'] === 'lock' ? $this->mishaps($scene, $thing) : []));
+        $routes = $this->routes->scenes[$scene] ?? null;
+        $sources = [];
+        foreach ($routes->things ?? [] as $thing) {
+            $sources[] = $this->ready(new ActionSource($scene, $thing, [], false));
+            array_push($sources, ...($this->isMonotone ? $this->wrongAnswers($scene, $thing) : []));
         }
-        if (isset($parts['next']) || isset($parts['back'])) {
-            $movers[] = $this->mover($scene, null, [$parts['next'] ?? null, isset($parts['back']) ? ['go' => '@back'] : null]);
+        if ($routes !== null && ($routes->next !== [] || $routes->scene->back)) {
+            $sources[] = $this->ready(new ActionSource($scene, null, $routes->next, $routes->scene->back));
         }
 
-        return $movers;
+        return $sources;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $thing  a lock, as the skeleton has it
-     * @return list<ActionSource>
-     */
-    private function mishaps(string $scene, array $thing): array
+    /** @return list<ActionSource> what wrong answers set off, one by one */
+    private function wrongAnswers(string $scene, ThingRoutes $thing): array
     {
-        $lock = $this->game->lock($thing['id']);
-        $wrong = array_filter($lock->rules ?? [], static fn (Rule $rule): bool => $rule->verdict !== Verdict::Open);
-        $reactions = [...array_map(static fn (Rule $rule): Reaction => $rule->reaction, $wrong), ...($lock->otherwise ?? [])];
-        $acting = array_filter($reactions, static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null);
+        $wrong = array_filter($thing->lists, static fn (ReactionList $list): bool => $list->on === Trigger::Wrong);
+        $reactions = array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($wrong)));
+        $acting = array_values(array_filter($reactions, static fn (Reaction $reaction): bool => $reaction->acts()));
 
-        return array_values(array_map(fn (Reaction $reaction): ActionSource => $this->mover($scene, $thing['id'], [$thing], [], $reaction), $acting));
+        return array_map(fn (Reaction $reaction): ActionSource => $this->ready(new ActionSource($scene, $thing, [], false, $reaction)), $acting);
     }
 
-    /**
-     * @param  list<mixed>  $parts
-     * @param  list<string>  $to
-     */
-    private function mover(string $scene, ?string $thing, array $parts, array $to = [], ?Reaction $mishap = null): ActionSource
+    /** @param  list<string>  $to  scenes that a way back leads to */
+    private function ready(ActionSource $source, array $to = []): ActionSource
     {
-        ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($parts, $to);
-        $leadsBack = RouteDocument::leadsBack($parts);
-        $mask = $leadsBack ? $this->facts->marked($mask, "from:{$scene}") : $mask;
-
+        ['mask' => $mask, 'falls' => $falls] = $this->dependence->of($source, $to);
+        $mask = $source->leadsBack ? $this->codec->marked($mask, Fact::from($source->scene)) : $mask;
         // Where a state is and how late it is always matters.
-        return new ActionSource($scene, $thing, $parts, "\xFF\xFF\xFF\xFF".substr($mask, StateCodec::NUMBERS), $falls, $leadsBack && $to === [], $mishap);
+        $source->mask = "\xFF\xFF\xFF\xFF".substr($mask, StateCodec::NUMBERS);
+        $source->falls = $falls;
+
+        return $source;
     }
 
-    /** The mover as it is where the scene was last entered from the same place. */
-    private function leadingBack(ActionSource $mover, string $state): ActionSource
+    /** The source as it is where the scene was last entered from the same place. */
+    private function leadingBack(ActionSource $source, string $state): ActionSource
     {
-        $to = $this->facts->entered($state, $mover->scene) ?? $mover->scene;
+        $to = $this->codec->entered($state, $source->scene) ?? $source->scene;
 
-        return $mover->leadingTo[$to] ??= $this->mover($mover->scene, $mover->thing, $mover->parts, [$to]);
+        return $source->leadingTo[$to] ??= $this->ready($source->known(), [$to]);
     }
 
     /** @return list<Change> */
-    private function learn(ActionSource $mover, string $reading): array
+    private function learn(ActionSource $source, string $reading): array
     {
         $this->effort->spend(self::LEARNING);
         $time = StateCodec::number($reading, 2);
-        $now = $this->facts->times[$time];
-        $outcomes = $this->deeds->of($mover, $this->facts->unpack($reading), $now, true);
-        $full = $mover->falls ? $this->facts->filled($reading, $mover->mask) : $reading;
-        $others = $mover->falls ? $this->deeds->of($mover, $this->facts->unpack($full), $now, false) : [];
+        $now = $this->codec->times[$time];
+        $outcomes = $this->trials->of($source, $this->codec->unpack($reading), $now, true);
+        $full = $source->falls ? $this->codec->filled($reading, $source->mask) : $reading;
+        $others = $source->falls ? $this->trials->of($source, $this->codec->unpack($full), $now, false) : [];
         $changes = [];
         foreach ($outcomes as $place => [$action, $outcome]) {
-            $after = $this->facts->pack($outcome->state, $time);
-            $fullAfter = $mover->falls ? $this->facts->pack($others[$place][1]->state, $time) : null;
-            $changes[] = Change::learned($action, $this->facts, $mover->mask, [$reading, $after], [$full, $fullAfter]);
+            $after = $this->codec->pack($outcome->state, $time);
+            $fullAfter = $source->falls ? $this->codec->pack($others[$place][1]->state, $time) : null;
+            $changes[] = Change::learned($action, $this->codec, $source->mask, [$reading, $after], [$full, $fullAfter]);
         }
 
         return $changes;

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Fravel\Check\Search;
 
 use Fravel\Document\GameDocument;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
+use Fravel\Thing\Keeping;
+use Fravel\Thing\Thing;
 
 /**
  * Packs a state of play, as far as the search must tell it from others, into one string, and unpacks it.
@@ -13,11 +16,17 @@ use Fravel\State\PlayState;
  * The string holds the scene (2 bytes), the time (2), each number that is followed (2 each: its place in a list of values)
  * and then one bit for each thing that is held, open, lifted, visited or passed. Comparing, joining and cutting out then are
  * single operations on strings.
- *
- * @phpstan-type Raw array<array-key, mixed>
  */
-final class StateCodec
+final class StateCodec implements Keeping
 {
+    /** Field of a state for each kind of fact that is so or not, and for each that is a number. */
+    private const BITS = ['token' => 'tokens', 'open' => 'open', 'lifted' => 'lifted', 'visited' => 'visited', 'cued' => 'cued', 'decided' => 'decided', 'ruledOut' => 'ruledOut'];
+
+    private const COUNTS = ['tally' => 'tallies', 'tries' => 'tries', 'hinted' => 'hinted'];
+
+    /** Numbers that say which, not how many. */
+    private const PLACES = ['pass', 'from'];
+
     /** Most different values of one number; past it the search gives up. */
     private const MOST_VALUES = 60_000;
 
@@ -54,11 +63,14 @@ final class StateCodec
     /** @var array<string, int> lock → the rule that opens it, where all lead the same way */
     private array $usualPass = [];
 
-    /** Whether a number took more values than can be told apart: then nothing is proved. */
+    /** Whether a number took more values than can be told apart, or conditions look at something not known here: then nothing is proved. */
     public bool $isOverfull = false;
 
-    /** @var array<string, list<string>> id → facts about it */
-    private array $about = [];
+    /** @var array<string, list<string>> thing → facts of its own */
+    private array $kept = [];
+
+    /** The thing that is asked for its facts just now. */
+    private string $asked = '';
 
     /** @var array<string, int> */
     private readonly array $sceneNumbers;
@@ -68,14 +80,12 @@ final class StateCodec
 
     public readonly int $length;
 
-    public function __construct(GameDocument $game, RouteDocument $skeleton, private readonly bool $isMonotone, public readonly ObservedState $asked)
+    public function __construct(GameDocument $game, public readonly ObservedState $observed, private readonly bool $isMonotone)
     {
         $this->scenes = $game->sceneIds();
         $this->sceneNumbers = array_flip($this->scenes);
-        $times = array_keys($asked->times);
-        sort($times);
-        $this->times = $times;
-        $this->follow($game, $skeleton);
+        $this->times = $observed->times();
+        $this->follow($game);
         $this->head = self::NUMBERS + 2 * count($this->numbers);
         $this->length = $this->head + intdiv(count($this->bits) + 7, 8);
     }
@@ -99,38 +109,79 @@ final class StateCodec
 
     public function unpack(string $packed): PlayState
     {
-        $held = ['token' => [], 'open' => [], 'lifted' => [], 'visited' => [], 'cued' => [], 'decided' => [], 'ruledOut' => [], 'ended' => []];
+        $held = array_fill_keys([...array_keys(self::BITS), 'ended'], []);
         foreach ($this->bitsOf($packed) as $bit) {
             [$kind, $id] = $this->names[$bit];
             $held[$kind][] = $id;
         }
-        $numbers = ['tally' => [], 'tries' => [], 'pass' => [], 'hinted' => [], 'from' => []];
+        $numbers = array_fill_keys([...array_keys(self::COUNTS), ...self::PLACES], []);
         foreach ($this->offsetsOf($packed) as $offset) {
             [$kind, $id] = $this->followed[$offset];
             $numbers[$kind][$id] = $this->valueAt($packed, $offset);
         }
+        $fields = ['scene' => $this->sceneOf($packed), 'ended' => $held['ended'] === [] ? null : ''];
+        foreach (self::BITS as $kind => $field) {
+            $fields[$field] = $held[$kind];
+        }
+        foreach (self::COUNTS as $kind => $field) {
+            $fields[$field] = $numbers[$kind];
+        }
 
-        return PlayState::fromArray([
-            'scene' => $this->sceneOf($packed), 'ended' => $held['ended'] === [] ? null : '',
-            'tokens' => $held['token'], 'open' => $held['open'], 'lifted' => $held['lifted'], 'visited' => $held['visited'], 'cued' => $held['cued'], 'decided' => $held['decided'], 'ruledOut' => $held['ruledOut'],
-            'tallies' => $numbers['tally'], 'tries' => $numbers['tries'], 'hinted' => $numbers['hinted'],
+        return PlayState::fromArray($fields + [
             'passes' => array_map(static fn (int|float $rule): int => (int) $rule - 1, $numbers['pass']) + array_intersect_key($this->usualPass, array_flip($held['open'])),
             'from' => array_map(fn (int|float $scene): string => $this->scenes[(int) $scene - 1], $numbers['from']),
         ]);
     }
 
+    /** @return list<string> facts of its own that a thing, and those inside it, are followed by */
+    public function keptBy(ThingRoutes $routes): array
+    {
+        return array_merge([], ...array_map(fn (Thing $thing): array => $this->kept[$thing->id] ?? [], $routes->all));
+    }
+
+    public function sees(string $fact): bool
+    {
+        return $this->observed->sees($fact);
+    }
+
+    public function isChangedByEffect(string $fact): bool
+    {
+        return isset($this->observed->routes->changed[$fact]);
+    }
+
+    public function isRisingOnly(): bool
+    {
+        return $this->isMonotone;
+    }
+
+    public function keep(string $fact): void
+    {
+        $this->addBit($fact);
+        $this->kept[$this->asked][] = $fact;
+    }
+
+    public function count(string $fact, int|float|null $most): void
+    {
+        $most = $this->sees($fact) && $most === null ? $this->observed->most($fact) : $most;
+        $this->addNumber($fact, $most);
+        $this->kept[$this->asked][] = $fact;
+    }
+
+    public function passBy(string $lock, int $rule): void
+    {
+        $this->usualPass[$lock] = $rule;
+    }
+
     /**
-     * All facts about these parts, as a mask with their bits and bytes set.
+     * The facts that are followed of these, as a mask with their bits and bytes set.
      *
-     * @param  iterable<string>  $ids
+     * @param  iterable<string>  $facts
      */
-    public function maskOf(iterable $ids): string
+    public function maskOf(iterable $facts): string
     {
         $mask = $this->marked(str_repeat("\0", $this->length), 'ended:');
-        foreach ($ids as $id) {
-            foreach ($this->about[$id] ?? [] as $fact) {
-                $mask = $this->marked($mask, $fact);
-            }
+        foreach ($facts as $fact) {
+            $mask = $this->marked($mask, $fact);
         }
 
         return $mask;
@@ -186,7 +237,7 @@ final class StateCodec
     /** Whether the number there says which, not how many. */
     public function isPlace(int $offset): bool
     {
-        return in_array($this->followed[$offset][0], ['from', 'pass'], true);
+        return in_array($this->followed[$offset][0], self::PLACES, true);
     }
 
     /** The state, later. */
@@ -219,7 +270,7 @@ final class StateCodec
     /** Without the ways back that can't be gone any more from where the state is. */
     public function withoutGoneWays(string $packed): string
     {
-        if ($this->asked->leadsBackElsewhere || $this->asked->back === []) {
+        if ($this->observed->leadsBackElsewhere || $this->observed->back === []) {
             return $packed;
         }
         $scene = $this->sceneOf($packed);
@@ -228,7 +279,7 @@ final class StateCodec
             $kept[$scene] = true;
             $scene = $this->entered($packed, $scene) ?? '';
         }
-        foreach (array_keys($this->asked->back) as $other) {
+        foreach (array_keys($this->observed->back) as $other) {
             $offset = $this->numbers["from:{$other}"] ?? null;
             if ($offset !== null && ! isset($kept[$other])) {
                 $packed[$offset] = $packed[$offset + 1] = "\0";
@@ -247,117 +298,60 @@ final class StateCodec
         return $this->scenes[$from - 1] ?? null;
     }
 
-    private function follow(GameDocument $game, RouteDocument $skeleton): void
+    private function follow(GameDocument $game): void
     {
-        foreach (array_keys($game->tokens()) as $token) {
-            $this->addBit('token', $token, isset($this->asked->named[$token]));
-        }
-        foreach ($this->scenes as $scene) {
-            $this->addBit('visited', $scene, isset($this->asked->visited[$scene]));
-            $this->addNumber('from', $scene, isset($this->asked->back[$scene]) || $this->asked->leadsBackElsewhere);
-            foreach ($skeleton->scenes[$scene]['things'] ?? [] as $thing) {
-                $this->followThing($thing);
+        foreach ($this->observed->routes->scenes as $id => $scene) {
+            if (isset($this->observed->back[$id]) || $this->observed->leadsBackElsewhere) {
+                $this->addNumber(Fact::from($id), null);
+            }
+            foreach ($scene->things as $routes) {
+                array_map($this->ask(...), $routes->all);
             }
         }
-        foreach ($game->tallies() as $tally) {
-            $cap = $this->asked->tallies[$tally->id] ?? null;
-            $this->addNumber('tally', $tally->id, array_key_exists($tally->id, $this->asked->tallies), $cap);
-            $this->addBit('decided', $tally->id, isset($this->asked->rivals[$tally->id]));
-            $this->addBit('ruledOut', $tally->id, isset($this->asked->rivals[$tally->id]));
-        }
-    }
-
-    /** @param  Raw  $thing */
-    private function followThing(array $thing): void
-    {
-        $id = $thing['id'];
-        if ($thing['kind'] === 'cover') {
-            $this->addBit('lifted', $id, isset($this->asked->named[$id]) || isset($thing['react']));
-        }
-        if ($thing['kind'] === 'lock') {
-            $isFollowed = isset($this->asked->named[$id]) || ! $this->isSameWhenOpen($thing);
-            $this->addBit('open', $id, $isFollowed);
-            $this->followPass($thing, $isFollowed);
-            $this->addNumber('tries', $id, isset($this->asked->tries[$id]) && ! $this->isMonotone, $this->asked->tries[$id] ?? null);
-            $this->addNumber('hinted', $id, isset($thing['hints']), count($thing['hints'] ?? []));
-        }
-        foreach ($thing['cues'] ?? [] as $cue) {
-            $this->addBit('cued', $cue['id'], true);
-            array_map($this->followThing(...), $cue['things']);
-        }
-    }
-
-    /**
-     * By which rule an open lock was opened decides where it leads again, unless all lead the same way.
-     *
-     * @param  Raw  $lock
-     */
-    private function followPass(array $lock, bool $isFollowed): void
-    {
-        $ways = self::ways($lock);
-        if (! $isFollowed || $ways === [] || isset($lock['opened'])) {
-            return;
-        }
-        $isUsual = count($ways) === 1 && ! isset($this->asked->openedByEffect[$lock['id']]);
-        $this->addNumber('pass', $lock['id'], ! $isUsual);
-        if ($isUsual) {
-            $this->usualPass[$lock['id']] = (int) array_search('open', array_column($lock['rules'], 'verdict'), true);
-        }
-    }
-
-    /**
-     * Whether it makes no difference to have opened it: it only leads on, the same way each time.
-     *
-     * @param  Raw  $lock
-     */
-    private function isSameWhenOpen(array $lock): bool
-    {
-        if ($this->isMonotone) {
-            // What wrong answers set off is looked at whether the lock is open or not.
-            $lock = ['rules' => array_filter($lock['rules'] ?? [], static fn (array $rule): bool => $rule['verdict'] === 'open')] + array_diff_key($lock, ['otherwise' => 0]);
-        }
-        foreach ($lock['rules'] ?? [] as $rule) {
-            if (isset($rule['do']) || isset($rule['if']) || ($rule['verdict'] !== 'open' && RouteDocument::acts($rule))) {
-                return false;
+        foreach (array_keys($this->observed->routes->observed->facts) as $fact) {
+            // Tries and hints are not counted where only what adds to a play is tried.
+            if (! $this->isMonotone || ! in_array(Fact::kindOf($fact), ['tries', 'hinted'], true)) {
+                $this->followSeen($fact);
             }
         }
-
-        return ! isset($lock['otherwise']) && ! isset($lock['opened']) && ! isset($lock['needs']) && ! isset($lock['hints']) && ! isset($lock['picks']) && count(self::ways($lock)) < 2;
     }
 
-    /**
-     * @param  Raw  $lock
-     * @return list<string> where its rules lead when they open it; "" for staying
-     */
-    private static function ways(array $lock): array
+    private function ask(Thing $thing): void
     {
-        $open = array_filter($lock['rules'] ?? [], static fn (array $rule): bool => $rule['verdict'] === 'open');
-
-        return array_values(array_unique(array_map(static fn (array $rule): string => $rule['go'] ?? '', $open)));
+        $this->asked = $thing->id;
+        $thing->keep($this);
     }
 
-    private function addBit(string $kind, string $id, bool $isFollowed): void
+    /** What conditions look at beside what things keep of their own. */
+    private function followSeen(string $fact): void
     {
-        if ($isFollowed && ! isset($this->bits["{$kind}:{$id}"])) {
-            $this->bits["{$kind}:{$id}"] = count($this->bits);
-            $this->names[] = [$kind, $id];
-            $this->about[$id][] = "{$kind}:{$id}";
+        match (true) {
+            isset(self::BITS[Fact::kindOf($fact)]) => $this->addBit($fact),
+            isset(self::COUNTS[Fact::kindOf($fact)]) => $this->addNumber($fact, $this->observed->most($fact)),
+            default => $this->isOverfull = true,
+        };
+    }
+
+    private function addBit(string $fact): void
+    {
+        if (! isset($this->bits[$fact])) {
+            $this->bits[$fact] = count($this->bits);
+            $this->names[] = [Fact::kindOf($fact), Fact::idIn($fact)];
         }
     }
 
-    private function addNumber(string $kind, string $id, bool $isFollowed, int|float|null $cap = null): void
+    private function addNumber(string $fact, int|float|null $most): void
     {
-        if (! $isFollowed || isset($this->numbers["{$kind}:{$id}"])) {
+        if (isset($this->numbers[$fact])) {
             return;
         }
         $offset = self::NUMBERS + 2 * count($this->numbers);
-        $this->numbers["{$kind}:{$id}"] = $offset;
-        $this->followed[$offset] = [$kind, $id];
-        $this->about[$id][] = "{$kind}:{$id}";
+        $this->numbers[$fact] = $offset;
+        $this->followed[$offset] = [Fact::kindOf($fact), Fact::idIn($fact)];
         $this->values[$offset] = [0];
         $this->places[$offset] = ['0' => 0];
-        if ($cap !== null) {
-            $this->caps[$offset] = max($cap, 0) + 1;
+        if ($most !== null) {
+            $this->caps[$offset] = max($most, 0) + 1;
         }
     }
 
@@ -403,8 +397,8 @@ final class StateCodec
     private function numbersOf(PlayState $state): array
     {
         $numbers = [];
-        foreach (['tally' => $state->tallies, 'tries' => $state->tries, 'hinted' => $state->hinted] as $kind => $values) {
-            foreach ($values as $id => $value) {
+        foreach (self::COUNTS as $kind => $field) {
+            foreach ($state->{$field} as $id => $value) {
                 $numbers[$this->numbers["{$kind}:{$id}"] ?? -1] = $value;
             }
         }
@@ -422,8 +416,8 @@ final class StateCodec
     /** @return iterable<string> */
     private function factsOf(PlayState $state): iterable
     {
-        foreach (['token' => $state->tokens, 'open' => $state->open, 'lifted' => $state->lifted, 'visited' => $state->visited, 'cued' => $state->cued, 'decided' => $state->decided, 'ruledOut' => $state->ruledOut] as $kind => $ids) {
-            foreach ($ids as $id) {
+        foreach (self::BITS as $kind => $field) {
+            foreach ($state->{$field} as $id) {
                 yield "{$kind}:{$id}";
             }
         }

@@ -6,8 +6,12 @@ namespace Fravel\Check\Search;
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
+use Fravel\Document\ReactionList;
 use Fravel\Document\References;
+use Fravel\Document\Route;
+use Fravel\Document\Trigger;
 use Fravel\Edit\DocumentPath;
+use Fravel\Thing\Things;
 
 /**
  * Going back, told without remembering who came from where: that alone would make as many states as there are orders of rooms.
@@ -33,9 +37,12 @@ final readonly class WaysBack
     public static function in(GameDocument $game): ?self
     {
         $scenes = DocumentPath::entries($game->document, 'scenes');
-        $isPlain = array_filter($scenes, static fn (array $scene): bool => ! self::isPlain($scene)) === [];
-        $back = array_filter($scenes, self::leadsBack(...));
-        if (! $isPlain || $back === []) {
+        if (! str_contains(serialize($scenes), '"'.Route::BACK.'"') && array_filter(array_column($scenes, 'back')) === []) {
+            return null;
+        }
+        $choices = self::choicesBack($game);
+        $back = $choices === null ? [] : array_filter($scenes, static fn (array $scene): bool => self::leadsBack($scene, $choices));
+        if ($choices === null || $back === []) {
             return null;
         }
         $before = self::before($game);
@@ -43,13 +50,13 @@ final readonly class WaysBack
         [$less, $more, $open] = [[], [], []];
         foreach ($scenes as $place => $scene) {
             $id = is_string($scene['id'] ?? null) ? $scene['id'] : '';
-            $to = self::leadsBack($scene) ? $before[$id] ?? [] : [];
+            $to = self::leadsBack($scene, $choices) ? $before[$id] ?? [] : [];
             // The very beginning was entered from nowhere: a way back from there may lead nowhere.
             $isOne = count($to) === 1 && $id !== $game->start();
-            $bare = self::without($scene);
+            $bare = self::without($scene, $choices);
             $less[] = $isOne ? self::with($bare, $to, "{$stem}-{$place}") : $bare;
             $more[] = self::with($bare, $to, "{$stem}-{$place}");
-            if (! $isOne && $to !== [] && $id !== $game->start() && self::isAlwaysThere($scene)) {
+            if (! $isOne && $to !== [] && $id !== $game->start() && self::isAlwaysThere($scene, $choices)) {
                 $open[$id] = $to;
             }
         }
@@ -57,44 +64,73 @@ final readonly class WaysBack
         return new self(GameDocument::of(['scenes' => $less] + $game->document), GameDocument::of(['scenes' => $more] + $game->document), $open);
     }
 
+    /** @return array<string, bool>|null choices that do nothing but lead back → whether they are always there; null where anything else leads back */
+    private static function choicesBack(GameDocument $game): ?array
+    {
+        $choices = [];
+        foreach ($game->scenes() as $scene) {
+            $lists = [new ReactionList($scene->id, '', Trigger::Arrive, [...$scene->refused, ...$scene->arrive, ...$scene->next])];
+            foreach (Things::flattened($scene->things) as $thing) {
+                $reactions = $thing->reactions();
+                if (! SceneRoutes::hasBack($reactions)) {
+                    continue;
+                }
+                if ($thing->actions() !== [['choose' => $thing->id]] || ! self::isPlain($reactions) || ! in_array($thing, $scene->things, true)) {
+                    return null;
+                }
+                $choices[$thing->id] = $thing->common->if === null;
+            }
+            if (SceneRoutes::hasBack($lists)) {
+                return null;
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @param  list<ReactionList>  $lists */
+    private static function isPlain(array $lists): bool
+    {
+        $reactions = array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, $lists));
+
+        return count($reactions) === 1 && $reactions[0]->if === null && $reactions[0]->effects === [];
+    }
+
     /**
-     * Whether nothing in it leads back but going back itself and choices that do nothing else.
-     *
      * @param  array<array-key, mixed>  $scene
+     * @param  array<string, bool>  $choices
      */
-    private static function isPlain(array $scene): bool
+    private static function leadsBack(array $scene, array $choices): bool
     {
-        return ! RouteDocument::leadsBack(['things' => array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing))] + $scene);
-    }
-
-    /** @param  array<array-key, mixed>  $scene */
-    private static function leadsBack(array $scene): bool
-    {
-        return ($scene['back'] ?? false) === true || array_filter(DocumentPath::entries($scene, 'things'), self::isChoiceBack(...)) !== [];
-    }
-
-    /** @param  array<array-key, mixed>  $scene */
-    private static function isAlwaysThere(array $scene): bool
-    {
-        return ($scene['back'] ?? false) === true || array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => self::isChoiceBack($thing) && ! isset($thing['if'])) !== [];
-    }
-
-    /** @param  array<array-key, mixed>  $thing */
-    private static function isChoiceBack(array $thing): bool
-    {
-        $reactions = RouteDocument::entries($thing['react'] ?? null);
-
-        return ($thing['kind'] ?? '') === 'choice' && count($reactions) === 1 && ($reactions[0]['go'] ?? '') === '@back'
-            && ! isset($reactions[0]['if']) && ($reactions[0]['do'] ?? []) === [];
+        return ($scene['back'] ?? false) === true || array_intersect_key($choices, self::idsIn($scene)) !== [];
     }
 
     /**
      * @param  array<array-key, mixed>  $scene
+     * @param  array<string, bool>  $choices
+     */
+    private static function isAlwaysThere(array $scene, array $choices): bool
+    {
+        return ($scene['back'] ?? false) === true || array_filter(array_intersect_key($choices, self::idsIn($scene))) !== [];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $scene
+     * @return array<string, int>
+     */
+    private static function idsIn(array $scene): array
+    {
+        return array_flip(array_filter(array_column(DocumentPath::entries($scene, 'things'), 'id'), is_string(...)));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $scene
+     * @param  array<string, bool>  $choices
      * @return array<array-key, mixed>
      */
-    private static function without(array $scene): array
+    private static function without(array $scene, array $choices): array
     {
-        $things = array_values(array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! self::isChoiceBack($thing)));
+        $things = array_values(array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! isset($choices[$thing['id'] ?? ''])));
 
         return ['back' => false, 'things' => $things] + $scene;
     }

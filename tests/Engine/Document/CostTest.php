@@ -5,12 +5,13 @@ use Fravel\Answer\Cleaning;
 use Fravel\Answer\Matcher\Close;
 use Fravel\Answer\Matcher\Has;
 use Fravel\Answer\Matcher\Like;
-use Fravel\Answer\Weight;
+use Fravel\Answer\Matcher\Matchers;
 use Fravel\Document\Validation;
 use Fravel\Exception\UnableToReadJson;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\Support\Json;
+use Fravel\Support\Node;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Games;
@@ -122,7 +123,9 @@ it('weighs what a lock asks, and refuses what would make students wait', functio
 ]);
 
 it('weighs more for longer answers', function (): void {
-    expect(Weight::of(['like' => 'a*?b'], 20_000))->toBeGreaterThan(Weight::of(['like' => 'a*?b'], 500));
+    $like = Matchers::read(Node::root(['like' => 'a*?b']));
+
+    expect($like->weight(20_000))->toBeGreaterThan($like->weight(500));
 });
 
 it('reads no number past all bounds', function (array $part): void {

@@ -2,8 +2,8 @@
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\Worksheet\Builder;
 use Fravel\Worksheet\Kind;
 use Fravel\Worksheet\Row;

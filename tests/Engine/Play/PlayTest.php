@@ -1,9 +1,9 @@
 <?php
 
 use Fravel\Document\GameDocument;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
+use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
 use Tests\Support\Plays;

@@ -2,9 +2,9 @@
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
+use Fravel\State\Action;
 use Fravel\State\Event;
 use Fravel\Support\Json;
 use Tests\Support\Plays;

@@ -3,9 +3,9 @@
 use Fravel\Check\Check;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
 use Fravel\Play\Replay;
+use Fravel\State\Action;
 use Tests\Support\Games;
 
 const ROOMS = [['answer' => 'door', 'with' => 'gannet'], ['choose' => 'leave']];

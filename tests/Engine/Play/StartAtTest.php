@@ -1,7 +1,7 @@
 <?php
 
-use Fravel\Play\Action;
 use Fravel\Play\Playing;
+use Fravel\State\Action;
 use Fravel\State\EventKind;
 use Tests\Support\Games;
 

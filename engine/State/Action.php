@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Play;
+namespace Fravel\State;
 
 use stdClass;
 

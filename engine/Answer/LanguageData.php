@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Check\Answers;
+namespace Fravel\Answer;
 
 /** What the near misses and the mends need to know of a language. Languages not listed are treated as English. */
 final readonly class LanguageData

@@ -2,35 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Check\Answers;
+namespace Fravel\Answer\Matcher;
 
 use Brick\Math\BigRational;
-use Fravel\Answer\Matcher\Any;
-use Fravel\Answer\Matcher\Between;
-use Fravel\Answer\Matcher\Matcher;
-use Fravel\Answer\Matcher\Number;
 use Fravel\Answer\Unit\Unit;
 
 /** The numbers from one to another, both included, that a matcher takes. */
 final readonly class Span
 {
-    private function __construct(public BigRational $least, public BigRational $most, public ?Unit $unit)
+    public function __construct(public BigRational $least, public BigRational $most, public ?Unit $unit)
     {
-    }
-
-    /** Null for matchers that take no such span, or one without its ends. */
-    public static function of(Matcher $matcher): ?self
-    {
-        if ($matcher instanceof Between) {
-            return new self($matcher->least, $matcher->most, null);
-        }
-        if ($matcher instanceof Number && $matcher->places === null) {
-            $room = $matcher->within ?? BigRational::zero();
-
-            return new self($matcher->number->minus($room), $matcher->number->plus($room), $matcher->unit);
-        }
-
-        return null;
     }
 
     public function isEmpty(): bool
@@ -45,7 +26,7 @@ final readonly class Span
      */
     public static function takesAll(array $wide, Matcher $narrow): bool
     {
-        $span = self::of($narrow);
+        $span = $narrow->span();
         if ($span === null || $span->isEmpty()) {
             return false;
         }
@@ -71,12 +52,8 @@ final readonly class Span
      */
     private static function listed(array $matchers): array
     {
-        $spans = [];
-        foreach ($matchers as $matcher) {
-            $span = self::of($matcher);
-            array_push($spans, ...($matcher instanceof Any ? self::listed($matcher->parts) : ($span === null ? [] : [$span])));
-        }
+        $choices = array_merge([], ...array_map(static fn (Matcher $matcher): array => $matcher->choices(), $matchers));
 
-        return $spans;
+        return array_values(array_filter(array_map(static fn (Matcher $choice): ?self => $choice->span(), $choices)));
     }
 }

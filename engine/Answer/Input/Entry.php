@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Answer\Input;
+
+/** How an answer is entered, which decides how one slips. */
+enum Entry
+{
+    /** Sign after sign. */
+    case Code;
+    case Number;
+    case Words;
+    /** By pointing, picking, ordering. */
+    case Picks;
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Check\Answers;
+
+use Fravel\Answer\Answer;
+use Fravel\Answer\Probe\Probes;
+use Fravel\Check\Effort;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Rule;
+use WeakMap;
+
+/**
+ * What a lock makes of answers: for each rule one that it catches, where there is one. All answers are tried where they are few;
+ * else one for each way in which the rules can tell answers apart (Probes). Where those are all the ways there are, a rule
+ * without an answer catches none; else it is not known.
+ */
+final readonly class LockAnswers
+{
+    /** Answers that are tried one by one. */
+    public const MOST = 1500;
+
+    /** Units of effort for trying one answer. */
+    private const ANSWER = 5;
+
+    /**
+     * @param  array<array-key, mixed>  $caught  rule → an answer that it catches; "" for one that none does
+     * @param  array<array-key, true>  $matched  rules that match some answer, whichever rule catches it
+     * @param  array<array-key, int>|null  $counts  rule → how many answers it catches, where all were tried
+     * @param  bool  $isComplete  whether nothing else can be caught
+     */
+    private function __construct(private string $language, private array $caught, private array $matched, public ?array $counts, public bool $isComplete)
+    {
+    }
+
+    public static function to(Lock $lock, string $language, Effort $effort = new Effort): self
+    {
+        /** @var WeakMap<Lock, self>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+        $before = $known[$lock] ?? null;
+        if ($before?->language !== $language) {
+            $known[$lock] = $before = self::found($lock, $language, $effort);
+        }
+
+        return $before;
+    }
+
+    /** Whether an answer is known that the rule catches; null asks for one that no rule does. */
+    public function has(?int $rule): bool
+    {
+        return array_key_exists((string) $rule, $this->caught);
+    }
+
+    /** An answer that the rule catches; null where none is known. */
+    public function caughtBy(?int $rule): mixed
+    {
+        return $this->caught[(string) $rule] ?? null;
+    }
+
+    /** Whether some answer matches the rule, although others may catch it first. */
+    public function isMatched(int $rule): bool
+    {
+        return isset($this->matched[$rule]);
+    }
+
+    private static function found(Lock $lock, string $language, Effort $effort): self
+    {
+        $every = $lock->input->every(self::MOST);
+        $probes = self::probes($lock);
+        [$caught, $matched, $counts] = [[], [], []];
+        foreach ($every ?? $lock->input->probed($probes) as $sent) {
+            $effort->spend(self::ANSWER + count($lock->rules));
+            $answer = $lock->accept($sent, $language);
+            if (! $answer instanceof Answer) {
+                continue;
+            }
+            $rule = (string) $lock->ruleFor($answer);
+            $caught += [$rule => $sent];
+            $counts[$rule] = ($counts[$rule] ?? 0) + 1;
+            $matched += array_filter(array_map(static fn (Rule $rule): bool => $rule->match->matches($answer), $lock->rules));
+        }
+
+        return new self($language, $caught, $matched, $every === null ? null : $counts, $every !== null || $lock->input->isDecidedBy($probes));
+    }
+
+    private static function probes(Lock $lock): Probes
+    {
+        $probes = new Probes;
+        foreach ($lock->rules as $rule) {
+            $rule->match->probe($probes);
+        }
+
+        return $probes;
+    }
+}
