@@ -33,7 +33,7 @@ final class Check
         $reach = self::searched($game, $budget, $effort->part(self::SEARCH));
         $study = new CheckContext($game, $reach, $files, $samples);
         [$findings, $unlooked] = Finders::find($study, $effort);
-        $unlooked = [...($reach->isComplete ? [] : ['ways']), ...$unlooked];
+        $unlooked = [...($reach->isComplete ? [] : ['ways']), ...($reach->unsure === [] ? [] : ['answers']), ...$unlooked];
 
         return new CheckReport($unlooked === [], $findings, [
             'scenes' => count($game->sceneIds()),

@@ -11,6 +11,8 @@ use Fravel\Support\Wording;
 /** `{"all": [C, …]}`: every part holds; with no parts it holds. */
 final readonly class All implements Condition
 {
+    public const FIELDS = ['all' => 'conditions'];
+
     /** @param  list<Condition>  $parts */
     public function __construct(public array $parts)
     {
@@ -19,6 +21,11 @@ final readonly class All implements Condition
     public static function read(Node $node): self
     {
         return new self(Conditions::listed($node, 'all'));
+    }
+
+    public static function schema(): array
+    {
+        return ['all' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/condition']]];
     }
 
     public function holds(PlayState $state, int $now): bool

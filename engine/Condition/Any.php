@@ -11,6 +11,8 @@ use Fravel\Support\Wording;
 /** `{"any": [C, …]}`: at least one part holds; with no parts it does not. */
 final readonly class Any implements Condition
 {
+    public const FIELDS = ['any' => 'conditions'];
+
     /** @param  list<Condition>  $parts */
     public function __construct(public array $parts)
     {
@@ -19,6 +21,11 @@ final readonly class Any implements Condition
     public static function read(Node $node): self
     {
         return new self(Conditions::listed($node, 'any'));
+    }
+
+    public static function schema(): array
+    {
+        return ['any' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/condition']]];
     }
 
     public function holds(PlayState $state, int $now): bool

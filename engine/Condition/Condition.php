@@ -11,10 +11,13 @@ use Fravel\Support\Wording;
 /** A question about a play that is answered with yes or no; the key it is written under names its kind. */
 interface Condition
 {
-    /** Field → kind of part it names; read by References. */
-    public const REFERS = [];
+    /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
+    public const FIELDS = [];
 
     public static function read(Node $node): self;
+
+    /** @return array<string, mixed> field → what the published JSON Schema says of it */
+    public static function schema(): array;
 
     /** @param  int  $now seconds since 1970 */
     public function holds(PlayState $state, int $now): bool;

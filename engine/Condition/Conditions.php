@@ -55,12 +55,4 @@ final class Conditions
     {
         return array_map(self::read(...), $node->list($key));
     }
-
-    /** @return array<string, string> field → kind of part, for the variant written here */
-    public static function refers(string $kind): array
-    {
-        $class = self::kinds()[$kind] ?? null;
-
-        return $class === null ? [] : $class::REFERS;
-    }
 }

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"firstTry": ["l1", "l2"], "atLeast": 1}`: so many of the locks opened without a wrong or almost try. */
 final readonly class FirstTry implements Condition
 {
-    public const REFERS = ['firstTry' => 'lock'];
+    public const FIELDS = ['firstTry' => 'lock'];
 
     /** @param  list<string>  $locks */
     public function __construct(public array $locks, public int $atLeast)
@@ -22,6 +22,11 @@ final readonly class FirstTry implements Condition
     public static function read(Node $node): self
     {
         return new self($node->texts('firstTry'), $node->whole('atLeast', 1));
+    }
+
+    public static function schema(): array
+    {
+        return ['firstTry' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"has": "token"}` */
 final readonly class Has implements Condition
 {
-    public const REFERS = ['has' => 'token'];
+    public const FIELDS = ['has' => 'token'];
 
     public function __construct(public string $token)
     {
@@ -21,6 +21,11 @@ final readonly class Has implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('has'));
+    }
+
+    public static function schema(): array
+    {
+        return ['has' => ['$ref' => '#/$defs/id']];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"hasOf": ["t1", "t2"], "atLeast": 1}`: so many of the tokens are held. */
 final readonly class HasOf implements Condition
 {
-    public const REFERS = ['hasOf' => 'token'];
+    public const FIELDS = ['hasOf' => 'token'];
 
     /** @param  list<string>  $tokens */
     public function __construct(public array $tokens, public int $atLeast)
@@ -22,6 +22,11 @@ final readonly class HasOf implements Condition
     public static function read(Node $node): self
     {
         return new self($node->texts('hasOf'), $node->whole('atLeast', 1));
+    }
+
+    public static function schema(): array
+    {
+        return ['hasOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
     }
 
     public function holds(PlayState $state, int $now): bool

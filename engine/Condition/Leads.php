@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and `never` go before numbers. */
 final readonly class Leads implements Condition
 {
-    public const REFERS = ['leads' => 'tally', 'among' => 'tally'];
+    public const FIELDS = ['leads' => 'tally', 'among' => 'tally'];
 
     /** @param  list<string>  $among in the order that settles a tie */
     public function __construct(public string $tally, public array $among)
@@ -22,6 +22,11 @@ final readonly class Leads implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('leads'), $node->texts('among'));
+    }
+
+    public static function schema(): array
+    {
+        return ['leads' => ['$ref' => '#/$defs/id'], 'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']]];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"lifted": "cover"}` */
 final readonly class Lifted implements Condition
 {
-    public const REFERS = ['lifted' => 'cover'];
+    public const FIELDS = ['lifted' => 'cover'];
 
     public function __construct(public string $cover)
     {
@@ -21,6 +21,11 @@ final readonly class Lifted implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('lifted'));
+    }
+
+    public static function schema(): array
+    {
+        return ['lifted' => ['$ref' => '#/$defs/id']];
     }
 
     public function holds(PlayState $state, int $now): bool

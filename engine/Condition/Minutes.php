@@ -20,6 +20,11 @@ final readonly class Minutes implements Condition
         return new self($node->number('minutes'), Comparison::read($node));
     }
 
+    public static function schema(): array
+    {
+        return ['minutes' => ['type' => 'number'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']]];
+    }
+
     public function holds(PlayState $state, int $now): bool
     {
         return $this->is->holds(($now - $state->startedAt) / 60, $this->minutes);

@@ -11,6 +11,8 @@ use Fravel\Support\Wording;
 /** `{"not": C}` */
 final readonly class Not implements Condition
 {
+    public const FIELDS = ['not' => 'condition'];
+
     public function __construct(public Condition $part)
     {
     }
@@ -18,6 +20,11 @@ final readonly class Not implements Condition
     public static function read(Node $node): self
     {
         return new self(Conditions::read($node->at('not')));
+    }
+
+    public static function schema(): array
+    {
+        return ['not' => ['$ref' => '#/$defs/condition']];
     }
 
     public function holds(PlayState $state, int $now): bool

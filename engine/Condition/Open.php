@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"open": "lock"}` */
 final readonly class Open implements Condition
 {
-    public const REFERS = ['open' => 'lock'];
+    public const FIELDS = ['open' => 'lock'];
 
     public function __construct(public string $lock)
     {
@@ -21,6 +21,11 @@ final readonly class Open implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('open'));
+    }
+
+    public static function schema(): array
+    {
+        return ['open' => ['$ref' => '#/$defs/id']];
     }
 
     public function holds(PlayState $state, int $now): bool

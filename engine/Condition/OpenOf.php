@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"openOf": ["l1", "l2"], "atLeast": 1}`: so many of the locks are open. */
 final readonly class OpenOf implements Condition
 {
-    public const REFERS = ['openOf' => 'lock'];
+    public const FIELDS = ['openOf' => 'lock'];
 
     /** @param  list<string>  $locks */
     public function __construct(public array $locks, public int $atLeast)
@@ -22,6 +22,11 @@ final readonly class OpenOf implements Condition
     public static function read(Node $node): self
     {
         return new self($node->texts('openOf'), $node->whole('atLeast', 1));
+    }
+
+    public static function schema(): array
+    {
+        return ['openOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"tally": "points", "is": ">=", "value": 3}` */
 final readonly class TallyStands implements Condition
 {
-    public const REFERS = ['tally' => 'tally'];
+    public const FIELDS = ['tally' => 'tally'];
 
     public function __construct(public string $tally, public Comparison $is, public int|float $value)
     {
@@ -21,6 +21,11 @@ final readonly class TallyStands implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('tally'), Comparison::read($node), $node->number('value'));
+    }
+
+    public static function schema(): array
+    {
+        return ['tally' => ['$ref' => '#/$defs/id'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']], 'value' => ['type' => 'number']];
     }
 
     public function holds(PlayState $state, int $now): bool

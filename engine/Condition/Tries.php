@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"tries": "lock", "is": ">=", "value": 2}`: wrong and almost tries so far, the present one included. */
 final readonly class Tries implements Condition
 {
-    public const REFERS = ['tries' => 'lock'];
+    public const FIELDS = ['tries' => 'lock'];
 
     public function __construct(public string $lock, public Comparison $is, public int|float $value)
     {
@@ -21,6 +21,11 @@ final readonly class Tries implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('tries'), Comparison::read($node), $node->number('value'));
+    }
+
+    public static function schema(): array
+    {
+        return ['tries' => ['$ref' => '#/$defs/id'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']], 'value' => ['type' => 'number']];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -12,7 +12,7 @@ use Fravel\Support\Wording;
 /** `{"visited": "scene"}`: true from the moment the first arrival there has been settled. */
 final readonly class Visited implements Condition
 {
-    public const REFERS = ['visited' => 'scene'];
+    public const FIELDS = ['visited' => 'scene'];
 
     public function __construct(public string $scene)
     {
@@ -21,6 +21,11 @@ final readonly class Visited implements Condition
     public static function read(Node $node): self
     {
         return new self($node->id('visited'));
+    }
+
+    public static function schema(): array
+    {
+        return ['visited' => ['$ref' => '#/$defs/id']];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"add": "tally", "by": 1}` */
 final readonly class Add implements Effect
 {
-    public const REFERS = ['add' => 'tally'];
+    public const FIELDS = ['add' => 'tally'];
 
     public function __construct(public string $tally, public int|float $by)
     {
@@ -23,6 +23,11 @@ final readonly class Add implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('add'), $node->number('by', 1));
+    }
+
+    public static function schema(): array
+    {
+        return ['add' => ['$ref' => '#/$defs/id'], 'by' => ['type' => 'number']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"close": "lock"}`: also forgets its tries. */
 final readonly class CloseLock implements Effect
 {
-    public const REFERS = ['close' => 'lock'];
+    public const FIELDS = ['close' => 'lock'];
 
     public function __construct(public string $lock)
     {
@@ -23,6 +23,11 @@ final readonly class CloseLock implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('close'));
+    }
+
+    public static function schema(): array
+    {
+        return ['close' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

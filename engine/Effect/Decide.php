@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"must": "tally"}`: it leads, whatever the others come to. */
 final readonly class Decide implements Effect
 {
-    public const REFERS = ['must' => 'tally'];
+    public const FIELDS = ['must' => 'tally'];
 
     public function __construct(public string $tally)
     {
@@ -23,6 +23,11 @@ final readonly class Decide implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('must'));
+    }
+
+    public static function schema(): array
+    {
+        return ['must' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

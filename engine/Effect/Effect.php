@@ -13,10 +13,13 @@ use Fravel\Support\Wording;
 /** One change of a play's state; the key it is written under names its kind. */
 interface Effect
 {
-    /** Field → kind of part it names; read by References. */
-    public const REFERS = [];
+    /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
+    public const FIELDS = [];
 
     public static function read(Node $node): self;
+
+    /** @return array<string, mixed> field → what the published JSON Schema says of it */
+    public static function schema(): array;
 
     /** The next state, or the same object when nothing changes. */
     public function apply(PlayState $state, GameDocument $game): PlayState;

@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"forget": "chapter"}`: closes its locks, lowers its covers and forgets their tries; tokens and tallies stay. */
 final readonly class Forget implements Effect
 {
-    public const REFERS = ['forget' => 'chapter'];
+    public const FIELDS = ['forget' => 'chapter'];
 
     public function __construct(public string $chapter)
     {
@@ -23,6 +23,11 @@ final readonly class Forget implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('forget'));
+    }
+
+    public static function schema(): array
+    {
+        return ['forget' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"give": "token"}` */
 final readonly class Give implements Effect
 {
-    public const REFERS = ['give' => 'token'];
+    public const FIELDS = ['give' => 'token'];
 
     public function __construct(public string $token)
     {
@@ -23,6 +23,11 @@ final readonly class Give implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('give'));
+    }
+
+    public static function schema(): array
+    {
+        return ['give' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

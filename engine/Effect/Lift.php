@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"lift": "cover"}` */
 final readonly class Lift implements Effect
 {
-    public const REFERS = ['lift' => 'cover'];
+    public const FIELDS = ['lift' => 'cover'];
 
     public function __construct(public string $cover)
     {
@@ -23,6 +23,11 @@ final readonly class Lift implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('lift'));
+    }
+
+    public static function schema(): array
+    {
+        return ['lift' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"lower": "cover"}` */
 final readonly class Lower implements Effect
 {
-    public const REFERS = ['lower' => 'cover'];
+    public const FIELDS = ['lower' => 'cover'];
 
     public function __construct(public string $cover)
     {
@@ -23,6 +23,11 @@ final readonly class Lower implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('lower'));
+    }
+
+    public static function schema(): array
+    {
+        return ['lower' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

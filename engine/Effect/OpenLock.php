@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"open": "lock"}` */
 final readonly class OpenLock implements Effect
 {
-    public const REFERS = ['open' => 'lock'];
+    public const FIELDS = ['open' => 'lock'];
 
     public function __construct(public string $lock)
     {
@@ -23,6 +23,11 @@ final readonly class OpenLock implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('open'));
+    }
+
+    public static function schema(): array
+    {
+        return ['open' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

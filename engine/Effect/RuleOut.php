@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"never": "tally"}`: it never leads, not even when it is decided. */
 final readonly class RuleOut implements Effect
 {
-    public const REFERS = ['never' => 'tally'];
+    public const FIELDS = ['never' => 'tally'];
 
     public function __construct(public string $tally)
     {
@@ -23,6 +23,11 @@ final readonly class RuleOut implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('never'));
+    }
+
+    public static function schema(): array
+    {
+        return ['never' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

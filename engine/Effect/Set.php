@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"set": "tally", "to": 0}`: counts anew, so what was decided about it is forgotten. */
 final readonly class Set implements Effect
 {
-    public const REFERS = ['set' => 'tally'];
+    public const FIELDS = ['set' => 'tally'];
 
     public function __construct(public string $tally, public int|float $to)
     {
@@ -23,6 +23,11 @@ final readonly class Set implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('set'), $node->number('to'));
+    }
+
+    public static function schema(): array
+    {
+        return ['set' => ['$ref' => '#/$defs/id'], 'to' => ['type' => 'number']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

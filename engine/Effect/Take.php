@@ -14,7 +14,7 @@ use Fravel\Support\Wording;
 /** `{"take": "token"}` */
 final readonly class Take implements Effect
 {
-    public const REFERS = ['take' => 'token'];
+    public const FIELDS = ['take' => 'token'];
 
     public function __construct(public string $token)
     {
@@ -23,6 +23,11 @@ final readonly class Take implements Effect
     public static function read(Node $node): self
     {
         return new self($node->id('take'));
+    }
+
+    public static function schema(): array
+    {
+        return ['take' => ['$ref' => '#/$defs/id']];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

@@ -15,7 +15,7 @@ use Fravel\Support\Node;
 /** Something to tap that leads on: a button, a picture, or a clear area over part of the backdrop. */
 final readonly class Choice extends Thing
 {
-    public const REFERS = ['asset' => 'asset'];
+    public const FIELDS = ['asset' => 'asset', 'react' => 'reactions'];
 
     /** @param  list<Reaction>  $react */
     public function __construct(
@@ -37,6 +37,16 @@ final readonly class Choice extends Thing
             $node->maybeText('asset'),
             Reaction::listed($node, 'react'),
         );
+    }
+
+    public static function schema(): array
+    {
+        return [
+            'look' => ['enum' => ['button', 'picture', 'clear', 'plate'], 'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear'],
+            'md' => ['type' => 'string'],
+            'asset' => ['type' => ['string', 'null']],
+            'react' => ['$ref' => '#/$defs/reactions'],
+        ];
     }
 
     public function shown(Showing $showing): array

@@ -15,7 +15,7 @@ use Fravel\Support\Node;
 /** A video or a sound with cues in time. */
 final readonly class Clip extends Thing
 {
-    public const REFERS = ['asset' => 'asset', 'captions' => 'asset'];
+    public const FIELDS = ['asset' => 'asset', 'captions' => 'asset', 'cues' => 'cues'];
 
     /** @param  list<Cue>  $cues */
     public function __construct(Common $common, public ?string $asset, public ?string $captions, public array $cues)
@@ -31,6 +31,11 @@ final readonly class Clip extends Thing
             $node->maybeText('captions'),
             array_map(Cue::read(...), $node->list('cues')),
         );
+    }
+
+    public static function schema(): array
+    {
+        return ['asset' => ['type' => ['string', 'null']], 'captions' => ['type' => ['string', 'null']], 'cues' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/cue']]];
     }
 
     public function cue(string $id): ?Cue

@@ -16,7 +16,7 @@ use Fravel\Support\Node;
 /** Hides its back until lifted: by tap, by pulling, by sliding across, or by a lock. */
 final readonly class Cover extends Thing
 {
-    public const REFERS = ['lock' => 'lock'];
+    public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face'];
 
     /** @param  list<Reaction>  $react */
     public function __construct(
@@ -44,6 +44,19 @@ final readonly class Cover extends Thing
             $node->maybeText('lock'),
             Reaction::listed($node, 'react'),
         );
+    }
+
+    public static function schema(): array
+    {
+        return [
+            'front' => ['$ref' => '#/$defs/face'],
+            'back' => ['$ref' => '#/$defs/face'],
+            'opens' => ['enum' => ['tap', 'pull', 'slide', 'lock']],
+            'toggle' => ['type' => 'boolean'],
+            'toward' => ['enum' => ['left', 'right', 'up', 'down']],
+            'lock' => ['type' => ['string', 'null']],
+            'react' => ['$ref' => '#/$defs/reactions'],
+        ];
     }
 
     public function isLiftedByHand(): bool

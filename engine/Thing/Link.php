@@ -28,6 +28,11 @@ final readonly class Link extends Thing
         return new self(Common::read($node), $url, $node->text('md'));
     }
 
+    public static function schema(): array
+    {
+        return ['url' => ['type' => 'string', 'pattern' => '^$|^[hH][tT][tT][pP][sS]?://'], 'md' => ['type' => 'string']];
+    }
+
     public function shown(Showing $showing): array
     {
         return ['url' => $this->url, 'md' => $showing->fill($this->md)];

@@ -28,7 +28,7 @@ use Fravel\Support\Node;
 /** Asks for an answer and opens on the right one. */
 final readonly class Lock extends Thing
 {
-    public const REFERS = ['asset' => 'asset'];
+    public const FIELDS = ['asset' => 'asset', 'needs' => 'condition', 'otherwise' => 'reactions', 'opened' => 'reactions', 'rules' => 'rules', 'hints' => 'hints', 'input' => 'input'];
 
     /**
      * @param  string  $look  how it stands on a stage: plate, picture or clear
@@ -76,6 +76,23 @@ final readonly class Lock extends Thing
         }
 
         return $lock;
+    }
+
+    public static function schema(): array
+    {
+        return [
+            'ask' => ['type' => 'string'],
+            'input' => ['$ref' => '#/$defs/input'],
+            'clean' => ['$ref' => '#/$defs/clean'],
+            'needs' => ['oneOf' => [['$ref' => '#/$defs/condition'], ['type' => 'null']]],
+            'rules' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/rule']],
+            'otherwise' => ['$ref' => '#/$defs/reactions'],
+            'opened' => ['$ref' => '#/$defs/reactions'],
+            'hints' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/hint']],
+            'guard' => ['oneOf' => [['type' => 'object', 'properties' => ['tries' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000], 'wait' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 86400, 'description' => 'seconds']]], ['type' => 'null']]],
+            'look' => ['enum' => ['button', 'picture', 'clear', 'plate'], 'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear'],
+            'asset' => ['type' => ['string', 'null']],
+        ];
     }
 
     /** How much work it is to judge one answer, in the steps of Weight. */

@@ -12,7 +12,7 @@ final readonly class Mosaic extends Thing
 {
     use Passive;
 
-    public const REFERS = ['asset' => 'asset'];
+    public const FIELDS = ['asset' => 'asset', 'by' => 'shares'];
 
     /** @param  array<string, int>  $shares lock → its part of the cells, in proportion to the sum */
     public function __construct(
@@ -43,6 +43,18 @@ final readonly class Mosaic extends Thing
             $shares,
             $node->whole('seed', 1),
         );
+    }
+
+    public static function schema(): array
+    {
+        return [
+            'asset' => ['type' => ['string', 'null']],
+            'columns' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200],
+            'rows' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200],
+            'colours' => ['type' => 'integer', 'minimum' => 2, 'maximum' => 64],
+            'by' => ['type' => 'array', 'items' => ['type' => 'object', 'properties' => ['lock' => ['$ref' => '#/$defs/id'], 'share' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000]], 'required' => ['lock']]],
+            'seed' => ['type' => 'integer', 'minimum' => 0],
+        ];
     }
 
     /** The picture is not shown: only how many of its parts have been earned. */

@@ -12,7 +12,7 @@ final readonly class Picture extends Thing
 {
     use Passive;
 
-    public const REFERS = ['asset' => 'asset'];
+    public const FIELDS = ['asset' => 'asset'];
 
     public function __construct(Common $common, public ?string $asset)
     {
@@ -22,6 +22,11 @@ final readonly class Picture extends Thing
     public static function read(Node $node): self
     {
         return new self(Common::read($node), $node->maybeText('asset'));
+    }
+
+    public static function schema(): array
+    {
+        return ['asset' => ['type' => ['string', 'null']]];
     }
 
     public function shown(Showing $showing): array

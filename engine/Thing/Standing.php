@@ -13,7 +13,7 @@ final readonly class Standing extends Thing
 {
     use Passive;
 
-    public const REFERS = ['of' => 'tally'];
+    public const FIELDS = ['of' => 'tally'];
 
     /** What is decided comes before what is counted, what is ruled out after it. */
     private const ORDER = ['must' => 1, 'free' => 0, 'never' => -1];
@@ -27,6 +27,11 @@ final readonly class Standing extends Thing
     public static function read(Node $node): self
     {
         return new self(Common::read($node), $node->texts('of'), $node->oneOf('order', ['given', 'highest'], 'given'));
+    }
+
+    public static function schema(): array
+    {
+        return ['of' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'order' => ['enum' => ['given', 'highest']]];
     }
 
     public function shown(Showing $showing): array

@@ -35,6 +35,16 @@ final readonly class Text extends Thing
         );
     }
 
+    public static function schema(): array
+    {
+        return [
+            'md' => ['type' => 'string'],
+            'size' => ['description' => 'text on a stage: title, body or small'],
+            'colour' => ['description' => 'text: ink, paper, deep, lamp, signal, moss or dusk'],
+            'plate' => ['description' => 'text on a stage: true when it stands on a plate of paper'],
+        ];
+    }
+
     public function shown(Showing $showing): array
     {
         return ['md' => $showing->fill($this->md), 'size' => $this->size, 'colour' => $this->colour, 'plate' => $this->plate];

@@ -14,8 +14,8 @@ use Fravel\Support\Node;
 /** Whatever stands in a scene. What any part of the engine asks of it is said here, by each kind for itself. */
 abstract readonly class Thing
 {
-    /** Field → kind of part it names; read by Walk. */
-    public const REFERS = [];
+    /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
+    public const FIELDS = [];
 
     public string $id;
 
@@ -25,6 +25,9 @@ abstract readonly class Thing
     }
 
     abstract public static function read(Node $node): self;
+
+    /** @return array<string, mixed> field → what the published JSON Schema says of it */
+    abstract public static function schema(): array;
 
     /**
      * What a student's device may know of it now, beyond what all things show: never a rule, an accepted answer, a

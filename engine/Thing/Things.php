@@ -110,12 +110,4 @@ final class Things
 
         return $all;
     }
-
-    /** @return array<string, string> field → kind of part, for the variant written here */
-    public static function refers(string $kind): array
-    {
-        $class = self::kinds()[$kind] ?? null;
-
-        return $class === null ? [] : $class::REFERS;
-    }
 }

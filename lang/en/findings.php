@@ -11,6 +11,7 @@ return [
     'ending.unreachable' => 'The ending “:scene” can’t be reached.',
     'play.trap' => 'In “:scene” students can get stuck: after the :steps steps shown no ending can be reached any more.',
     'lock.never-opens' => 'Nothing opens “:lock” in “:scene”.',
+    'lock.undecided' => 'Whether an answer opens “:lock” in “:scene” could not be worked out: please try one yourself.',
     'rule.hidden' => 'Rule :rule of “:lock” in “:scene” never gets a turn: earlier rules take all its answers.',
     'token.never-given' => '“:token” is asked for and never given.',
     'token.unused' => '“:token” is never given to anybody, or nobody sees it and nothing asks for it.',

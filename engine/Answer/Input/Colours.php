@@ -27,6 +27,11 @@ final readonly class Colours implements Input
         return new self($node->texts('palette'), $node->whole('length', 3, 1, 40));
     }
 
+    public static function schema(): array
+    {
+        return ['palette' => ['type' => 'array', 'items' => ['type' => 'string']], 'length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40]];
+    }
+
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
     {
         return $this->acceptList($sent, $cleaning, $this->palette, $this->length);

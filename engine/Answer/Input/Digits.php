@@ -27,6 +27,11 @@ final readonly class Digits implements Input
         return new self($node->whole('length', 4, 1, 20));
     }
 
+    public static function schema(): array
+    {
+        return ['length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40]];
+    }
+
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
     {
         if (! is_string($sent) || strlen($sent) > 200) {

@@ -27,6 +27,11 @@ final readonly class Gaps implements Input
         return new self($node->text('md'), $node->texts('bank'));
     }
 
+    public static function schema(): array
+    {
+        return ['md' => ['type' => 'string'], 'bank' => ['type' => 'array', 'items' => ['type' => 'string']]];
+    }
+
     /** @return list<string> */
     public function ids(): array
     {

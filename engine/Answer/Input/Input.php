@@ -16,10 +16,13 @@ use Fravel\Support\Node;
 /** How a lock is answered; its `type` names its kind. */
 interface Input
 {
-    /** Field → shape of what stands there; read by Walk. */
+    /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
     public const FIELDS = [];
 
     public static function read(Node $node): self;
+
+    /** @return array<string, mixed> field → what the published JSON Schema says of it */
+    public static function schema(): array;
 
     /** What was sent, brought into the shape this input yields; or why it is no answer. */
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal;

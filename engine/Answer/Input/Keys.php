@@ -17,6 +17,8 @@ final readonly class Keys implements Input
     use Composed;
     use Picks;
 
+    public const FIELDS = ['keys' => 'items'];
+
     /** @param  list<Item>  $keys */
     public function __construct(public array $keys, public int $length, public int $columns)
     {
@@ -25,6 +27,15 @@ final readonly class Keys implements Input
     public static function read(Node $node): self
     {
         return new self(Item::listed($node, 'keys'), $node->whole('length', 1, 1, 40), $node->whole('columns', 3, 1, 12));
+    }
+
+    public static function schema(): array
+    {
+        return [
+            'keys' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']],
+            'length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40],
+            'columns' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 12],
+        ];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

@@ -24,6 +24,11 @@ final readonly class Long implements Input
         return new self;
     }
 
+    public static function schema(): array
+    {
+        return [];
+    }
+
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
     {
         return $this->acceptText($sent, $cleaning, self::LONGEST);

@@ -37,6 +37,11 @@ final readonly class Number implements Input
         return new self($unit);
     }
 
+    public static function schema(): array
+    {
+        return ['unit' => ['type' => ['string', 'null']]];
+    }
+
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
     {
         return $this->acceptText($sent, $cleaning, self::LONGEST);

@@ -17,6 +17,8 @@ final readonly class Options implements Input
     use Composed;
     use Picks;
 
+    public const FIELDS = ['options' => 'items'];
+
     /** @param  list<Item>  $options */
     public function __construct(public array $options, public bool $many, public bool $shuffle)
     {
@@ -25,6 +27,11 @@ final readonly class Options implements Input
     public static function read(Node $node): self
     {
         return new self(Item::listed($node, 'options'), $node->flag('many'), $node->flag('shuffle'));
+    }
+
+    public static function schema(): array
+    {
+        return ['options' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']], 'many' => ['type' => 'boolean'], 'shuffle' => ['type' => 'boolean']];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

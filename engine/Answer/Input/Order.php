@@ -16,6 +16,8 @@ final readonly class Order implements Input
     use Composed;
     use Picks;
 
+    public const FIELDS = ['items' => 'items'];
+
     /** @param  list<Item>  $items */
     public function __construct(public array $items)
     {
@@ -24,6 +26,11 @@ final readonly class Order implements Input
     public static function read(Node $node): self
     {
         return new self(Item::listed($node, 'items'));
+    }
+
+    public static function schema(): array
+    {
+        return ['items' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']]];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

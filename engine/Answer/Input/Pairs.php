@@ -16,6 +16,8 @@ final readonly class Pairs implements Input
 {
     use Composed;
 
+    public const FIELDS = ['left' => 'items', 'right' => 'items'];
+
     /**
      * @param  list<Item>  $left
      * @param  list<Item>  $right
@@ -27,6 +29,11 @@ final readonly class Pairs implements Input
     public static function read(Node $node): self
     {
         return new self(Item::listed($node, 'left'), Item::listed($node, 'right'));
+    }
+
+    public static function schema(): array
+    {
+        return ['left' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']], 'right' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']]];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

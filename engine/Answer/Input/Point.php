@@ -17,6 +17,8 @@ final readonly class Point implements Input
 {
     use Composed;
 
+    public const FIELDS = ['asset' => 'asset'];
+
     public function __construct(public ?string $asset)
     {
     }
@@ -24,6 +26,11 @@ final readonly class Point implements Input
     public static function read(Node $node): self
     {
         return new self($node->maybeText('asset'));
+    }
+
+    public static function schema(): array
+    {
+        return ['asset' => ['type' => ['string', 'null']]];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

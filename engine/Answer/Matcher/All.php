@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"all": [Matcher, …]}` */
 final readonly class All implements Matcher
 {
+    public const FIELDS = ['all' => 'matchers'];
+
     /** @param  list<Matcher>  $parts */
     public function __construct(public array $parts)
     {
@@ -22,6 +24,11 @@ final readonly class All implements Matcher
     public static function read(Node $node): self
     {
         return new self(Matchers::listed($node, 'all'));
+    }
+
+    public static function schema(): array
+    {
+        return ['all' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/matcher']]];
     }
 
     public function matches(Answer $answer): bool

@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"any": [Matcher, …]}` */
 final readonly class Any implements Matcher
 {
+    public const FIELDS = ['any' => 'matchers'];
+
     /** @param  list<Matcher>  $parts */
     public function __construct(public array $parts)
     {
@@ -22,6 +24,11 @@ final readonly class Any implements Matcher
     public static function read(Node $node): self
     {
         return new self(Matchers::listed($node, 'any'));
+    }
+
+    public static function schema(): array
+    {
+        return ['any' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/matcher']]];
     }
 
     public function matches(Answer $answer): bool

@@ -24,6 +24,11 @@ final readonly class Anything implements Matcher
         return new self;
     }
 
+    public static function schema(): array
+    {
+        return ['anything' => ['type' => 'boolean']];
+    }
+
     public function matches(Answer $answer): bool
     {
         return true;

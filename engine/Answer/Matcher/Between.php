@@ -34,6 +34,11 @@ final readonly class Between implements Matcher
         return new self(Number::of($least), Number::of($most));
     }
 
+    public static function schema(): array
+    {
+        return ['between' => ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2]];
+    }
+
     /** @phpstan-assert-if-true int|float $end */
     private static function isNumber(mixed $end): bool
     {

@@ -25,6 +25,11 @@ final readonly class Close implements Matcher
         return new self($node->short('close', self::LONGEST), $node->whole('edits', 1, 0, 10));
     }
 
+    public static function schema(): array
+    {
+        return ['close' => ['type' => 'string', 'maxLength' => 200], 'edits' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 10]];
+    }
+
     public function matches(Answer $answer): bool
     {
         [$given, $wanted] = [$answer->clean(), $answer->cleaning->clean($this->text)];

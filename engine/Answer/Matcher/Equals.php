@@ -26,6 +26,11 @@ final readonly class Equals implements Matcher
         return new self($node->shorts('equals', self::LONGEST));
     }
 
+    public static function schema(): array
+    {
+        return ['equals' => ['oneOf' => [['type' => 'string', 'maxLength' => 20000], ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 20000]]]]];
+    }
+
     public function matches(Answer $answer): bool
     {
         $given = $answer->clean();

@@ -26,6 +26,11 @@ final readonly class Form implements Matcher
         return new self($node->oneOf('form', ['email', 'web', 'date', 'time', 'whole', 'decimal'], 'email'));
     }
 
+    public static function schema(): array
+    {
+        return ['form' => ['enum' => ['email', 'web', 'date', 'time', 'whole', 'decimal']]];
+    }
+
     public function matches(Answer $answer): bool
     {
         $text = $answer->raw();

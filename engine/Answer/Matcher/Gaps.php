@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"gaps": {"g1": Matcher, …}}`: each gap by its own matcher. */
 final readonly class Gaps implements Partial
 {
+    public const FIELDS = ['gaps' => 'gaps'];
+
     /** @param  array<string, Matcher>  $gaps */
     public function __construct(public array $gaps)
     {
@@ -22,6 +24,11 @@ final readonly class Gaps implements Partial
     public static function read(Node $node): self
     {
         return new self(array_map(Matchers::read(...), $node->map('gaps')));
+    }
+
+    public static function schema(): array
+    {
+        return ['gaps' => ['type' => 'object', 'properties' => (object) [], 'additionalProperties' => ['$ref' => '#/$defs/matcher']]];
     }
 
     public function matches(Answer $answer): bool

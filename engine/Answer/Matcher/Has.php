@@ -24,6 +24,11 @@ final readonly class Has implements Matcher
         return new self($node->shorts('has', Phrase::LONGEST));
     }
 
+    public static function schema(): array
+    {
+        return ['has' => ['oneOf' => [['type' => 'string', 'maxLength' => 500], ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 500]]]]];
+    }
+
     public function matches(Answer $answer): bool
     {
         foreach ($this->phrases as $phrase) {

@@ -29,6 +29,11 @@ final readonly class Inside implements Matcher
         return new self(Points::read($node, 'inside'));
     }
 
+    public static function schema(): array
+    {
+        return ['inside' => ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2]]];
+    }
+
     public function matches(Answer $answer): bool
     {
         if (! is_array($answer->value) || count($answer->value) !== 2) {

@@ -32,6 +32,13 @@ final readonly class Length implements Matcher
         );
     }
 
+    public static function schema(): array
+    {
+        return [
+            'length' => ['type' => 'object', 'properties' => ['min' => ['type' => 'integer', 'minimum' => 0], 'max' => ['type' => ['integer', 'null'], 'minimum' => 0], 'of' => ['enum' => ['characters', 'words']]]],
+        ];
+    }
+
     public function matches(Answer $answer): bool
     {
         $length = $this->of === 'words' ? self::words($answer->raw()) : (int) grapheme_strlen($answer->raw());

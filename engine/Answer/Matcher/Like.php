@@ -25,6 +25,11 @@ final readonly class Like implements Matcher
         return new self($node->short('like', self::LONGEST));
     }
 
+    public static function schema(): array
+    {
+        return ['like' => ['type' => 'string', 'maxLength' => 500]];
+    }
+
     /**
      * Piece by piece between the stars, each at the first place where it fits: what comes after can only gain by that, so
      * nothing is ever tried again.

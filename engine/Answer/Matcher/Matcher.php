@@ -13,10 +13,13 @@ use Fravel\Support\Wording;
 /** What an answer must be like; the key it is written under names its kind. */
 interface Matcher
 {
-    /** Field → shape of what stands there; read by Walk. */
+    /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
     public const FIELDS = [];
 
     public static function read(Node $node): self;
+
+    /** @return array<string, mixed> field → what the published JSON Schema says of it */
+    public static function schema(): array;
 
     public function matches(Answer $answer): bool;
 

@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"not": Matcher}` */
 final readonly class Not implements Matcher
 {
+    public const FIELDS = ['not' => 'matcher'];
+
     public function __construct(public Matcher $part)
     {
     }
@@ -21,6 +23,11 @@ final readonly class Not implements Matcher
     public static function read(Node $node): self
     {
         return new self(Matchers::read($node->at('not')));
+    }
+
+    public static function schema(): array
+    {
+        return ['not' => ['$ref' => '#/$defs/matcher']];
     }
 
     public function matches(Answer $answer): bool

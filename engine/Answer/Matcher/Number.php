@@ -41,6 +41,16 @@ final readonly class Number implements Matcher
         return new self($number, self::tolerance($node, $number), $node->has('places') ? $node->whole('places', 0, 0, 20) : null, $unit, $unit === null ? '' : (string) $name);
     }
 
+    public static function schema(): array
+    {
+        return [
+            'number' => ['type' => 'number'],
+            'within' => ['oneOf' => [['type' => 'number'], ['type' => 'string', 'pattern' => '^\\d+(\\.\\d+)? ?%$']]],
+            'places' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 20],
+            'unit' => ['type' => ['string', 'null']],
+        ];
+    }
+
     public function matches(Answer $answer): bool
     {
         $given = $this->given($answer);

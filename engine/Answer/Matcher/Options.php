@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"options": ["a", "c"]}`: exactly this set. */
 final readonly class Options implements Partial
 {
+    public const FIELDS = ['options' => 'parts'];
+
     /** @param  list<string>  $ids */
     public function __construct(public array $ids)
     {
@@ -22,6 +24,11 @@ final readonly class Options implements Partial
     public static function read(Node $node): self
     {
         return new self($node->texts('options'));
+    }
+
+    public static function schema(): array
+    {
+        return ['options' => ['oneOf' => [['type' => 'string'], ['type' => 'array', 'items' => ['type' => 'string']]]]];
     }
 
     public function matches(Answer $answer): bool

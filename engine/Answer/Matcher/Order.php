@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"order": ["a", "b"]}`: this list; also for keys and colours. */
 final readonly class Order implements Partial
 {
+    public const FIELDS = ['order' => 'parts'];
+
     /** @param  list<string>  $ids */
     public function __construct(public array $ids)
     {
@@ -22,6 +24,11 @@ final readonly class Order implements Partial
     public static function read(Node $node): self
     {
         return new self($node->texts('order'));
+    }
+
+    public static function schema(): array
+    {
+        return ['order' => ['oneOf' => [['type' => 'string'], ['type' => 'array', 'items' => ['type' => 'string']]]]];
     }
 
     public function matches(Answer $answer): bool

@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"pairs": {"left": "right", …}}` */
 final readonly class Pairs implements Partial
 {
+    public const FIELDS = ['pairs' => 'pairs'];
+
     /** @param  array<string, string>  $pairs left → right */
     public function __construct(public array $pairs)
     {
@@ -22,6 +24,11 @@ final readonly class Pairs implements Partial
     public static function read(Node $node): self
     {
         return new self(array_map(static fn (Node $right): string => $right->asText(), $node->map('pairs')));
+    }
+
+    public static function schema(): array
+    {
+        return ['pairs' => ['type' => 'object', 'properties' => (object) [], 'additionalProperties' => ['type' => 'string']]];
     }
 
     public function matches(Answer $answer): bool

@@ -34,6 +34,11 @@ final readonly class Pattern implements Matcher
         return $pattern;
     }
 
+    public static function schema(): array
+    {
+        return ['pattern' => ['type' => 'string', 'maxLength' => 500]];
+    }
+
     /** Too costly is no match. */
     public function matches(Answer $answer): bool
     {

@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"right": {"of": Matcher, "atLeast": 3}}`: so many parts right. */
 final readonly class Right implements Matcher
 {
+    public const FIELDS = ['right' => 'counted'];
+
     public function __construct(public ?Partial $of, public int $atLeast)
     {
     }
@@ -28,6 +30,11 @@ final readonly class Right implements Matcher
         }
 
         return new self($of, $right->whole('atLeast', 1, 1));
+    }
+
+    public static function schema(): array
+    {
+        return ['right' => ['type' => 'object', 'properties' => ['of' => ['$ref' => '#/$defs/matcher'], 'atLeast' => ['type' => 'integer', 'minimum' => 1]], 'required' => ['of']]];
     }
 
     public function matches(Answer $answer): bool

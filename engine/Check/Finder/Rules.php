@@ -7,7 +7,6 @@ namespace Fravel\Check\Finder;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
-use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
 
 /** Rules that earlier ones hide, and locks that nothing opens. */
@@ -23,6 +22,9 @@ final class Rules implements Finder
             foreach ($hidden as $index) {
                 $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->mendedBy($study->mends->moveRuleFirst($lock->id, $index));
             }
+            if (isset($study->reach->unsure[$lock->id])) {
+                $findings[] = Finding::warning('lock.undecided', [$lock->id, $scene->id], $words);
+            }
             $neverAsked = $study->reach->isComplete && isset($study->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($study->reach->ready[$lock->id]);
             if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden, $study))) {
                 $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy($neverAsked ? $study->mends->leaveOut($lock->id, 'needs') : null);
@@ -36,7 +38,7 @@ final class Rules implements Finder
     private static function canOpen(Lock $lock, array $hidden, CheckContext $study): bool
     {
         foreach ($lock->rules as $index => $rule) {
-            if ($rule->verdict === Verdict::Open && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $study->game->language(), $study->effort)) {
+            if ($rule->opens() && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $study->game->language(), $study->effort)) {
                 return true;
             }
         }

@@ -21,9 +21,17 @@ final class Traps implements Finder
     {
         // A game without an ending is one trap from its start; that it has none is said by itself.
         $hasEnding = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
-        $trap = $hasEnding ? $study->reach->trap : null;
+        $trap = $hasEnding && ! self::isUnsure($study) ? $study->reach->trap : null;
 
         return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $study->titleOf($trap['scene']), 'steps' => count($trap['actions'])])->shownBy($trap['actions'])->mendedBy(self::mend($study, $trap['scene']))];
+    }
+
+    /** Whether the way there needs an answer of which nobody knows if there is one. */
+    private static function isUnsure(CheckContext $study): bool
+    {
+        $needed = array_filter($study->reach->trap['actions'] ?? [], static fn (array $action): bool => isset($action['answer']) && isset($study->reach->unsure[$action['answer']]) && $action['with'] === null);
+
+        return $needed !== [];
     }
 
     /** A way back to the start, where that is shown to lead out. */

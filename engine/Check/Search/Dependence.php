@@ -92,7 +92,9 @@ final class Dependence
         }
         $effects = RouteDocument::effectsOf($lists);
         array_map(static fn (Effect $effect) => $effect->observe($observed), $effects);
-        $facts = [...array_keys($observed->facts), ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things))];
+        // A lock that is open already lifts nothing.
+        $lifting = array_map(Fact::open(...), array_values(array_filter($this->openedBy($lists), fn (string $lock): bool => isset($this->covers[$lock]))));
+        $facts = [...array_keys($observed->facts), ...$lifting, ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things))];
         $falls = array_filter($effects, static fn (Effect $effect): bool => $effect->mayTake()) !== [] || array_filter($things, static fn (ThingRoutes $thing): bool => $thing->mayTake()) !== [];
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.
         $isLost = (! $isHere || $covers !== []) && SceneRoutes::hasBack($lists);

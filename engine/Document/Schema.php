@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+use Fravel\Answer\Input\Inputs;
+use Fravel\Answer\Matcher\Matchers;
+use Fravel\Condition\Conditions;
+use Fravel\Effect\Effects;
+use Fravel\Thing\Things;
+
+/** The published JSON Schema, with what each kind says of its own fields. */
+final class Schema
+{
+    /**
+     * @param  array<array-key, mixed>  $schema  as it is published, or an earlier one
+     * @return array<array-key, mixed> the same with the families as they are now
+     */
+    public static function filled(array $schema): array
+    {
+        /** @var array<string, array<string, mixed>> $defs */
+        $defs = $schema['$defs'] ?? [];
+        foreach (['condition' => Conditions::kinds(), 'effect' => Effects::kinds(), 'matcher' => Matchers::kinds()] as $name => $kinds) {
+            $defs[$name] = array_replace($defs[$name] ?? [], ['properties' => self::fields($kinds), 'oneOf' => array_map(static fn (string $key): array => ['required' => [$key]], array_keys($kinds))]);
+        }
+        foreach (['thing' => ['kind', Things::kinds()], 'input' => ['type', Inputs::kinds()]] as $name => [$key, $kinds]) {
+            $properties = $defs[$name]['properties'] ?? [];
+            $defs[$name] = array_replace($defs[$name] ?? [], ['properties' => array_replace(is_array($properties) ? $properties : [], [$key => ['enum' => array_keys($kinds)]], self::fields($kinds))]);
+        }
+
+        return array_replace($schema, ['$defs' => $defs]);
+    }
+
+    /**
+     * @param  array<string, class-string>  $kinds
+     * @return array<string, mixed>
+     */
+    private static function fields(array $kinds): array
+    {
+        return array_merge([], ...array_map(static fn (string $class): array => $class::schema(), array_values($kinds)));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+/**
+ * From which scene a way leads to which, whatever its conditions: those back to the start of the game or of a chapter are
+ * followed to the scene they mean; going back and staying are none.
+ */
+final class Ways implements Visitor
+{
+    /** @var array<string, array{string, string}> */
+    private array $found = [];
+
+    private string $scene = '';
+
+    private function __construct(private readonly GameDocument $game)
+    {
+    }
+
+    /** @return list<array{string, string}> each pair of scenes once, in the order of the document */
+    public static function in(GameDocument $game): array
+    {
+        $ways = new self($game);
+        Walk::through($game->document, $ways);
+
+        return array_values($ways->found);
+    }
+
+    public function part(string $shape, array $part, array $path): void
+    {
+        if ($shape === 'scenes') {
+            $this->scene = is_string($part['id'] ?? null) ? $part['id'] : '';
+        }
+    }
+
+    public function name(string $kind, string $id, array $path): void
+    {
+        $to = $kind === Walk::ROUTE ? $this->target($id) : null;
+        if ($to !== null) {
+            $this->found["{$this->scene} {$to}"] = [$this->scene, $to];
+        }
+    }
+
+    private function target(string $route): ?string
+    {
+        return match ($route) {
+            Route::STAY, Route::BACK => null,
+            Route::START => $this->game->start(),
+            Route::CHAPTER => $this->game->firstSceneOf($this->game->chapterOf($this->scene) ?? ''),
+            default => $route,
+        };
+    }
+}
