@@ -18,6 +18,24 @@ arch('edits, patterns and worksheets know no play')->expect(['Fravel\Edit', 'Fra
 
 arch('edits know no pattern')->expect('Fravel\Edit')->not->toUse(['Fravel\Pattern', 'Fravel\Worksheet']);
 
+test('only a family asks which of its kinds something is', function (): void {
+    $root = dirname(__DIR__, 2);
+    $families = ['Fravel\\Condition\\', 'Fravel\\Effect\\', 'Fravel\\Thing\\', 'Fravel\\Answer\\Input\\', 'Fravel\\Answer\\Matcher\\'];
+    $asked = [];
+    foreach (array_merge(...array_map(static fn (string $folder): array => glob_recursive("{$root}/{$folder}", '*.php'), ['engine', 'app', 'cli', 'tools'])) as $file) {
+        $source = (string) file_get_contents($file);
+        preg_match_all('/^use ([\w\\\\]+?)(?: as (\w+))?;/m', $source, $uses, PREG_SET_ORDER);
+        preg_match_all('/instanceof (\w+)/', $source, $kinds);
+        $names = array_column(array_map(static fn (array $use): array => [$use[2] ?? substr((string) strrchr("\\{$use[1]}", '\\'), 1), $use[1]], $uses), 1, 0);
+        foreach ($kinds[1] as $kind) {
+            $isOne = array_filter($families, static fn (string $family): bool => str_starts_with($names[$kind] ?? '', $family)) !== [];
+            $isOne ? $asked[] = substr($file, strlen($root) + 1).": {$kind}" : null;
+        }
+    }
+
+    expect($asked)->toBe([]);
+});
+
 arch('engine values are final')->expect('Fravel')->classes()->toBeFinal()->ignoring(['Fravel\Thing\Thing']);
 
 arch('strict types everywhere')->expect(['Fravel', 'App', 'Cli', 'Tools'])->toUseStrictTypes();

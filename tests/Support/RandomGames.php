@@ -12,7 +12,8 @@ final class RandomGames
 {
     private Randomizer $dice;
 
-    public function __construct(int $seed)
+    /** @param  bool  $isFull  with clips, hidden texts and the made-up kinds that must have been taught */
+    public function __construct(int $seed, private readonly bool $isFull = false, private readonly int $scenes = 5)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
     }
@@ -20,8 +21,8 @@ final class RandomGames
     /** @return array<string, mixed> */
     public function document(): array
     {
-        $scenes = array_map($this->scene(...), range(0, 5));
-        $scenes[5] = ['id' => 's5', 'ending' => ['kind' => 'won', 'md' => 'End.']];
+        $scenes = array_map($this->scene(...), range(0, $this->scenes - 1));
+        $scenes[] = ['id' => 's5', 'ending' => ['kind' => 'won', 'md' => 'End.']];
 
         return Games::document($scenes, [
             'future' => ['kept' => (object) []],
@@ -71,8 +72,22 @@ final class RandomGames
                 ['id' => "{$id}-go", 'kind' => 'choice', 'md' => 'Go', 'react' => [$this->reaction(), $this->reaction()]],
                 ['id' => "{$id}-lid", 'kind' => 'cover', 'opens' => $this->pick(['tap', 'lock']), 'lock' => "{$id}-lock", 'toggle' => true, 'back' => ['md' => "hidden-{$id}"], 'react' => $this->reaction()],
                 $this->lock($id),
+                ...($this->isFull ? $this->others($id) : []),
             ],
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function others(string $id): array
+    {
+        $dial = ['id' => "{$id}-dial", 'kind' => 'lock', 'ask' => '?', 'input' => ['type' => 'dial'], 'rules' => [['match' => $this->pick([['equals' => '7'], ['number' => 5], ['all' => [['number' => 5], ['between' => [6, 9]]]]]), 'verdict' => 'open'] + $this->reaction()]];
+
+        return $this->pick([
+            [['id' => "{$id}-bell", 'kind' => 'bell', 'md' => 'Ring', 'rung' => [$this->reaction()]]],
+            [['id' => "{$id}-clip", 'kind' => 'clip', 'asset' => 'film', 'cues' => [['id' => "{$id}-cue", 'at' => 3, 'react' => [$this->reaction()], 'things' => [['id' => "{$id}-in", 'kind' => 'choice', 'md' => 'In', 'react' => [$this->reaction()]]]]]]],
+            [$dial],
+            [],
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -98,16 +113,19 @@ final class RandomGames
             'if' => $this->dice->getInt(0, 3) === 0 ? $this->condition() : null,
             'say' => $this->pick(['', 'Words.']),
             'do' => $this->dice->getInt(0, 1) === 0 ? [$this->effect()] : [],
-            'go' => $this->pick(['s0', 's1', 's2', 's3', 's4', 's5', '@back', '@chapter', '@start', '@stay', null]),
+            'go' => $this->pick([...array_map(static fn (int $number): string => "s{$number}", range(0, $this->scenes - 1)), 's5', '@back', '@chapter', '@start', '@stay', null]),
         ], static fn (mixed $field): bool => $field !== null);
     }
 
     /** @return array<string, mixed> */
     private function condition(): array
     {
-        $scene = $this->dice->getInt(0, 4);
+        $scene = $this->dice->getInt(0, $this->scenes - 1);
+
+        $madeUp = $this->isFull ? [['hinted' => "s{$scene}-lock"], ['not' => ['hinted' => "s{$scene}-lock"]], ['firstTry' => ["s{$scene}-lock"], 'atLeast' => 1], ['hasOf' => ['t0', 't1'], 'atLeast' => 2]] : [];
 
         return $this->pick([
+            ...$madeUp,
             ['has' => 't0'], ['not' => ['has' => 't1']], ['open' => "s{$scene}-lock"], ['tally' => 'n0', 'is' => '>=', 'value' => 1],
             ['any' => [['visited' => 's1'], ['lifted' => "s{$scene}-lid"]]], ['tries' => "s{$scene}-lock", 'is' => '>', 'value' => 0], ['minutes' => 1, 'is' => '>='], ['leads' => 'n0', 'among' => ['n0', 'n1']],
         ]);
@@ -116,9 +134,12 @@ final class RandomGames
     /** @return array<string, mixed> */
     private function effect(): array
     {
-        $scene = $this->dice->getInt(0, 4);
+        $scene = $this->dice->getInt(0, $this->scenes - 1);
+
+        $madeUp = $this->isFull ? [['swap' => 't0', 'for' => 't1'], ['swap' => 't1', 'for' => 't0']] : [];
 
         return $this->pick([
+            ...$madeUp,
             ['give' => 't0'], ['take' => 't0'], ['give' => 't1'], ['add' => 'n0', 'by' => 1], ['set' => 'n0', 'to' => 0], ['open' => "s{$scene}-lock"],
             ['close' => "s{$scene}-lock"], ['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"], ['forget' => 'c0'], ['must' => 'n1'], ['never' => 'n0'], ['set' => 'n1', 'to' => 1],
         ]);

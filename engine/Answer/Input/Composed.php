@@ -16,7 +16,7 @@ trait Composed
 
     public function probed(Probes $probes): array
     {
-        return ListProbes::withAnother(array_values($probes->answers), $this->drawn(...), $this->ways() ?? 1.0);
+        return ListProbes::withAnother(array_values($probes->answers + $probes->attempts), $this->drawn(...), $this->ways() ?? 1.0);
     }
 
     /** What is no text has no number and no length that could be matched, so what is named tells all. */

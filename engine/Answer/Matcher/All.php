@@ -48,7 +48,7 @@ final readonly class All implements Matcher
             $one->probe($probes);
         }
         foreach (count($this->parts) > 1 ? $this->samples() : [] as $sample) {
-            $probes->answer($sample);
+            $probes->attempt($sample);
         }
     }
 

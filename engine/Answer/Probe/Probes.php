@@ -20,6 +20,9 @@ final class Probes
     /** @var array<string, mixed> answers in the shape that an input yields, by what they are written as */
     public array $answers = [];
 
+    /** @var array<string, mixed> answers that something is likely to take */
+    public array $attempts = [];
+
     /** @var list<array{BigRational, Unit|null, string}> number, its unit, and how that is written */
     public array $numbers = [];
 
@@ -35,6 +38,12 @@ final class Probes
     public function answer(mixed $answer): void
     {
         $this->answers[serialize($answer)] = $answer;
+    }
+
+    /** Answers worth trying beside those that the borders make. */
+    public function attempt(mixed $answer): void
+    {
+        $this->attempts[serialize($answer)] = $answer;
     }
 
     /** @param  string  $symbol  of the unit, as it is written */

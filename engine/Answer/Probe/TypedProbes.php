@@ -19,7 +19,8 @@ final readonly class TypedProbes
     /** @return list<string> */
     public function all(): array
     {
-        $texts = [...$this->probes->texts(), ...$this->numerals(), ...self::OTHER];
+        $attempts = array_values(array_filter($this->probes->attempts, is_string(...)));
+        $texts = [...$this->probes->texts(), ...$this->numerals(), ...self::OTHER, ...$attempts];
         $all = [...$texts, ...$this->ofLengths(), ...array_merge([], ...array_map($this->stretched(...), $texts))];
 
         return array_values(array_unique(array_slice($all, 0, Probes::MOST)));

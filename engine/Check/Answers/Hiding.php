@@ -41,7 +41,7 @@ final class Hiding
     private static function areNamedTaken(Lock $lock, int $index, string $language, Effort $effort): bool
     {
         $before = array_slice($lock->rules, 0, $index);
-        if (! $lock->rules[$index]->match->isLiteral() || array_filter($before, static fn (Rule $rule): bool => ! $rule->match->readsCleaned()) !== []) {
+        if (! $lock->rules[$index]->match->isLiteral() || array_filter([...$before, $lock->rules[$index]], static fn (Rule $rule): bool => ! $rule->match->readsCleaned()) !== []) {
             return false;
         }
         $catching = [];
