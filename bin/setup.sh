@@ -52,7 +52,7 @@ when_changed() {
 
 install_php_packages() { say "Installing PHP packages ..."; composer install --no-interaction --no-progress --quiet; }
 install_node_packages() { say "Installing Node packages ..."; npm ci --no-audit --no-fund --silent; }
-build_assets() { say "Building scripts and styles ..."; npm run build --silent > /dev/null; }
+build_assets() { say "Building scripts and styles ..."; php tools/build/fields.php; npm run build --silent > /dev/null; }
 
 setup_application() {
     when_changed vendor/.installed composer.json -- install_php_packages

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Fravel\Document\GameDocument;
-use Fravel\Document\References;
+use Fravel\Document\Ways;
 
 /**
  * A game's map in miniature, drawn from its document: columns by the fewest routes from the start, rows in the order in
@@ -29,7 +29,7 @@ final readonly class RouteMap
 
     public static function of(GameDocument $game): self
     {
-        $routes = self::routes($game);
+        $routes = Ways::in($game);
         $columns = self::columns($game, $routes);
         $stations = self::placed($game, $columns);
         $tracks = [];
@@ -40,19 +40,6 @@ final readonly class RouteMap
         }
 
         return new self($stations, $tracks);
-    }
-
-    /** @return list<array{string, string}> from scene to scene, each pair once */
-    private static function routes(GameDocument $game): array
-    {
-        $routes = [];
-        foreach (References::in($game->document) as $reference) {
-            if ($reference->isRoute && $reference->scene !== null) {
-                $routes["{$reference->scene} {$reference->id}"] = [$reference->scene, $reference->id];
-            }
-        }
-
-        return array_values($routes);
     }
 
     /**

@@ -9,7 +9,7 @@ use App\Models\Game;
 use App\Models\Run;
 use App\Workshop\Findings;
 use Fravel\Document\Scene;
-use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
 use Illuminate\Support\Collection;
 
 /** One game on the shelf. */
@@ -36,7 +36,7 @@ final readonly class Strip
     {
         $document = $game->read();
         $edition = $game->editions->first();
-        $locks = array_map(static fn (Scene $scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof Lock)), $document->scenes());
+        $locks = array_map(static fn (Scene $scene): int => count(Things::locks($scene->things)), $document->scenes());
 
         return new self(
             $game, RouteMap::of($document), count($document->chapters()), count($document->sceneIds()), array_sum($locks),

@@ -10,6 +10,7 @@ use Fravel\Document\Reaction;
 use Fravel\Document\Reference;
 use Fravel\Document\References;
 use Fravel\Document\Scene;
+use Fravel\Document\Ways;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Things;
 
@@ -97,14 +98,11 @@ final class CheckContext
             return $this->routed;
         }
         $routes = [];
-        foreach ($this->references as $reference) {
-            if ($reference->isRoute) {
-                $routes[$reference->scene ?? ''][] = $reference->id;
-            }
+        foreach (Ways::in($this->game) as [$from, $to]) {
+            $routes[$from][] = $to;
         }
-        $starts = array_values(array_filter(array_map($this->game->firstSceneOf(...), array_keys($this->game->chapters()))));
         $this->routed = [];
-        for ($queue = [$this->game->start(), ...$starts]; $queue !== [];) {
+        for ($queue = [$this->game->start()]; $queue !== [];) {
             $scene = array_pop($queue);
             if (! isset($this->routed[$scene])) {
                 $this->routed[$scene] = true;

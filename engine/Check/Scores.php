@@ -7,6 +7,7 @@ namespace Fravel\Check;
 use Fravel\Answer\Answer;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
+use Fravel\Document\References;
 use Fravel\Document\Trigger;
 use Fravel\Effect\Effect;
 use Fravel\State\Fact;
@@ -46,7 +47,7 @@ final readonly class Scores
         }
         /** @var list<non-empty-array<string, list<Effect>>> $questions */
         $questions = array_values(array_filter($questions, static fn (array $ways): bool => array_filter($ways) !== []));
-        $among = array_values(array_intersect(self::competing($game->document), array_keys($game->tallies())));
+        $among = array_values(array_intersect(self::competing($game), array_keys($game->tallies())));
 
         return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among, $effort));
     }
@@ -86,23 +87,19 @@ final readonly class Scores
         return array_values(array_filter($effects, static fn (Effect $effect): bool => array_intersect(array_map(Fact::kindOf(...), $effect->changes($game)), ['tally', 'decided', 'ruledOut']) !== []));
     }
 
-    /**
-     * @param  array<array-key, mixed>  $part
-     * @return list<string> the tallies that the first such condition compares with each other, in the order in which a tie goes
-     */
-    private static function competing(array $part): array
+    /** @return list<string> the tallies that the first such condition compares with each other, in the order in which a tie goes */
+    private static function competing(GameDocument $game): array
     {
-        if (isset($part['leads']) && is_array($part['among'] ?? null)) {
-            return array_values(array_filter($part['among'], is_string(...)));
-        }
-        foreach (array_filter($part, is_array(...)) as $inner) {
-            $among = self::competing($inner);
-            if ($among !== []) {
-                return $among;
+        $first = null;
+        $among = [];
+        foreach (References::in($game->document) as $reference) {
+            $holder = implode('/', array_filter(array_slice($reference->path, 0, -1), static fn (string|int $key): bool => $key !== 'among'));
+            if ($reference->field() === 'among' && $holder === ($first ??= $holder)) {
+                $among[] = $reference->id;
             }
         }
 
-        return [];
+        return $among;
     }
 
     /**

@@ -7,9 +7,9 @@ namespace Fravel\Check\Search;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\ReactionList;
-use Fravel\Document\References;
 use Fravel\Document\Route;
 use Fravel\Document\Trigger;
+use Fravel\Document\Ways;
 use Fravel\Edit\DocumentPath;
 use Fravel\Thing\Things;
 
@@ -161,30 +161,12 @@ final readonly class WaysBack
     private static function before(GameDocument $game): array
     {
         $before = [];
-        foreach (References::in($game->document) as $reference) {
-            if ($reference->isRoute && $reference->scene !== null && $reference->scene !== $reference->id) {
-                $before[$reference->id][$reference->scene] = $reference->scene;
-            }
-        }
-        foreach (DocumentPath::entries($game->document, 'scenes') as $scene) {
-            $id = is_string($scene['id'] ?? null) ? $scene['id'] : '';
-            foreach (self::named($scene) as $route) {
-                $to = $route === '@start' ? $game->start() : $game->firstSceneOf((string) ($scene['chapter'] ?? ''));
-                $to === null || $to === $id ?: $before[$to][$id] = $id;
+        foreach (Ways::in($game) as [$from, $to]) {
+            if ($from !== $to) {
+                $before[$to][] = $from;
             }
         }
 
-        return array_map(array_values(...), $before);
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $scene
-     * @return list<string> of `@start` and `@chapter` those that a route in it leads to
-     */
-    private static function named(array $scene): array
-    {
-        $written = serialize($scene);
-
-        return array_values(array_filter(['@start', '@chapter'], static fn (string $route): bool => str_contains($written, "\"{$route}\"")));
+        return $before;
     }
 }

@@ -1,8 +1,4 @@
-import { list } from './ways.js';
-
-/** The fields in which reactions stand, of a scene and of a thing. */
-const OF_SCENE = ['arrive', 'next', 'refused'];
-const OF_THING = ['react', 'rules', 'otherwise', 'opened'];
+import { mapReactions, target } from './walk.js';
 
 /**
  * Edits that make every way from a scene to another lead elsewhere; an empty `elsewhere` leaves open ends. Ways that are not
@@ -10,15 +6,15 @@ const OF_THING = ['react', 'rules', 'otherwise', 'opened'];
  */
 function reroute(game, from, to, elsewhere) {
     const scene = game.scenes.find((one) => one.id === from);
-    const leads = (go) => go === to || (go === '@start' && to === game.start);
-    const of = (part, fields) => fields.flatMap((field) => {
-        const reactions = list(part[field]);
-        if (!reactions.some((reaction) => leads(reaction.go))) return [];
+    const led = (reaction) => (target(game, scene, reaction.go) === to ? { ...reaction, go: elsewhere } : reaction);
+    const { things = [], ...bare } = scene;
 
-        return [{ set: part.id, field, to: reactions.map((reaction) => (leads(reaction.go) ? { ...reaction, go: elsewhere } : reaction)) }];
-    });
+    return [['scenes', bare], ...things.map((thing) => ['things', thing])].flatMap(([shape, part]) => changed(part, mapReactions(shape, part, led)));
+}
 
-    return [...of(scene, OF_SCENE), ...(scene.things ?? []).flatMap((thing) => of(thing, OF_THING))];
+/** The edits that make one part of the other. */
+function changed(part, next) {
+    return Object.keys(next).filter((field) => next[field] !== part[field]).map((field) => ({ set: part.id, field, to: [next[field]].flat() }));
 }
 
 /** A choice that leads on: the edit that puts it into a scene. */

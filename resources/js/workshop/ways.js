@@ -1,43 +1,50 @@
 import { sentence } from './sentence.js';
+import { list, reactionsIn, target } from './walk.js';
 
 /**
  * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only; whether
  * a route can be taken is the engine's to say.
  */
-const list = (value) => (value === undefined || value === null ? [] : Array.isArray(value) ? value : [value]);
-
 function routesIn(game) {
     return game.scenes.flatMap((scene) => waysOf(scene, game));
 }
 
-/** Ways by scene: a scene that an edit left alone is the same object, and its ways are the same. Conditions name other parts. */
+/** Ways by scene: a scene that an edit left alone is the same object, and its ways are the same. Conditions and words for places name other parts. */
 const known = new WeakMap();
 
 function waysOf(scene, game) {
     if (known.has(scene)) return known.get(scene);
     const ways = waysFrom(scene, game);
-    if (!ways.some((way) => way.isConditional)) known.set(scene, ways);
+    if (!ways.some((way) => way.isDependent)) known.set(scene, ways);
 
     return ways;
 }
 
 function waysFrom(scene, game) {
-    const way = (kind, why, thing) => (reaction) => ({ from: scene.id, to: reaction.go, isConditional: Boolean(reaction.if), why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing, open: reaction.go === undefined || reaction.go === '' });
-    const leading = (reactions, kind, why, thing) => list(reactions).map(way(kind, why, thing)).filter((found) => !found.open && found.to !== '@stay');
+    return reactionsIn('scenes', scene).flatMap(({ reaction, field, part, within }) => {
+        const to = target(game, scene, reaction.go);
+        if (to === null) return [];
+        const { kind, why } = reasonFor(field, part, reaction, within.at(-1));
 
-    return [
-        ...leading(scene.arrive, 'arrive', 'on arriving', null),
-        ...leading(scene.next, 'next', 'going on', null),
-        ...(scene.things ?? []).flatMap((thing) => [
-            ...leading(thing.react, thing.kind, wordsOf(thing), thing.id),
-            ...(thing.rules ?? []).flatMap((rule) => leading(rule, 'lock', `${shortAnswer(rule.match)}`, thing.id)),
-            ...leading(thing.otherwise, 'wrong', 'any other answer', thing.id),
-        ]),
-    ];
+        return [{ from: scene.id, to, isDependent: Boolean(reaction.if) || reaction.go !== to, why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing: field in SCENE_REASONS ? null : part.id }];
+    });
+}
+
+const SCENE_REASONS = { arrive: 'on arriving', next: 'going on', refused: 'when not let in' };
+
+/** Which kind of way it is, and why students take it, in a few words. */
+function reasonFor(field, part, reaction, cue) {
+    if (field in SCENE_REASONS) return { kind: field, why: SCENE_REASONS[field] };
+    if (field === 'rules') return { kind: 'lock', why: shortAnswer(reaction.match) };
+    if (field === 'otherwise') return { kind: 'wrong', why: 'any other answer' };
+    if (field === 'opened') return { kind: 'opened', why: 'once it is open' };
+    if (cue && part === cue) return { kind: 'cue', why: `at second ${cue.at ?? 0}` };
+
+    return { kind: part.kind, why: wordsOf(part) };
 }
 
 function wordsOf(thing) {
-    return `tap “${plain(thing.md || thing.label || 'picture')}”`;
+    return `${thing.kind === 'cover' ? 'lift' : 'tap'} “${plain(thing.md || thing.label || thing.front?.md || 'picture')}”`;
 }
 
 /** A matcher in a few words. */
@@ -67,10 +74,9 @@ function reached(game, ways) {
     const next = Map.groupBy ? Map.groupBy(ways, (way) => way.from) : groups(ways);
     while (queue.length > 0) {
         for (const way of next.get(queue.pop()) ?? []) {
-            const to = way.to === '@start' ? game.start : way.to;
-            if (seen.has(to)) continue;
-            seen.add(to);
-            queue.push(to);
+            if (seen.has(way.to)) continue;
+            seen.add(way.to);
+            queue.push(way.to);
         }
     }
 

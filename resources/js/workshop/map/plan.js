@@ -43,7 +43,7 @@ function marksOf(scene, game) {
 function tracksOf(game, ways, known) {
     const tracks = new Map();
     for (const way of ways) {
-        const to = way.to === '@start' ? game.start : way.to;
+        const { to } = way;
         if (!known.has(to) || to === way.from) continue;
         const isBack = tracks.has(`${to}>${way.from}`);
         const id = isBack ? `${to}>${way.from}` : `${way.from}>${to}`;
