@@ -29,13 +29,13 @@ final class CheckGame extends GameCommand
         if ($problems !== []) {
             return self::invalid($problems);
         }
-        $verdicts = Check::of(GameDocument::of($document), files: GameFile::names(self::text($input, 'file')), effort: self::effort());
-        $told = array_map(self::told(...), $verdicts->findings);
+        $report = Check::of(GameDocument::of($document), files: GameFile::names(self::text($input, 'file')), effort: self::effort());
+        $told = array_map(self::told(...), $report->findings);
         $lines = array_merge([], ...array_map(self::lines(...), $told));
-        $more = $verdicts->unlooked === [] ? [] : ['unlooked' => $verdicts->unlooked];
-        $lines[] = $verdicts->isProved ? 'Every way through was covered.' : 'Nothing is proved: not looked at to the end: '.implode(', ', $verdicts->unlooked).'.';
+        $more = $report->unlooked === [] ? [] : ['unlooked' => $report->unlooked];
+        $lines[] = $report->isProved ? 'Every way through was covered.' : 'Nothing is proved: not looked at to the end: '.implode(', ', $report->unlooked).'.';
 
-        return [$verdicts->hasErrors() ? 1 : 0, ['proved' => $verdicts->isProved, 'findings' => $told, 'facts' => $verdicts->facts] + $more, $lines];
+        return [$report->hasErrors() ? 1 : 0, ['proved' => $report->isProved, 'findings' => $told, 'facts' => $report->facts] + $more, $lines];
     }
 
     /** Half a minute's work or so, and no more room than a small machine has. */

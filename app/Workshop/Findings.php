@@ -12,13 +12,15 @@ use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
 use Fravel\Document\Asset;
+use Fravel\Pattern\Pattern;
+use Fravel\Pattern\Patterns;
 use Illuminate\Support\Facades\Cache;
 use Throwable;
 
 /**
  * What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same.
  *
- * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string, mixed>|null, actions: list<array<string, mixed>>}
+ * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string, mixed>|null, mendAs: string, actions: list<array<string, mixed>>}
  */
 final readonly class Findings
 {
@@ -28,7 +30,7 @@ final readonly class Findings
     private const KEPT = 30 * 24 * 3600;
 
     /** Changes when what is kept has another shape. */
-    private const SHAPE = 4;
+    private const SHAPE = 5;
 
     /** Seconds after which a look that was begun has come to nothing. */
     private const STILL_LOOKING = 10;
@@ -100,7 +102,7 @@ final readonly class Findings
     /** @return array{list<Told>, bool, list<string>} */
     private static function failed(): array
     {
-        $told = ['code' => 'check.failed', 'severity' => Severity::Warning->value, 'words' => (string) __('workshop.findings.failed'), 'where' => [], 'mend' => null, 'actions' => []];
+        $told = ['code' => 'check.failed', 'severity' => Severity::Warning->value, 'words' => (string) __('workshop.findings.failed'), 'where' => [], 'mend' => null, 'mendAs' => '', 'actions' => []];
 
         return [[$told], false, [(string) __('workshop.findings.unlooked.all')]];
     }
@@ -114,7 +116,9 @@ final readonly class Findings
     /** @return list<string> the words that new things begin with */
     private static function samples(): array
     {
-        return array_map(static fn (string $key): string => (string) __($key), ['workshop.newText', 'workshop.newAsk', 'games.blank_text']);
+        $words = array_map(static fn (string $key): string => (string) __($key), ['workshop.newText', 'workshop.newAsk', 'workshop.newScene', 'workshop.newTally', 'games.blank_text', 'games.blank_scene']);
+
+        return [...$words, ...array_map(static fn (Pattern $pattern): string => (string) __("patterns.all.{$pattern->name()}.name"), Patterns::all())];
     }
 
     /** @return array{list<Told>, bool, list<string>} */
@@ -122,7 +126,7 @@ final readonly class Findings
     {
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
-        $verdicts = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin());
+        $report = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin());
 
         return [array_map(static fn (Finding $finding): array => [
             'code' => $finding->code,
@@ -130,7 +134,8 @@ final readonly class Findings
             'words' => Words::ofFinding($finding),
             'where' => $finding->where,
             'mend' => $finding->mend?->toArray(),
+            'mendAs' => $finding->mendAs,
             'actions' => $finding->actions,
-        ], $verdicts->findings), $verdicts->isProved, array_map(static fn (string $name): string => (string) __("workshop.findings.unlooked.{$name}"), $verdicts->unlooked)];
+        ], $report->findings), $report->isProved, array_map(static fn (string $name): string => (string) __("workshop.findings.unlooked.{$name}"), $report->unlooked)];
     }
 }

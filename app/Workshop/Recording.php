@@ -32,6 +32,6 @@ final class Recording
         $insert = new InsertPart('walkthroughs', Command::GAME, $last === null ? null : (string) $last, $value);
         $edit->handle($game->id, static fn (): InsertPart => $insert, $game->revision, (string) __('rehearsal.walk', ['name' => $name]));
 
-        return (string) __('rehearsal.kept', ['name' => $name, 'steps' => count($kept['log'])]);
+        return trans_choice('rehearsal.kept', count($kept['log']), ['name' => $name, 'steps' => count($kept['log'])]);
     }
 }

@@ -31,13 +31,13 @@ final class Check
     public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort): CheckReport
     {
         $reach = self::searched($game, $budget, $effort->part(self::SEARCH));
-        $study = new CheckContext($game, $reach, $files, $samples);
-        [$findings, $unlooked] = Finders::find($study, $effort);
+        $context = new CheckContext($game, $reach, $files, $samples);
+        [$findings, $unlooked] = Finders::find($context, $effort);
         $unlooked = [...($reach->isComplete ? [] : ['ways']), ...($reach->unsure === [] ? [] : ['answers']), ...$unlooked];
 
         return new CheckReport($unlooked === [], $findings, [
             'scenes' => count($game->sceneIds()),
-            'locks' => count($study->locks()),
+            'locks' => count($context->locks()),
             'endings' => count(array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null)),
             'shortest' => $reach->shortest,
             'longest' => $reach->longest,

@@ -12,6 +12,7 @@ use Fravel\Document\References;
 use Fravel\Document\Scene;
 use Fravel\Document\Ways;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
 /** A game with what the search found, for those who look for one kind of finding each. */
@@ -113,32 +114,51 @@ final class CheckContext
         return $this->routed;
     }
 
+    /** What a teacher knows a scene by: its title, else the first words in it, else its place in the game. */
     public function titleOf(string $scene): string
     {
-        return $this->game->scene($scene)->title ?? $scene;
+        $found = $this->game->scene($scene);
+        if ($found !== null && $found->title !== '') {
+            return $found->title;
+        }
+        $words = array_filter(array_map(static fn (Thing $thing): string => $thing->calls(), $found->things ?? []));
+
+        return $words === [] ? (string) ((int) array_search($scene, $this->game->sceneIds(), true) + 1) : (string) reset($words);
     }
 
     public function nameOf(Lock $lock): string
     {
-        return $lock->calls();
+        return $lock->calls() !== '' ? $lock->calls() : Things::kindOf($lock);
     }
 
-    /** What a teacher knows a part by: its label, its words, its title, or its id. */
+    /** What a teacher knows a part by: its label, its words, its title, its name, else what kind of part it is; never its id. */
     public function calls(string $id): string
     {
-        $scene = $this->game->scene($this->game->sceneOf($id) ?? $id);
-        foreach (Things::flattened($scene->things ?? []) as $thing) {
+        foreach (Things::flattened($this->game->scene($this->game->sceneOf($id) ?? '')->things ?? []) as $thing) {
             if ($thing->id === $id) {
-                return $thing->calls() === '' ? $id : $thing->calls();
+                return $thing->calls() !== '' ? $thing->calls() : Things::kindOf($thing);
+            }
+        }
+        $part = $this->game->tokens()[$id]->name ?? $this->game->tallies()[$id]->name ?? $this->game->chapters()[$id]->title ?? null;
+
+        return $part ?? ($this->game->scene($id) === null ? '' : $this->titleOf($id));
+    }
+
+    /** Where in the game a part is named first: the title of a scene, else of the game. */
+    public function usedIn(string $id): string
+    {
+        foreach ($this->references as $reference) {
+            if ($reference->id === $id && $reference->scene !== null) {
+                return $this->titleOf($reference->scene);
             }
         }
 
-        return $scene->title ?? $id;
+        return $this->game->title();
     }
 
     /** @return array{lock: string, scene: string} words that say which lock, and where */
     public function placeOf(Lock $lock, Scene $scene): array
     {
-        return ['lock' => $this->nameOf($lock), 'scene' => $scene->title];
+        return ['lock' => $this->nameOf($lock), 'scene' => $this->titleOf($scene->id)];
     }
 }

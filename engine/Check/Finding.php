@@ -16,6 +16,7 @@ final readonly class Finding
      * @param  list<string>  $where  ids, the nearest first
      * @param  array<string, string|int>  $arguments
      * @param  list<array<string, mixed>>  $actions  that lead there
+     * @param  string  $mendAs  code of the words for the mend
      */
     private function __construct(
         public string $code,
@@ -24,6 +25,7 @@ final readonly class Finding
         public array $arguments,
         public array $actions,
         public ?Command $mend,
+        public string $mendAs = '',
     ) {
     }
 
@@ -48,11 +50,12 @@ final readonly class Finding
     /** @param  list<array<string, mixed>>  $actions */
     public function shownBy(array $actions): self
     {
-        return new self($this->code, $this->severity, $this->where, $this->arguments, $actions, $this->mend);
+        return new self($this->code, $this->severity, $this->where, $this->arguments, $actions, $this->mend, $this->mendAs);
     }
 
-    public function mendedBy(?Command $mend): self
+    /** @param  string|null  $as  code of the words for it, where there are several mends for this finding */
+    public function mendedBy(?Command $mend, ?string $as = null): self
     {
-        return new self($this->code, $this->severity, $this->where, $this->arguments, $this->actions, $mend);
+        return new self($this->code, $this->severity, $this->where, $this->arguments, $this->actions, $mend, $as ?? $this->code);
     }
 }

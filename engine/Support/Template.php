@@ -7,6 +7,9 @@ namespace Fravel\Support;
 /** Words with places to fill: `The :lock is open.` */
 final class Template
 {
+    /** `{steps|=0 at once|=1 after a step|after :steps steps}`: the form for a number, the last one for any other. */
+    private const FORMS = '/\{([a-z]+)\|([^{}]*)\}/';
+
     /**
      * All places at once, so that what is filled in is never filled itself; of two names that begin alike the longer one is
      * meant.
@@ -19,7 +22,22 @@ final class Template
         foreach ($arguments as $name => $value) {
             $places[":{$name}"] = (string) $value;
         }
+        $chosen = (string) preg_replace_callback(self::FORMS, static fn (array $found): string => self::form($found[2], $arguments[$found[1]] ?? null), $words);
 
-        return $places === [] ? $words : strtr($words, $places);
+        return $places === [] ? $chosen : strtr($chosen, $places);
+    }
+
+    private static function form(string $forms, string|int|float|null $number): string
+    {
+        $choices = explode('|', $forms);
+        foreach ($choices as $choice) {
+            if (preg_match('/^=(\d+) (.*)$/Ds', $choice, $part) === 1) {
+                if ((string) $number === $part[1]) {
+                    return $part[2];
+                }
+            }
+        }
+
+        return (string) end($choices);
     }
 }

@@ -14,21 +14,21 @@ use Fravel\Thing\Things;
 /** Conditions that always hold or never do, and reactions behind one that always fires. */
 final class Constants implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
-        $folding = new ConstantFolding($study->game);
+        $folding = new ConstantFolding($context->game);
         $findings = [];
-        foreach ($study->game->scenes() as $scene) {
+        foreach ($context->game->scenes() as $scene) {
             foreach (self::placesIn($scene) as [$owner, $field, $condition]) {
                 $always = $condition->foldsTo($folding);
                 if ($always !== null) {
-                    $mend = $always && $field !== null ? $study->mends->leaveOut($owner, $field) : null;
-                    $findings[] = self::finding($study, $owner, $scene, $always)->mendedBy($mend);
+                    $mend = $always && $field !== null ? $context->mends->leaveOut($owner, $field) : null;
+                    $findings[] = self::finding($context, $owner, $scene, $always)->mendedBy($mend);
                 }
             }
             foreach ($scene->reactions() as $list) {
                 if ($list->hasIdle()) {
-                    $findings[] = self::finding($study, $list->owner, $scene, false);
+                    $findings[] = self::finding($context, $list->owner, $scene, false);
                 }
             }
         }
@@ -36,11 +36,11 @@ final class Constants implements Finder
         return $findings;
     }
 
-    private static function finding(CheckContext $study, string $owner, Scene $scene, bool $always): Finding
+    private static function finding(CheckContext $context, string $owner, Scene $scene, bool $always): Finding
     {
         $where = array_values(array_unique([$owner, $scene->id]));
 
-        return Finding::warning('condition.constant', $where, ['scene' => $scene->title, 'part' => $study->calls($owner), 'how' => $always ? 'always' : 'never']);
+        return Finding::warning('condition.constant', $where, ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($owner), 'how' => $always ? 'always' : 'never']);
     }
 
     /** @return list<array{string, string|null, Condition}> part, its field where it has one of its own, condition */

@@ -16,13 +16,13 @@ final class Contrasts implements Finder
     /** What WCAG 2.2 wants at least for text (1.4.3). */
     private const LEAST = 4.5;
 
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->game->scenes() as $scene) {
+        foreach ($context->game->scenes() as $scene) {
             foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
                 if (self::ratio($words, $colour) < self::LEAST) {
-                    $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $scene->title, 'part' => $study->calls($thing), 'colour' => $colour]);
+                    $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing), 'colour' => $colour]);
                 }
             }
         }

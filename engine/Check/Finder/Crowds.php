@@ -20,11 +20,11 @@ final class Crowds implements Finder
     /** Characters to read. */
     private const MOST_TEXT = [1500, 6000];
 
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
-        $crowded = array_filter($study->game->scenes(), self::isCrowded(...));
+        $crowded = array_filter($context->game->scenes(), self::isCrowded(...));
 
-        return array_values(array_map(static fn (Scene $scene): Finding => Finding::warning('scene.crowded', [$scene->id], ['scene' => $scene->title, 'things' => count($scene->things)]), $crowded));
+        return array_values(array_map(static fn (Scene $scene): Finding => Finding::warning('scene.crowded', [$scene->id], ['scene' => $context->titleOf($scene->id), 'things' => count($scene->things)]), $crowded));
     }
 
     private static function isCrowded(Scene $scene): bool

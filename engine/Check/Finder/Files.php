@@ -11,18 +11,18 @@ use Fravel\Thing\Things;
 /** Pictures and clips without a file. */
 final class Files implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->files === null ? [] : $study->game->assets() as $asset) {
-            if (! in_array($asset->file, $study->files ?? [], true)) {
-                $findings[] = Finding::warning('asset.missing', [$asset->id], ['asset' => $asset->file]);
+        foreach ($context->files === null ? [] : $context->game->assets() as $asset) {
+            if (! in_array($asset->file, $context->files ?? [], true)) {
+                $findings[] = Finding::warning('asset.missing', [$asset->id], ['scene' => $context->usedIn($asset->id), 'part' => $asset->alt]);
             }
         }
-        foreach ($study->game->scenes() as $scene) {
+        foreach ($context->game->scenes() as $scene) {
             foreach (Things::flattened($scene->things) as $thing) {
                 if ($thing->lacksFile()) {
-                    $findings[] = Finding::warning('asset.missing', [$thing->id, $scene->id], ['asset' => "{$scene->title}: {$study->calls($thing->id)}"]);
+                    $findings[] = Finding::warning('asset.missing', [$thing->id, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing->id)]);
                 }
             }
         }

@@ -11,5 +11,5 @@ use Fravel\Check\Finding;
 interface Finder
 {
     /** @return list<Finding> */
-    public static function find(CheckContext $study): array;
+    public static function find(CheckContext $context): array;
 }

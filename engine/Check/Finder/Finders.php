@@ -23,6 +23,8 @@ final class Finders
         Tallies::class,
         Constants::class,
         ShownAnswers::class,
+        Skips::class,
+        Codes::class,
         Looseness::class,
         Guessability::class,
         Leaks::class,
@@ -39,12 +41,12 @@ final class Finders
     private const SHARE = 0.4;
 
     /** @return array{list<Finding>, list<string>} errors first; and who did not come to an end, by name */
-    public static function find(CheckContext $study, Effort $effort = new Effort): array
+    public static function find(CheckContext $context, Effort $effort = new Effort): array
     {
         [$found, $unlooked] = [[], []];
         foreach (self::FAMILY as $finder) {
             try {
-                $found[] = $finder::find($study->with($effort->part(self::SHARE)));
+                $found[] = $finder::find($context->with($effort->part(self::SHARE)));
             } catch (EffortSpent) {
                 $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
             }

@@ -21,18 +21,18 @@ final class Guessability implements Finder
 
     private const LONGEST_WAIT = 60;
 
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        $named = array_column($study->references, null, 'id');
-        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $study->game->language(), $study->effort) : null;
+        $named = array_column($context->references, null, 'id');
+        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $context->game->language(), $context->effort) : null;
             if ($guessing === null || $guessing->seconds($lock->guard) >= self::SECONDS) {
                 continue;
             }
-            $words = $study->placeOf($lock, $scene) + ['guesses' => (int) ceil($guessing->guesses), 'seconds' => (int) ceil($guessing->seconds($lock->guard))];
-            $wait = self::waitFor($guessing);
-            $findings[] = Finding::warning('lock.guessable', [$lock->id, $scene->id], $words)->mendedBy($wait === null ? null : $study->mends->guard($lock->id, self::TRIES, $wait));
+            $words = $context->placeOf($lock, $scene) + ['guesses' => (int) ceil($guessing->guesses), 'seconds' => (int) ceil($guessing->seconds($lock->guard))];
+            $wait = self::waitFor($guessing, $lock->guard);
+            $findings[] = Finding::warning('lock.guessable', [$lock->id, $scene->id], $words)->mendedBy($wait === null ? null : $context->mends->guard($lock->id, self::TRIES, $wait), $lock->guard === null ? null : 'lock.guessable.longer');
         }
 
         return $findings;
@@ -50,10 +50,11 @@ final class Guessability implements Finder
         return $lock->opened !== [];
     }
 
-    /** Seconds that make guessing too long; null when no fair wait does. */
-    private static function waitFor(Guessing $guessing): ?int
+    /** Seconds that make guessing too long; null when no fair wait does, or none longer than the one that is there. */
+    private static function waitFor(Guessing $guessing, ?Guard $now): ?int
     {
-        for ($wait = 10; $wait <= self::LONGEST_WAIT; $wait += 10) {
+        // A pause that is there already is made longer, or left as it is.
+        for ($wait = 10 * intdiv($now->wait ?? 0, 10) + 10; $wait <= self::LONGEST_WAIT; $wait += 10) {
             if ($guessing->seconds(new Guard(self::TRIES, $wait)) >= self::SECONDS) {
                 return $wait;
             }

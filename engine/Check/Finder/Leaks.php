@@ -16,17 +16,17 @@ use Fravel\Thing\Lock;
 /** Feedback and hints that say the answer, to be had from the first try on. */
 final class Leaks implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        $language = $study->game->language();
-        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $study->effort) !== null;
+        $language = $context->game->language();
+        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $context->effort) !== null;
             foreach (self::saidAtFirst($lock) as $field => $texts) {
                 $leaking = array_values(array_filter($texts, $tells));
                 if ($leaking !== []) {
-                    $words = $study->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language, $study->effort)];
-                    $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy($study->mends->hush($lock->id, $field, $tells));
+                    $words = $context->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language, $context->effort)];
+                    $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy($context->mends->hush($lock->id, $field, $tells));
                 }
             }
         }

@@ -13,20 +13,21 @@ use Fravel\Thing\Words;
 /** What was begun and left: sample words, scenes with nothing in them, choices and locks that do nothing yet. */
 final class LeftOvers implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
-        $named = array_flip(array_map(static fn (Reference $reference): string => $reference->id, $study->references));
+        $named = array_flip(array_map(static fn (Reference $reference): string => $reference->id, $context->references));
         $findings = [];
-        foreach ($study->game->scenes() as $scene) {
+        foreach ($context->game->scenes() as $scene) {
             if ($scene->things === [] && $scene->ending === null && $scene->next === [] && $scene->arrive === []) {
-                $findings[] = Finding::warning('scene.empty', [$scene->id], ['scene' => $scene->title]);
+                $findings[] = Finding::warning('scene.empty', [$scene->id], ['scene' => $context->titleOf($scene->id)]);
             }
         }
-        foreach ($study->game->scenes() as $scene) {
+        array_push($findings, ...self::sampleNames($context));
+        foreach ($context->game->scenes() as $scene) {
             foreach ($scene->things as $thing) {
-                $code = self::isSample($thing, $study) ? 'text.sample' : (self::isOpenEnd($thing, $named) ? 'route.open' : null);
+                $code = self::isSample($thing, $context) ? 'text.sample' : (self::isOpenEnd($thing, $named) ? 'route.open' : null);
                 if ($code !== null) {
-                    $findings[] = Finding::warning($code, [$thing->id, $scene->id], ['part' => $study->calls($thing->id), 'scene' => $scene->title]);
+                    $findings[] = Finding::warning($code, [$thing->id, $scene->id], ['part' => $context->calls($thing->id), 'scene' => $context->titleOf($scene->id)]);
                 }
             }
         }
@@ -34,9 +35,24 @@ final class LeftOvers implements Finder
         return $findings;
     }
 
-    private static function isSample(Thing $thing, CheckContext $study): bool
+    /** @return list<Finding> scenes, tallies and the game itself that are still called as they were when they were made */
+    private static function sampleNames(CheckContext $context): array
     {
-        return array_intersect(array_map(static fn (Words $words): string => $words->md, $thing->words()), $study->samples) !== [];
+        $names = ['' => $context->game->title()];
+        foreach ($context->game->scenes() as $scene) {
+            $names[$scene->id] = $scene->title;
+        }
+        foreach ($context->game->tallies() as $tally) {
+            $names[$tally->id] = $tally->name;
+        }
+        $samples = array_intersect($names, $context->samples);
+
+        return array_map(static fn (string|int $id, string $name): Finding => Finding::warning('text.sample', $id === '' ? [] : [(string) $id], ['part' => $name, 'scene' => $name]), array_keys($samples), $samples);
+    }
+
+    private static function isSample(Thing $thing, CheckContext $context): bool
+    {
+        return array_intersect(array_map(static fn (Words $words): string => $words->md, $thing->words()), $context->samples) !== [];
     }
 
     /**

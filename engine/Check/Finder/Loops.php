@@ -10,8 +10,8 @@ use Fravel\Check\Finding;
 /** Arrivals that lead on and on without end. */
 final class Loops implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
-        return array_map(static fn (string $scene): Finding => Finding::error('route.loop', [$scene], ['scene' => $study->titleOf($scene)]), array_map(strval(...), array_keys($study->reach->loops)));
+        return array_map(static fn (string $scene): Finding => Finding::error('route.loop', [$scene], ['scene' => $context->titleOf($scene)]), array_map(strval(...), array_keys($context->reach->loops)));
     }
 }

@@ -15,14 +15,14 @@ final class Looseness implements Finder
 {
     private const SHOWN = 3;
 
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $wrong = array_slice(NearMisses::openedOn($lock, $study->game->language(), $study->effort), 0, self::SHOWN);
+        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $wrong = array_slice(NearMisses::openedOn($lock, $context->game->language(), $context->effort), 0, self::SHOWN);
             if ($wrong !== []) {
-                $words = $study->placeOf($lock, $scene) + ['answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong))];
-                $findings[] = Finding::warning('answer.loose', [$lock->id, $scene->id], $words)->mendedBy(self::looksForWords($lock) ? $study->mends->takeExactly($lock->id) : null);
+                $words = $context->placeOf($lock, $scene) + ['answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong))];
+                $findings[] = Finding::warning('answer.loose', [$lock->id, $scene->id], $words)->mendedBy(self::looksForWords($lock) ? $context->mends->takeExactly($lock->id) : null);
             }
         }
 

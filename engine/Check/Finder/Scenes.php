@@ -13,15 +13,15 @@ use Fravel\Document\Trigger;
 /** Scenes that nobody can reach, and scenes in which nothing leads on. */
 final class Scenes implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->game->scenes() as $scene) {
-            if ($scene->ending === null && $study->isOutOfReach($scene)) {
-                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadTo($scene, $study->sceneBefore($scene)));
+        foreach ($context->game->scenes() as $scene) {
+            if ($scene->ending === null && $context->isOutOfReach($scene)) {
+                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $context->titleOf($scene->id)])->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene)));
             }
             if ($scene->ending === null && ! $scene->back && ! self::leadsOn($scene)) {
-                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $scene->title])->mendedBy($study->mends->leadOn($scene->id));
+                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $context->titleOf($scene->id)])->mendedBy($context->mends->leadOn($scene->id));
             }
         }
 

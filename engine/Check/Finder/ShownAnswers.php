@@ -16,13 +16,13 @@ use Fravel\Thing\Words;
 /** Answers that must be typed and stand in plain sight where their lock stands. */
 final class ShownAnswers implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $shown = $lock->input->entry() === Entry::Words ? self::shown($lock, $scene, $study) : null;
+        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+            $shown = $lock->input->entry() === Entry::Words ? self::shown($lock, $scene, $context) : null;
             if ($shown !== null) {
-                $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $study->nameOf($lock), 'scene' => $scene->title, 'answer' => $shown]);
+                $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $context->nameOf($lock), 'scene' => $context->titleOf($scene->id), 'answer' => $shown]);
             }
         }
 
@@ -30,11 +30,11 @@ final class ShownAnswers implements Finder
     }
 
     /** The first accepted answer that a text of the scene or the question itself says. */
-    private static function shown(Lock $lock, Scene $scene, CheckContext $study): ?string
+    private static function shown(Lock $lock, Scene $scene, CheckContext $context): ?string
     {
         $texts = array_map(static fn (Words $words): string => $words->md, self::inSight($scene));
 
-        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $study->game->language(), $study->effort);
+        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $context->game->language(), $context->effort);
     }
 
     /** @return list<Words> of what is only there to be read, whenever one is there */

@@ -17,29 +17,29 @@ final class Traps implements Finder
     /** States that a mend is tried on. */
     private const BUDGET = 5000;
 
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         // A game without an ending is one trap from its start; that it has none is said by itself.
-        $hasEnding = array_filter($study->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
-        $trap = $hasEnding && ! self::isUnsure($study) ? $study->reach->trap : null;
+        $hasEnding = array_filter($context->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
+        $trap = $hasEnding && ! self::isUnsure($context) ? $context->reach->trap : null;
 
-        return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $study->titleOf($trap['scene']), 'steps' => count($trap['actions'])])->shownBy($trap['actions'])->mendedBy(self::mend($study, $trap['scene']))];
+        return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $context->titleOf($trap['scene']), 'steps' => count($trap['actions'])])->shownBy($trap['actions'])->mendedBy(self::mend($context, $trap['scene']))];
     }
 
     /** Whether the way there needs an answer of which nobody knows if there is one. */
-    private static function isUnsure(CheckContext $study): bool
+    private static function isUnsure(CheckContext $context): bool
     {
-        $needed = array_filter($study->reach->trap['actions'] ?? [], static fn (array $action): bool => isset($action['answer']) && isset($study->reach->unsure[$action['answer']]) && $action['with'] === null);
+        $needed = array_filter($context->reach->trap['actions'] ?? [], static fn (array $action): bool => isset($action['answer']) && isset($context->reach->unsure[$action['answer']]) && $action['with'] === null);
 
         return $needed !== [];
     }
 
     /** A way back to the start, where that is shown to lead out. */
-    private static function mend(CheckContext $study, string $scene): ?Command
+    private static function mend(CheckContext $context, string $scene): ?Command
     {
-        $mend = $study->mends->leadBackToStart($scene);
-        $mended = $mend?->apply($study->game);
+        $mend = $context->mends->leadBackToStart($scene);
+        $mended = $mend?->apply($context->game);
 
-        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET, $study->effort)->trap === null ? $mend : null;
+        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET, $context->effort)->trap === null ? $mend : null;
     }
 }

@@ -11,13 +11,13 @@ use Fravel\Play\Replay;
 /** Recorded ways that the game no longer goes. */
 final class Walkthroughs implements Finder
 {
-    public static function find(CheckContext $study): array
+    public static function find(CheckContext $context): array
     {
         $findings = [];
-        foreach ($study->game->walkthroughs() as $walkthrough) {
-            $replay = Replay::of($study->game, $walkthrough);
+        foreach ($context->game->walkthroughs() as $walkthrough) {
+            $replay = Replay::of($context->game, $walkthrough);
             if ($replay->divergesAt !== null) {
-                $title = static fn (string $scene): string => $study->game->scene($scene)->title ?? $scene;
+                $title = static fn (string $scene): string => $context->game->scene($scene) === null ? '–' : $context->titleOf($scene);
                 $findings[] = Finding::warning('walkthrough.parts', [$walkthrough->id, $replay->found], ['name' => $walkthrough->name, 'step' => $replay->divergesAt, 'expected' => $title($replay->expected), 'found' => $title($replay->found)])
                     ->shownBy(array_slice($walkthrough->steps, 0, $replay->divergesAt));
             }

@@ -54,6 +54,23 @@ final class Exploration
         return (new self($game, $effort))->run($budget);
     }
 
+    /** @return list<array<string, mixed>>|null fewest actions into a scene; null when they are not found within the budget */
+    public static function wayInto(GameDocument $game, string $scene, int $budget, Effort $effort = new Effort): ?array
+    {
+        $search = new self($game, $effort);
+        $search->add($search->space->start(), 0, null, 0);
+        for ($at = 0; $at < count($search->states) && $at < $budget; $at++) {
+            if ($search->space->codec->sceneOf($search->states[$at]) === $scene) {
+                return $search->wayTo($at);
+            }
+            if (! $search->isExpanded($at)) {
+                break;
+            }
+        }
+
+        return null;
+    }
+
     private function run(int $budget): Reach
     {
         $this->add($this->space->start(), 0, null, 0);

@@ -92,7 +92,7 @@ function openFindings(desk, address) {
             el('div', { class: 'finding-ways' },
                 scene ? el('button', { class: 'link', onclick: () => { close(); desk.walkTo(scene, thing ?? null); } }, icon('arrow-right'), desk.words.findings.goThere) : null,
                 finding.actions.length > 0 ? el('button', { class: 'link', onclick: () => walkInto(place) }, icon('footprints'), desk.words.findings.walkInto) : null,
-                finding.mend ? el('button', { class: 'link', onclick: () => !list.hasAttribute('data-stale') && desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.code] ?? desk.words.findings.mend) : null,
+                finding.mend ? el('button', { class: 'link', onclick: () => !list.hasAttribute('data-stale') && desk.store.edit(finding.mend, `${desk.words.findings.mended}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), desk.words.findings.mends[finding.mendAs] ?? desk.words.findings.mend) : null,
             ));
     }
 }

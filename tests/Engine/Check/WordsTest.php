@@ -34,8 +34,37 @@ it('says it in these words', function (string $words, string $code, array $scene
     'contrast' => ['In “The hall” the words of “Deep” are hard to read on #17414d.', 'contrast.low', [['id' => 'a', 'title' => 'The hall', 'layout' => 'stage', 'backdrop' => ['colour' => '#17414d'], 'things' => [['id' => 't', 'kind' => 'text', 'md' => 'Deep', 'box' => [0, 0, 9, 9]], Games::choice('on', ['go' => 'end'])]]]],
     'crowded' => ['“The hall” has more in it than a student takes in; some of it could go to a scene of its own.', 'scene.crowded', [['id' => 'a', 'title' => 'The hall', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('word ', 1300)], Games::choice('on', ['go' => 'end'])]]]],
     'constant' => ['In “The hall”, what “On” depends on never holds.', 'condition.constant', [['id' => 'a', 'title' => 'The hall', 'things' => [['if' => ['hasOf' => ['k'], 'atLeast' => 2]] + Games::choice('on', ['go' => 'end']), Games::choice('out', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
-    'missing' => ['In “The hall” something leads to a scene that is not there (attic).', 'route.missing', [['id' => 'a', 'title' => 'The hall', 'things' => [Games::choice('on', ['go' => 'attic']), Games::choice('out', ['go' => 'end'])]]]],
+    'missing' => ['“On” in “The hall” leads to a scene that is not there.', 'route.missing', [['id' => 'a', 'title' => 'The hall', 'things' => [Games::choice('on', ['go' => 'attic']), Games::choice('out', ['go' => 'end'])]]]],
 ]);
+
+it('speaks of one as of one, and of none as of none', function (): void {
+    $said = static fn (int $steps): string => Words::of('findings', 'play.trap', ['scene' => 'The hall', 'steps' => $steps]);
+
+    expect($said(0))->toContain('from the very beginning')->not->toContain('0')
+        ->and($said(1))->toContain('after the step shown')->not->toContain('steps')
+        ->and($said(2))->toContain('after the 2 steps shown');
+});
+
+it('calls nothing by its id', function (): void {
+    $untitled = static fn (string $id, array $things, array $more = []): array => $more + ['id' => "worksheet-{$id}", 'title' => '', 'things' => $things];
+    $game = Games::of([
+        $untitled('aaaa', [['label' => '', 'ask' => '', 'otherwise' => [], 'input' => ['type' => 'digits', 'length' => 1]] + Games::lock('worksheet-bbbb', '7', [], ['go' => 'worksheet-gone']), ['md' => ''] + Games::choice('worksheet-cccc', ['do' => [['give' => 'worksheet-lost']]]), ['id' => 'worksheet-pict', 'kind' => 'picture']]),
+        $untitled('dddd', [['md' => '', 'if' => ['all' => []]] + Games::choice('worksheet-eeee', [])]),
+    ], ['assets' => [['id' => 'worksheet-file', 'file' => 'assets/worksheet-hash.png', 'type' => 'image/png', 'alt' => '']]]);
+    $findings = Check::of($game, 1000, [])->findings;
+
+    expect(array_column($findings, 'code'))->toContain('route.missing', 'reference.missing', 'asset.missing', 'alt.missing', 'feedback.missing', 'scene.unreachable');
+    foreach ($findings as $finding) {
+        expect(Words::of('findings', $finding->code, $finding->arguments))->not->toContain('worksheet-');
+    }
+});
+
+it('makes a pause longer that is there, and offers none that changes nothing', function (int $wait, ?int $longer): void {
+    $lock = ['input' => ['type' => 'digits', 'length' => 1], 'guard' => ['tries' => 3, 'wait' => $wait]] + Games::lock('l', '7', [], ['go' => 'end']);
+    $finding = array_values(array_filter(Check::of(Games::of([['id' => 'a', 'things' => [$lock]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]))->findings, static fn (Finding $finding): bool => $finding->code === 'lock.guessable'))[0] ?? null;
+
+    expect($finding?->mend?->toArray()['to']['wait'] ?? null)->toBe($longer)->and($longer === null || $finding->mendAs === 'lock.guessable.longer')->toBeTrue();
+})->with([[10, null], [0, null], [60, null]]);
 
 it('offers this mend', function (array $mend, string $code, array $scenes, array $extra = []): void {
     expect(findingOf($code, $scenes, $extra)->mend?->toArray())->toBe($mend);
