@@ -22,7 +22,7 @@ function lockWith(array $beside, array $opening = [], array $scenes = []): GameD
     return Games::of([
         ['id' => 'a', 'things' => [Games::choice('in', ['go' => 'room'])]],
         ['id' => 'room', 'things' => [Games::lock('door', 'x', [], $opening + ['go' => 'b']), ...$beside]],
-        ['id' => 'b', 'things' => [Games::choice('out', ['go' => 'end'])]],
+        ['id' => 'b', 'things' => [Games::choice('out', ['go' => 'end']), ...($scenes === [] ? [] : [Games::choice('vault', ['go' => 'c'])])]],
         ...$scenes,
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
     ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
@@ -45,7 +45,7 @@ it('leaves a lock alone that something depends on, or that one can’t go round'
     'no way beside it' => [[]],
     'a way for those who hold something' => [[['if' => ['has' => 'key']] + Games::choice('skip', ['go' => 'b'])]],
     'another lock to the same scene' => [[Games::lock('window', 'y', [], ['go' => 'b'])]],
-    'it gives what a gate wants' => [[Games::choice('skip', ['go' => 'b']), Games::choice('vault', ['go' => 'c'])], ['do' => [['give' => 'key']]], [['id' => 'c', 'needs' => ['has' => 'key'], 'next' => [['go' => 'a']]]]],
+    'it gives what a gate wants' => [[Games::choice('skip', ['go' => 'b'])], ['do' => [['give' => 'key']]], [['id' => 'c', 'needs' => ['has' => 'key'], 'next' => [['go' => 'a']]]]],
     'a wrong answer leads on' => [[['otherwise' => [['go' => 'b']]] + Games::lock('other', 'y')]],
 ]);
 
