@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Workshop;
 
+use Fravel\Document\GameDocument;
 use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\FieldKind;
+use Fravel\Pattern\Junction;
 use Fravel\Pattern\Pattern;
 use Fravel\Pattern\TeacherDefaults;
 
 /** What a pattern would build from what it was given so far, and how that was understood. */
 final class PatternPreview
 {
-    /** @return array{document: array<string, mixed>|null, missing: list<string>, rows: array<string, array{count: int, left: int}>} */
+    /** @return array{document: array<string, mixed>|null, missing: list<string>, fault: string|null, rows: array<string, array{count: int, left: int}>} */
     public static function of(Pattern $pattern, Content $content, TeacherDefaults $usual): array
     {
         $fields = $pattern->fields();
         $missing = array_values(array_filter($fields, static fn (Field $field): bool => ! $content->fills($field)));
+        $fault = $pattern->faultIn($content);
         $rows = [];
         foreach ($fields as $field) {
             if ($field->kind->isRows() && $content->text($field->name) !== '') {
@@ -27,8 +30,9 @@ final class PatternPreview
         }
 
         return [
-            'document' => Build::alone($pattern, $missing === [] ? $content : self::sample($content->language), Words::ofPatterns(), $usual),
+            'document' => Build::alone($pattern, $missing === [] && $fault === null ? $content : self::sample($content->language), Words::ofPatterns(), $usual),
             'missing' => array_map(static fn (Field $field): string => (string) __("patterns.fields.{$field->name}"), $missing),
+            'fault' => $fault === null ? null : (string) __("patterns.fault.{$fault}"),
             'rows' => $rows,
         ];
     }
@@ -37,6 +41,14 @@ final class PatternPreview
     public static function ofSample(Pattern $pattern): ?array
     {
         return Build::alone($pattern, self::sample('en'), Words::ofPatterns(), new TeacherDefaults);
+    }
+
+    /** @return list<array{key: string, words: string}> ways on from a scene that a pattern can take over */
+    public static function ways(GameDocument $game, string $scene): array
+    {
+        $words = static fn (Junction $way): string => (string) __('patterns.way', ['part' => Names::of($game, $way->part), 'to' => $way->leads === '' ? (string) __('patterns.open') : Names::of($game, $way->leads)]);
+
+        return array_map(static fn (Junction $way): array => ['key' => $way->key(), 'words' => $words($way)], Junction::all($game, $scene));
     }
 
     private static function sample(string $language): Content

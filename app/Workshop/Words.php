@@ -81,7 +81,7 @@ final class Words
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
         ], Patterns::all());
 
-        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher)] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
+        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher), 'untitled' => [(string) __('games.untitled'), '']] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */

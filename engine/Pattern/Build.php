@@ -18,7 +18,7 @@ use Random\Randomizer;
 /**
  * Builds a pattern into a game, as one command that is undone like any other.
  *
- * Behind a scene it takes the place of that scene's plain way on, and leads on to where that led. A game that nobody has
+ * Behind a scene it takes the place of a way on from there, with whatever that depends on, and leads on to where that led. A game that nobody has
  * touched yet becomes the pattern; one without an ending gets one.
  */
 final class Build
@@ -26,29 +26,34 @@ final class Build
     /**
      * @param  array<string, string>  $words  for students, by the names patterns use
      * @param  string|null  $after  a scene
+     * @param  string|null  $way  key of the Junction it takes the place of, where there are several
+     * @param  string  $title  of a game that begins with it; '' leaves the one it has
      * @return Together|null  null when what the pattern needs is not given
      */
-    public static function into(GameDocument $game, Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, ?string $after, Randomizer $random = new Randomizer): ?Together
+    public static function into(GameDocument $game, Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, ?string $after, Randomizer $random = new Randomizer, ?string $way = null, string $title = ''): ?Together
     {
         foreach ($pattern->fields() as $field) {
             if (! $content->fills($field)) {
                 return null;
             }
         }
-        $site = new PatternBuilder($game->language(), Ids::in($game->document), $words, $usual, $random);
-        $pattern->build($content, $site);
-        $isBlank = Blank::isUntouched($game->document);
-        $scene = $isBlank || $after === null ? null : Junction::onFrom($game, $after);
-        $onward = $scene === null ? '' : $scene->leads;
-        if (self::isLeft($site->scenes) && ($isBlank || ($onward === '' && ! self::ends($game, $site)))) {
-            $onward = self::ending($site);
+        if ($pattern->faultIn($content) !== null) {
+            return null;
         }
-        $entry = (string) $site->scenes[0]['id'];
+        $builder = new PatternBuilder($game->language(), Ids::in($game->document), $words, $usual, $random);
+        $pattern->build($content, $builder);
+        $isBlank = Blank::isUntouched($game->document);
+        $scene = $isBlank || $after === null ? null : Junction::onFrom($game, $after, $way);
+        $onward = $scene === null ? '' : $scene->leads;
+        if (self::isLeft($builder->scenes) && ($isBlank || ($onward === '' && ! self::ends($game, $builder)))) {
+            $onward = self::ending($builder);
+        }
+        $entry = (string) $builder->scenes[0]['id'];
         $joined = $isBlank
-            ? [new SetField(Command::GAME, 'start', $entry), new RemovePart(Blank::SCENE)]
+            ? [new SetField(Command::GAME, 'start', $entry), new RemovePart(Blank::SCENE), ...($title === '' ? [] : [new SetField(Command::GAME, 'title', $title)])]
             : $scene?->to($entry) ?? [];
 
-        return new Together([...self::inserts($game, $site, $onward, $scene), ...$joined]);
+        return new Together([...self::inserts($game, $builder, $onward, $scene), ...$joined]);
     }
 
     /**
@@ -83,27 +88,27 @@ final class Build
     }
 
     /** @return string the id of an ending behind what was built, in the same chapter */
-    private static function ending(PatternBuilder $site): string
+    private static function ending(PatternBuilder $builder): string
     {
-        $chapter = $site->scenes[array_key_last($site->scenes)]['chapter'] ?? null;
-        $site->scene($id = $site->id('ending'), $site->say('ending'), [], ($chapter === null ? [] : ['chapter' => $chapter]) + ['ending' => ['kind' => 'won', 'md' => $site->say('ended')]]);
+        $chapter = $builder->scenes[array_key_last($builder->scenes)]['chapter'] ?? null;
+        $builder->scene($id = $builder->id('ending'), $builder->say('ending'), [], ($chapter === null ? [] : ['chapter' => $chapter]) + ['ending' => ['kind' => 'won', 'md' => $builder->say('ended')]]);
 
         return $id;
     }
 
-    private static function ends(GameDocument $game, PatternBuilder $site): bool
+    private static function ends(GameDocument $game, PatternBuilder $builder): bool
     {
-        $scenes = [...(array) ($game->document['scenes'] ?? []), ...$site->scenes];
+        $scenes = [...(array) ($game->document['scenes'] ?? []), ...$builder->scenes];
 
         return array_filter($scenes, static fn (mixed $scene): bool => is_array($scene) && is_array($scene['ending'] ?? null)) !== [];
     }
 
     /** @return list<InsertPart> */
-    private static function inserts(GameDocument $game, PatternBuilder $site, string $onward, ?Junction $from): array
+    private static function inserts(GameDocument $game, PatternBuilder $builder, string $onward, ?Junction $from): array
     {
         $inserts = [];
         $chapter = $from?->chapter;
-        foreach (['chapters' => $site->chapters, 'tokens' => $site->tokens, 'tallies' => $site->tallies, 'scenes' => self::leading($site->scenes, $onward)] as $list => $parts) {
+        foreach (['chapters' => $builder->chapters, 'tokens' => $builder->tokens, 'tallies' => $builder->tallies, 'scenes' => self::leading($builder->scenes, $onward)] as $list => $parts) {
             $after = $list === 'scenes' && $from !== null ? $from->scene : self::last($game, $list);
             foreach ($parts as $part) {
                 $part += $list === 'scenes' && $chapter !== null ? ['chapter' => $chapter] : [];

@@ -9,6 +9,8 @@ use Fravel\Worksheet\Row;
 /** Questions in one go: any wrong answer leads back to the first, and all have to be answered again. */
 final class Gauntlet implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'gauntlet';
@@ -19,15 +21,15 @@ final class Gauntlet implements Pattern
         return [Field::line('title'), Field::text('intro'), Field::questions('questions', ['question', 'answer'])];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
         $rows = $content->questions('questions');
-        $title = $content->text('title') === '' ? $site->say('gauntlet') : $content->text('title');
-        $start = $site->id('gauntlet');
-        $ids = $site->ids('question', count($rows));
-        $chapter = $site->chapter($title, $start);
-        $site->scene($start, $title, [$site->text($content->text('intro') === '' ? $site->say('gauntletIntro') : $content->text('intro')), $site->choice($site->say('begin'), $ids[0])], ['chapter' => $chapter]);
+        $title = $content->text('title') === '' ? $builder->say('gauntlet') : $content->text('title');
+        $start = $builder->id('gauntlet');
+        $ids = $builder->ids('question', count($rows));
+        $chapter = $builder->chapter($title, $start);
+        $builder->scene($start, $title, [$builder->text($content->text('intro') === '' ? $builder->say('gauntletIntro') : $content->text('intro')), $builder->choice($builder->say('begin'), $ids[0])], ['chapter' => $chapter]);
         $back = ['do' => [['forget' => $chapter]], 'go' => $start];
-        $site->line($ids, $rows, $title, PatternBuilder::ONWARD, static fn (Row $row, string $go): array => $site->lock($row->withFeedback($row->feedback === '' ? $site->say('fromTheStart') : $row->feedback), ['go' => $go], $back), ['chapter' => $chapter]);
+        $builder->line($ids, $rows, $title, PatternBuilder::ONWARD, static fn (Row $row, string $go): array => $builder->lock($row->withFeedback($row->feedback === '' ? $builder->say('fromTheStart') : $row->feedback), ['go' => $go], $back), ['chapter' => $chapter]);
     }
 }

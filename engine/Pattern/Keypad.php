@@ -7,6 +7,8 @@ namespace Fravel\Pattern;
 /** A door that opens on a code. */
 final class Keypad implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'keypad';
@@ -17,12 +19,12 @@ final class Keypad implements Pattern
         return [Field::line('place'), Field::line('ask', true), Field::line('code', true), Field::text('wrong'), Field::text('right')];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
         $digits = (string) preg_replace('/\D/', '', $content->text('code'));
         $open = ['go' => PatternBuilder::ONWARD] + ($content->text('right') === '' ? [] : ['say' => $content->text('right')]);
-        $lock = $site->code($content->text('ask'), $digits === '' ? '0000' : substr($digits, 0, 20), $content->text('wrong'), $open);
-        $title = $content->text('place') === '' ? $site->say('door') : $content->text('place');
-        $site->scene($site->id('door'), $title, [['label' => $title] + $lock]);
+        $lock = $builder->code($content->text('ask'), $digits === '' ? '0000' : substr($digits, 0, 20), $content->text('wrong'), $open);
+        $title = $content->text('place') === '' ? $builder->say('door') : $content->text('place');
+        $builder->scene($builder->id('door'), $title, [['label' => $title] + $lock]);
     }
 }

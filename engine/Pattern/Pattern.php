@@ -12,6 +12,9 @@ interface Pattern
     /** @return list<Field> what it asks for */
     public function fields(): array;
 
-    /** Puts its scenes on the site. Where the arrangement is left, it leads to `PatternBuilder::ONWARD`. */
+    /** Why it can't be built from this although nothing is lacking: the name of a field; null when it can. */
+    public function faultIn(Content $content): ?string;
+
+    /** Puts its scenes where it builds. Where the arrangement is left, it leads to `PatternBuilder::ONWARD`. */
     public function build(Content $content, PatternBuilder $site): void;
 }

@@ -9,6 +9,8 @@ use Fravel\Worksheet\Row;
 /** Questions, then by how many were right at first try: on, or back to revise and once more. */
 final class Practice implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'practice';
@@ -19,21 +21,21 @@ final class Practice implements Pattern
         return [Field::table('practice', ['question', 'right answer', 'another', 'another']), Field::number('least', 1), Field::text('revise', true)];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
         $rows = $content->table('practice', 2, ['question']);
-        $ids = $site->ids('practice', count($rows));
-        [$score, $revise] = [$site->id('score'), $site->id('revise')];
-        $chapter = $site->chapter($site->say('practice'), $ids[0]);
+        $ids = $builder->ids('practice', count($rows));
+        [$score, $revise] = [$builder->id('score'), $builder->id('revise')];
+        $chapter = $builder->chapter($builder->say('practice'), $ids[0]);
         $locks = [];
         foreach ($rows as $place => $cells) {
-            $lock = self::question($content, $site, $cells, $ids[$place + 1] ?? $score);
+            $lock = self::question($content, $builder, $cells, $ids[$place + 1] ?? $score);
             $locks[] = (string) $lock['id'];
-            $site->scene($ids[$place], $site->say('numbered', ['title' => $site->say('question'), 'number' => $place + 1]), [$lock], ['chapter' => $chapter]);
+            $builder->scene($ids[$place], $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]), [$lock], ['chapter' => $chapter]);
         }
         $least = $content->number('least', max(1, (int) ceil(count($rows) * 0.7)), 1, count($rows));
-        $site->scene($score, $site->say('score'), [], ['chapter' => $chapter, 'arrive' => [['if' => ['firstTry' => $locks, 'atLeast' => $least], 'go' => PatternBuilder::ONWARD, 'say' => $site->say('scoreEnough')], ['go' => $revise, 'say' => $site->say('scoreLow', ['least' => $least, 'all' => count($rows)])]]]);
-        $site->scene($revise, $site->say('revision'), [$site->text($content->text('revise')), $site->choice($site->say('onceMore'), $ids[0], ['do' => [['forget' => $chapter]]])], ['chapter' => $chapter]);
+        $builder->scene($score, $builder->say('score'), [], ['chapter' => $chapter, 'arrive' => [['if' => ['firstTry' => $locks, 'atLeast' => $least], 'go' => PatternBuilder::ONWARD, 'say' => $builder->say('scoreEnough')], ['go' => $revise, 'say' => $builder->say('scoreLow', ['least' => $least, 'all' => count($rows)])]]]);
+        $builder->scene($revise, $builder->say('revision'), [$builder->text($content->text('revise')), $builder->choice($builder->say('onceMore'), $ids[0], ['do' => [['forget' => $chapter]]])], ['chapter' => $chapter]);
     }
 
     /**
@@ -42,13 +44,13 @@ final class Practice implements Pattern
      * @param  non-empty-list<string>  $cells
      * @return array<string, mixed>
      */
-    private static function question(Content $content, PatternBuilder $site, array $cells, string $go): array
+    private static function question(Content $content, PatternBuilder $builder, array $cells, string $go): array
     {
         $options = array_values(array_filter(array_slice($cells, 1), static fn (string $cell): bool => $cell !== ''));
         if (count($options) > 1) {
-            return $site->options($cells[0], $options, ['go' => $go]);
+            return $builder->options($cells[0], $options, ['go' => $go]);
         }
 
-        return $site->lock(Row::asked($cells[0], $options[0] ?? '', $content->language), ['go' => $go]);
+        return $builder->lock(Row::asked($cells[0], $options[0] ?? '', $content->language), ['go' => $go]);
     }
 }

@@ -7,6 +7,8 @@ namespace Fravel\Pattern;
 /** Covers over what is hidden, to be lifted one by one. */
 final class Reveal implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'reveal';
@@ -17,10 +19,10 @@ final class Reveal implements Pattern
         return [Field::line('title'), Field::table('cards', ['front', 'back'])];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
         $cards = $content->table('cards', 2, ['front']);
-        $covers = array_map(static fn (array $card): array => ['id' => $site->id('cover'), 'kind' => 'cover', 'label' => $card[0], 'front' => ['md' => $card[0]], 'back' => ['md' => $card[1]], 'opens' => 'tap', 'toggle' => true], $cards);
-        $site->scene($site->id('board'), $content->text('title') === '' ? $site->say('board') : $content->text('title'), [...$covers, $site->choice($site->say('goOn'), PatternBuilder::ONWARD)]);
+        $covers = array_map(static fn (array $card): array => ['id' => $builder->id('cover'), 'kind' => 'cover', 'label' => $card[0], 'front' => ['md' => $card[0]], 'back' => ['md' => $card[1]], 'opens' => 'tap', 'toggle' => true], $cards);
+        $builder->scene($builder->id('board'), $content->text('title') === '' ? $builder->say('board') : $content->text('title'), [...$covers, $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD)]);
     }
 }

@@ -9,6 +9,8 @@ use Fravel\Worksheet\Row;
 /** Questions with a page to revise: a wrong answer leads there, and from there back to the question or on to the next. */
 final class Revise implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'revise';
@@ -19,19 +21,19 @@ final class Revise implements Pattern
         return [Field::questions('questions', ['question', 'answer', 'revise']), Field::choice('then', ['same', 'next'])];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
         $rows = $content->questions('questions');
-        $title = $site->say('question');
-        $ids = $site->ids('question', count($rows));
-        $pages = $site->ids('revise', count($rows));
+        $title = $builder->say('question');
+        $ids = $builder->ids('question', count($rows));
+        $pages = $builder->ids('revise', count($rows));
         $again = $content->text('then') !== 'next';
-        $lock = static fn (Row $row, string $go, int $place): array => $site->lock($row->withFeedback(''), ['go' => $go], $row->feedback === '' ? null : ['go' => $pages[$place]]);
-        $site->line($ids, $rows, $title, PatternBuilder::ONWARD, $lock, ['chapter' => $site->chapter($site->say('questions'), $ids[0])]);
+        $lock = static fn (Row $row, string $go, int $place): array => $builder->lock($row->withFeedback(''), ['go' => $go], $row->feedback === '' ? null : ['go' => $pages[$place]]);
+        $builder->line($ids, $rows, $title, PatternBuilder::ONWARD, $lock, ['chapter' => $builder->chapter($builder->say('questions'), $ids[0])]);
         foreach ($rows as $place => $row) {
             if ($row->feedback !== '') {
                 $onward = $again ? $ids[$place] : $ids[$place + 1] ?? PatternBuilder::ONWARD;
-                $site->scene($pages[$place], $site->say('reviseTitle', ['number' => $place + 1]), [$site->text($row->feedback), $site->choice($site->say($again ? 'backToQuestion' : 'goOn'), $onward)], ['chapter' => $site->chapters[0]['id']]);
+                $builder->scene($pages[$place], $builder->say('reviseTitle', ['number' => $place + 1]), [$builder->text($row->feedback), $builder->choice($builder->say($again ? 'backToQuestion' : 'goOn'), $onward)], ['chapter' => $builder->chapters[0]['id']]);
             }
         }
     }

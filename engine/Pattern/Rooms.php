@@ -9,6 +9,9 @@ use Fravel\Worksheet\Row;
 /** Rooms in a row: each question of a room opens on a clue, a digit; all digits of a room open its door. */
 final class Rooms implements Pattern
 {
+    /** Questions of a room at most: its code has as many figures. */
+    private const MOST = 20;
+
     public function name(): string
     {
         return 'rooms';
@@ -16,36 +19,78 @@ final class Rooms implements Pattern
 
     public function fields(): array
     {
-        return [Field::questions('questions', ['question', 'answer', 'wrong', 'room'])];
+        return [Field::questions('questions', ['question', 'answer', 'wrong', 'room']), Field::line('codes')];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    /** A code has a figure for each question of its room, at least. */
+    public function faultIn(Content $content): ?string
     {
-        $rooms = $site->byRoom($content->questions('questions'), $site->say('room'));
-        $ids = array_map(static fn (): string => $site->id('room'), $rooms);
+        $rooms = [];
+        foreach ($content->questions('questions') as $row) {
+            $rooms[$row->room][] = $row;
+        }
+        foreach (array_values($rooms) as $place => $rows) {
+            $code = self::codes($content)[$place] ?? '';
+            if ($code !== '' && strlen($code) < count(array_slice($rows, 0, self::MOST))) {
+                return 'codes';
+            }
+        }
+
+        return null;
+    }
+
+    public function build(Content $content, PatternBuilder $builder): void
+    {
+        $rooms = $builder->byRoom($content->questions('questions'), $builder->say('room'));
+        $ids = array_map(static fn (): string => $builder->id('room'), $rooms);
         $onward = [...array_slice(array_values($ids), 1), PatternBuilder::ONWARD];
         foreach (array_keys($rooms) as $place => $room) {
-            $chapter = $site->chapter((string) $room, $ids[$room]);
-            $site->scene($ids[$room], (string) $room, self::room($site, (string) $room, $rooms[$room], $onward[$place]), ['chapter' => $chapter]);
+            $chapter = $builder->chapter((string) $room, $ids[$room]);
+            $builder->scene($ids[$room], (string) $room, self::room($builder, (string) $room, $rooms[$room], $onward[$place], self::codes($content)[$place] ?? ''), ['chapter' => $chapter]);
         }
     }
 
     /**
      * @param  list<Row>  $rows
+     * @param  string  $chosen  code that the teacher wants; '' for one that is drawn
      * @return list<array<string, mixed>>
      */
-    private static function room(PatternBuilder $site, string $room, array $rows, string $onward): array
+    private static function room(PatternBuilder $builder, string $room, array $rows, string $onward, string $chosen): array
     {
-        $rows = array_slice($rows, 0, 20);
+        $rows = array_slice($rows, 0, self::MOST);
+        $figures = self::spread($chosen, count($rows));
         [$code, $clues, $locks] = ['', [], []];
         foreach ($rows as $place => $row) {
-            $digit = $site->digit();
+            $digit = $figures[$place] ?? $builder->digit();
             $code .= $digit;
-            $clues[] = $clue = $site->token($site->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]), 'clue');
-            $locks[] = $site->lock($row, ['say' => $site->say('clueFound', ['number' => $place + 1, 'digit' => $digit]), 'do' => [['give' => $clue]]]);
+            $clues[] = $clue = $builder->token($builder->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]), 'clue');
+            $locks[] = $builder->lock($row, ['say' => $builder->say('clueFound', ['number' => $place + 1, 'digit' => $digit]), 'do' => [['give' => $clue]]]);
         }
-        $door = $site->code($site->say('roomCode'), $code, $site->say('roomCodeWrong'), ['say' => $site->say('doorOpens'), 'go' => $onward]);
+        $door = $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), ['say' => $builder->say('doorOpens'), 'go' => $onward]);
 
-        return [...$locks, ['label' => $site->say('doorOf', ['room' => $room]), 'needs' => ['hasOf' => $clues, 'atLeast' => count($clues)]] + $door];
+        return [...$locks, ['label' => $builder->say('doorOf', ['room' => $room]), 'needs' => ['hasOf' => $clues, 'atLeast' => count($clues)]] + $door];
+    }
+
+    /** @return list<string> codes that were chosen, in the order of the rooms */
+    private static function codes(Content $content): array
+    {
+        return preg_split('/\D+/', $content->text('codes'), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    /**
+     * The figures of a code over so many clues, the first ones taking what is left over.
+     *
+     * @return list<string>
+     */
+    private static function spread(string $code, int $clues): array
+    {
+        $parts = [];
+        for ($left = $clues; $code !== '' && $left > 0; $left--) {
+            $length = (int) ceil(strlen($code) / $left);
+            $parts[] = substr($code, 0, $length);
+            $code = substr($code, $length);
+        }
+
+        return $parts;
     }
 }

@@ -9,6 +9,8 @@ use Fravel\Worksheet\Row;
 /** A box with several locks; when all are open, what is inside is there. */
 final class Treasure implements Pattern
 {
+    use TakesAll;
+
     public function name(): string
     {
         return 'treasure';
@@ -19,15 +21,15 @@ final class Treasure implements Pattern
         return [Field::line('title'), Field::questions('questions', ['question', 'answer', 'wrong']), Field::text('inside', true)];
     }
 
-    public function build(Content $content, PatternBuilder $site): void
+    public function build(Content $content, PatternBuilder $builder): void
     {
-        $locks = array_map(static fn (Row $row): array => $site->lock($row), $content->questions('questions'));
+        $locks = array_map(static fn (Row $row): array => $builder->lock($row), $content->questions('questions'));
         $open = ['openOf' => array_column($locks, 'id'), 'atLeast' => count($locks)];
-        $title = $content->text('title') === '' ? $site->say('box') : $content->text('title');
-        $site->scene($site->id('box'), $title, [
-            ['if' => ['not' => $open]] + $site->text($site->say('boxShut', ['count' => count($locks)])),
-            ['if' => $open] + $site->text($content->text('inside')),
-            ['if' => $open] + $site->choice($site->say('goOn'), PatternBuilder::ONWARD),
+        $title = $content->text('title') === '' ? $builder->say('box') : $content->text('title');
+        $builder->scene($builder->id('box'), $title, [
+            ['if' => ['not' => $open]] + $builder->text($builder->say('boxShut', ['count' => count($locks)])),
+            ['if' => $open] + $builder->text($content->text('inside')),
+            ['if' => $open] + $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD),
             ...$locks,
         ]);
     }

@@ -134,7 +134,7 @@ it('says before a run is opened what was begun and left', function (): void {
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []];
     $this->game->update(['document' => json_encode($document)]);
 
-    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')->assertSee('are still the sample')->assertSee('There is nothing in “Two” yet');
+    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')->assertSee('still has the words that it was made with')->assertSee('There is nothing in “Two” yet');
 });
 
 it('says which fields are too long to be said in every scene, and builds nothing', function (array $with): void {

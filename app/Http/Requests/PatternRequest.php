@@ -23,7 +23,7 @@ final class PatternRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = ['base' => ['nullable', 'integer', 'min:0'], 'with' => ['nullable', 'array'], 'with.*' => ['nullable', 'string'], 'usual' => ['nullable', 'array']];
+        $rules = ['base' => ['nullable', 'integer', 'min:0'], 'with' => ['nullable', 'array'], 'with.*' => ['nullable', 'string'], 'usual' => ['nullable', 'array'], 'title' => ['nullable', 'string', 'max:120'], 'way' => ['nullable', 'string', 'max:200']];
         foreach (Patterns::named(Field::text($this, 'pattern'))?->fields() ?? [] as $field) {
             $kind = $field->kind->isRows() ? 'rows' : ($field->kind === FieldKind::Text ? 'text' : 'line');
             $rules["with.{$field->name}"] = ['nullable', 'string', 'max:'.self::LONGEST[$kind]];
@@ -58,5 +58,19 @@ final class PatternRequest extends FormRequest
         $after = Field::text($this, 'after');
 
         return $after === '' ? null : $after;
+    }
+
+    /** Key of the way it shall take over. */
+    public function way(): ?string
+    {
+        $way = Field::text($this, 'way');
+
+        return $way === '' ? null : $way;
+    }
+
+    /** Of a game that begins with it; '' leaves the one it has. */
+    public function title(): string
+    {
+        return trim(Field::text($this, 'title'));
     }
 }

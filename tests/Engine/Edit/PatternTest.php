@@ -135,3 +135,37 @@ it('opens the door of a room only to those who hold every clue of it', function 
     expect(Plays::through($game, [$answers[0], $code])->state->isOpen($door['id']))->toBeFalse()
         ->and(Plays::through($game, [...$answers, $code])->state->isOpen($door['id']))->toBeTrue();
 });
+
+it('leads back from a way that fails, and to the end from the others', function (): void {
+    $words = (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'];
+    $game = GameDocument::of((array) Build::alone(Patterns::named('ways'), new Content(['problem' => 'Fog.', 'ways' => "Lamp\tIt burns.\nShout\tNobody hears.\tback\nWait\tToo late.\tThe ferry turns."], 'en'), $words, new TeacherDefaults));
+    $report = Check::of($game);
+
+    expect($report->isProved)->toBeTrue()->and($report->hasErrors())->toBeFalse()
+        ->and(array_map(static fn ($scene): ?string => $scene->ending?->kind, $game->scenes()))->toBe([null, null, null, 'open', 'won'])
+        ->and($game->scenes()[2]->things[1]->react[0]->go->to)->toBe($game->start());
+});
+
+it('takes codes that the teacher chose, and says where one has too few figures', function (string $codes, ?string $fault, array $expected): void {
+    $content = new Content(['codes' => $codes, 'questions' => "1 + 1\t2\t\tHall\n2 + 2\t4\t\tHall\n3 + 3\t6\t\tAttic"], 'en');
+    $built = Build::alone(Patterns::named('rooms'), $content, (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new TeacherDefaults);
+    $doors = array_map(static fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice($built['scenes'] ?? [], 0, 2));
+
+    expect(Patterns::named('rooms')->faultIn($content))->toBe($fault);
+    foreach ($expected as $place => $code) {
+        expect($doors[$place])->toMatch($code);
+    }
+})->with([
+    'both' => ['317, 8', null, ['/^317$/', '/^8$/']],
+    'the first only' => ['42', null, ['/^42$/', '/^\d$/']],
+    'none' => ['', null, ['/^\d\d$/', '/^\d$/']],
+    'too few figures' => ['5, 8', 'codes', []],
+]);
+
+it('gives the game the title that it begins with', function (): void {
+    $blank = GameDocument::of(Blank::game('Untitled', ['scene' => 'One', 'hello' => 'Hello']));
+    $into = static fn (GameDocument $game, string $title): string => Build::into($game, Patterns::named('keypad'), new Content(['ask' => 'Code?', 'code' => '12'], 'en'), [], new TeacherDefaults, null, title: $title)->apply($game)->game->title();
+
+    expect($into($blank, 'The cellar'))->toBe('The cellar')->and($into($blank, ''))->toBe('Untitled')
+        ->and($into(GameDocument::of(Tests\Support\Games::twoRooms()), 'The cellar'))->toBe('Two rooms');
+});

@@ -38,16 +38,35 @@ function openPatterns(desk, address) {
     function draw() {
         redraw(list, words.offered.map((one) => el('button', { type: 'button', class: 'pattern-name', 'data-key': `pattern.${one.id}`, 'aria-pressed': String(one === pattern), onclick: () => choose(one) }, el('strong', {}, one.name), el('span', {}, one.for))));
         const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
-        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), ...fields, usualFields(words, changed, desk), foot()]);
+        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), beginsGame() ? titleField() : whichWay(), ...fields, usualFields(words, changed, desk), foot()]);
+    }
+
+    function beginsGame() {
+        return desk.store.game.scenes.length === 1;
+    }
+
+    function titleField() {
+        given.gameTitle ??= words.untitled.includes(desk.store.game.title) ? '' : desk.store.game.title;
+
+        return el('label', { class: 'field', 'data-key': 'pattern.label.gameTitle' }, el('span', {}, words.gameTitle), el('input', { 'data-key': 'pattern.field.gameTitle', autocomplete: 'off', maxlength: 120, placeholder: pattern.name, value: given.gameTitle, oninput: ({ target }) => { given.gameTitle = target.value; } }));
+    }
+
+    /** Where several ways lead on from here, which of them it takes over. */
+    function whichWay() {
+        const ways = seen?.ways ?? [];
+        if (ways.length < 2) return null;
+        if (!ways.some(({ key }) => key === given.way)) given.way = ways[0].key;
+
+        return el('label', { class: 'field', 'data-key': 'pattern.label.way' }, el('span', {}, words.instead), el('select', { 'data-key': 'pattern.field.way', onchange: ({ target }) => { given.way = target.value; } }, ways.map((way) => el('option', { value: way.key, selected: way.key === given.way }, way.words))));
     }
 
     function foot() {
-        const isReady = seen !== null && seen.missing.length === 0;
+        const isReady = seen !== null && seen.missing.length === 0 && !seen.fault;
         const here = desk.store.game.scenes.find((scene) => scene.id === desk.scene);
-        const where = desk.store.game.scenes.length === 1 ? words.alone : words.afterHere.replace(':scene', here?.title ?? '');
+        const where = beginsGame() ? words.alone : words.afterHere.replace(':scene', here?.title ?? '');
 
         return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
-            el('p', { class: 'help', role: 'status' }, problem ?? (isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', ')))),
+            el('p', { class: 'help', role: 'status' }, problem ?? seen?.fault ?? (isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', ')))),
             el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build));
     }
 
@@ -58,7 +77,7 @@ function openPatterns(desk, address) {
 
     async function look() {
         const turn = ++asked;
-        const { body } = await post(`${address}/patterns/preview`, content());
+        const { body } = await post(`${address}/patterns/preview`, { ...content(), after: desk.scene });
         if (turn !== asked) return;
         problem = body?.errors ? body.message : null;
         if (problem) return draw();
@@ -91,18 +110,19 @@ function openPatterns(desk, address) {
         await look();
         const lacking = pattern.fields.find((field) => seen?.missing.includes(words.fields[field.name]));
         if (problem) return;
+        if (seen?.fault) return form.querySelector('[data-key="pattern.field.codes"]')?.focus();
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
         const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
         if (pictures.length > 0) desk.store.edit(pictures, words.picture);
         const wanted = content();
-        const put = (backdrop) => desk.store.build({ ...wanted, usual: { ...wanted.usual, backdrop }, after: desk.scene });
+        const put = (backdrop) => desk.store.build({ ...wanted, usual: { ...wanted.usual, backdrop }, after: desk.scene, ...(beginsGame() ? { title: given.gameTitle ?? '' } : { way: given.way }) });
         if (words.usuals.look) await takeSetting(...words.usuals.look.split('/'), desk, ({ id, edits }) => {
             desk.store.edit(edits, words.picture);
             put(id);
         });
         else put('');
         dialog.close();
-        pattern.fields.forEach(({ name }) => delete given[name]);
+        [...pattern.fields.map(({ name }) => name), 'way', 'gameTitle'].forEach((name) => delete given[name]);
         desk.show('map');
     }
 

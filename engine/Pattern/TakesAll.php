@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Pattern;
+
+/** A pattern that can be built from whatever its fields take. */
+trait TakesAll
+{
+    public function faultIn(Content $content): ?string
+    {
+        return null;
+    }
+}
