@@ -52,7 +52,9 @@ function pickedCard(ids, desk) {
         act('copy', words.duplicate, 'map.duplicate', () => verbs.duplicate(desk, ids)),
         ids.length === 2 ? act('combine', words.merge, 'map.merge', () => { verbs.merge(desk, ids); clear(desk); }) : null,
         placed.length > 0 ? act('pin-off', words.flow, 'map.flow', () => desk.store.edit(placed.map((id) => ({ set: id, field: 'at' })), 'left to the map')) : null,
-        ids.length === game.scenes.length ? null : into.length === 0
+        ids.length === game.scenes.length ? null : ids.includes(game.start)
+            ? el('details', { class: 'card-more', 'data-key': 'map.delete.more' }, el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete), pick({ key: 'map.delete.lead', label: words.startsThen, value: '', options: [['', words.choose], ...others], take: (to) => to !== '' && gone(to) }))
+            : into.length === 0
             ? act('trash-2', words.delete, 'map.delete', () => gone(null))
             : el('details', { class: 'card-more', 'data-key': 'map.delete.more' }, el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete), pick({ key: 'map.delete.lead', label: words.leads.replace(':count', into.length), value: '', options: [['', words.choose], ['-', words.open], ...others], take: (to) => to !== '' && gone(to === '-' ? null : to) })),
     ];

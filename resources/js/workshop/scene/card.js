@@ -1,3 +1,4 @@
+import { gone, renamed, scenesOf } from '../chapters.js';
 import { el, icon } from '../../lib/dom.js';
 import { freshId } from '../document.js';
 import { backdropFields } from '../stage/backdrop.js';
@@ -92,8 +93,18 @@ function chapters(scene, desk) {
 
     return [
         pick({ key: 'scene.chapter', label: 'Chapter', value: scene.chapter ?? '', take, options: [['', 'none'], ...(game.chapters ?? []).map((one) => [one.id, one.title]), ['+', '＋ a new chapter']] }),
-        chapter ? line({ key: 'chapter.title', label: 'Name of the chapter', value: chapter.title, take: (to) => edit({ set: chapter.id, field: 'title', to }, 'name of the chapter') }) : null,
+        chapter ? line({ key: 'chapter.title', label: 'Name of the chapter', value: chapter.title, take: (to) => edit(renamed(game, chapter.id, to), 'name of the chapter') }) : null,
+        chapter ? chapterRemoval(chapter, desk) : null,
     ];
+}
+
+/** The chapter goes, its scenes stay. */
+function chapterRemoval(chapter, desk) {
+    const { game, edit } = desk.store;
+    const count = scenesOf(game, chapter.id).length;
+    const words = count === 1 ? 'Delete this chapter; its scene stays' : `Delete this chapter; its ${count} scenes stay`;
+
+    return el('button', { class: 'link', 'data-key': 'chapter.delete', onclick: () => edit(gone(game, chapter.id), `deleted the chapter “${chapter.title}”`) }, icon('trash-2'), words);
 }
 
 function endings(scene, desk) {
@@ -121,6 +132,7 @@ function removal(scene, desk) {
     if (game.scenes.length < 2) return null;
     const ways = routesIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
     const go = (lead) => desk.store.edit({ deleteScene: scene.id, lead }, `deleted “${scene.title}”`);
+    if (game.start === scene.id) return startRemoval(scene, ways, go, game);
     if (ways.length === 0) return el('button', { class: 'link', 'data-key': 'scene.delete', onclick: () => go(null) }, icon('trash-2'), 'Delete this scene');
     const from = [...new Set(ways.map((way) => game.scenes.find((one) => one.id === way.from).title))].join(', ');
     const others = game.scenes.filter((one) => one !== scene).map((one) => [one.id, `lead to ${sceneName(game, one)}`]);
@@ -129,6 +141,16 @@ function removal(scene, desk) {
         el('p', { class: 'help' }, `${ways.length} ${ways.length === 1 ? 'way leads' : 'ways lead'} here, from ${from}. Where shall ${ways.length === 1 ? 'it' : 'they'} lead then?`),
         pick({ key: 'scene.lead', label: 'Where to', shown: false, value: '', options: [['', 'choose …'], ['-', 'leave an open end'], ...others], take: (lead) => lead !== '' && go(lead === '-' ? null : lead) }),
     );
+}
+
+/** The start goes nowhere in silence: where the game shall start then is asked, and what led here leads there too. */
+function startRemoval(scene, ways, go, game) {
+    const others = game.scenes.filter((one) => one !== scene).map((one) => [one.id, sceneName(game, one)]);
+    const more = ways.length === 0 ? '' : ' What led here leads there too.';
+
+    return el('details', { class: 'card-more' }, el('summary', {}, icon('trash-2'), 'Delete this scene'),
+        el('p', { class: 'help' }, `The game starts here. Where shall it start then?${more}`),
+        pick({ key: 'scene.lead', label: 'Start of the game', shown: false, value: '', options: [['', 'choose …'], ...others], take: (lead) => lead !== '' && go(lead) }));
 }
 
 export { sceneCard, series };

@@ -47,7 +47,7 @@ function choiceBody(thing, desk) {
 
     return [
         thing.box && (thing.look ?? 'button') === 'button' ? area({ key: `${thing.id}.card-md`, label: 'Words on it', shown: true, value: thing.md ?? '', take: (md) => desk.store.edit({ set: thing.id, field: 'md', to: md }, 'words of the choice') }) : null,
-        destination({ key: `${thing.id}.go`, value: reaction.go ?? '', desk, take: (go, made) => set({ go }, made, 'where the choice leads') }),
+        destination({ key: `${thing.id}.go`, value: reaction.go ?? (reaction.say || reaction.do?.length > 0 ? '@stay' : ''), desk, take: (go, made) => set({ go }, made, 'where the choice leads') }),
         area({ key: `${thing.id}.say`, label: 'What students read then', shown: true, value: reaction.say ?? '', hint: 'nothing', take: (say) => set({ say }, [], 'what the choice says') }),
         thing.box ? el('button', { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) }, icon('lock'), 'it asks for an answer instead') : null,
         closerLook(reaction, set, desk, thing.id),

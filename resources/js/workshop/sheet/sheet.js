@@ -7,6 +7,8 @@ import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
 import { readChanges, save } from './exchange.js';
 import { openGrid } from './grid.js';
 import { listenToKeys } from './keys.js';
+import { apply } from '../document.js';
+import { renamed } from '../chapters.js';
 import { NAMED } from './named.js';
 import { openSums, outcomeColumns } from './outcomes.js';
 
@@ -79,10 +81,10 @@ function openSheet(holder, desk) {
         ];
     }
 
-    function write(cells, label) {
+    function write(cells, label, more = []) {
         const columns = columnsOf();
         const { edits, refused } = changesOf(cells, columns, contextNow(), sheet.kind);
-        if (edits.length > 0) desk.store.edit(edits, label ?? (cells.length === 1 ? columns.find((column) => column.id === cells[0].column).title : words.wrote.replace(':count', cells.length - refused.length)));
+        if (edits.length + more.length > 0) desk.store.edit([...edits, ...more], label ?? (cells.length === 1 ? columns.find((column) => column.id === cells[0].column).title : words.wrote.replace(':count', cells.length - refused.length)));
         else draw();
         if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
     }
@@ -100,9 +102,14 @@ function openSheet(holder, desk) {
 
     function replaceAll() {
         const pattern = new RegExp(sheet.find.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'), 'giu');
+        const matches = (text) => text.search(pattern) >= 0;
         const columns = columnsOf();
-        const cells = shown(contextNow(), columns).flatMap((row) => columns.flatMap((column, at) => (column.isFixed || row.cells[at] === null || !pattern.test(row.cells[at]) ? [] : [{ row: row.id, column: column.id, text: row.cells[at].replace(pattern, () => sheet.replace) }])));
-        if (cells.length > 0) write(cells, words.replaced.replace(':count', cells.length));
+        const found = shown(contextNow(), columns).flatMap((row) => columns.flatMap((column, at) => (column.isFixed || row.cells[at] === null || !matches(row.cells[at]) ? [] : [{ row: row.id, column: column.id, text: row.cells[at].replace(pattern, () => sheet.replace) }])));
+        // A chapter has one name, however many rows say it: it is called otherwise, with all its scenes.
+        const chapters = found.some((cell) => cell.column === 'chapter') ? (desk.store.game.chapters ?? []).filter((chapter) => matches(chapter.title)) : [];
+        const cells = found.filter((cell) => cell.column !== 'chapter');
+        const count = cells.length + chapters.length;
+        if (count > 0) write(cells, words.replaced.replace(':count', count), chapters.reduce((edits, chapter) => [...edits, ...renamed(edits.reduce(apply, desk.store.game), chapter.id, chapter.title.replace(pattern, () => sheet.replace))], []));
     }
 
     /** What a file would change, cell by cell, to be taken or left. */
