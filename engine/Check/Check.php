@@ -27,11 +27,13 @@ final class Check
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      * @param  Effort  $effort  work, and whatever else is bounded by who asks
+     * @param  CheckMemo  $memo  of the check before, when the same game was another in few places
      */
-    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort): CheckReport
+    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): CheckReport
     {
-        $reach = self::searched($game, $budget, $effort->part(self::SEARCH));
-        $context = new CheckContext($game, $reach, $files, $samples);
+        $keys = new SceneKeys($game, $memo);
+        $reach = self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
+        $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys);
         [$findings, $unlooked] = Finders::find($context, $effort);
         $unlooked = [...($reach->isComplete ? [] : ['ways']), ...($reach->unsure === [] ? [] : ['answers']), ...$unlooked];
 
@@ -43,6 +45,18 @@ final class Check
             'longest' => $reach->longest,
             'states' => $reach->states,
         ], $unlooked);
+    }
+
+    /** What can be reached, from the check before where nothing has changed that ways depend on. */
+    private static function remembered(GameDocument $game, int $budget, Effort $effort, CheckMemo $memo, SceneKeys $keys): Reach
+    {
+        $key = "reach {$budget} {$keys->ofRoutes()}";
+        $known = $memo->known($key);
+        $reach = $known instanceof Reach ? $known : self::searched($game, $budget, $effort);
+        // What an effort cut short may be found out with another one.
+        $memo->keep($key, $reach->isComplete ? $reach : null);
+
+        return $reach;
     }
 
     private static function searched(GameDocument $game, int $budget, Effort $effort): Reach

@@ -29,6 +29,14 @@ final class CheckContext
     /** @var array<string, true>|null */
     private ?array $routed = null;
 
+    /** @var array<string, true>|null */
+    private ?array $named = null;
+
+    /** @var array<string, true>|null */
+    private ?array $openedByEffect = null;
+
+    private ?ConstantFolding $folding = null;
+
     /** What who looks now may spend. */
     public Effort $effort;
 
@@ -36,11 +44,17 @@ final class CheckContext
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      */
-    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [])
+    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [], public readonly CheckMemo $memo = new CheckMemo, private readonly ?SceneKeys $keys = null)
     {
         $this->effort = new Effort;
         $this->references = References::in($game->document);
         $this->mends = new Mends($game);
+    }
+
+    /** By which the scene is known from one check to the next, with the language its answers are read in. */
+    public function keyOf(Scene $scene): string
+    {
+        return $this->keys?->of($scene->id) ?? '';
     }
 
     public function with(Effort $effort): self
@@ -64,6 +78,44 @@ final class CheckContext
         }
 
         return $this->locks;
+    }
+
+    public function folding(): ConstantFolding
+    {
+        return $this->folding ??= new ConstantFolding($this->game);
+    }
+
+    /** Whether something in the game names the part. */
+    public function isNamed(string $id): bool
+    {
+        $this->named ??= array_fill_keys(array_map(static fn (Reference $reference): string => $reference->id, $this->references), true);
+
+        return isset($this->named[$id]);
+    }
+
+    /** Whether an effect somewhere opens the lock. */
+    public function isOpenedByEffect(string $lock): bool
+    {
+        if ($this->openedByEffect === null) {
+            $opening = array_filter($this->references, static fn (Reference $reference): bool => $reference->kind === 'lock' && $reference->field() === 'open' && in_array('do', $reference->path, true));
+            $this->openedByEffect = array_fill_keys(array_map(static fn (Reference $reference): string => $reference->id, $opening), true);
+        }
+
+        return isset($this->openedByEffect[$lock]);
+    }
+
+    /** Which things of a scene something names, as a key. */
+    public function namedIn(Scene $scene): string
+    {
+        return implode(',', array_filter(array_map(fn (Thing $thing): string => $this->isNamed($thing->id) ? $thing->id : '', Things::flattened($scene->things))));
+    }
+
+    /** What the search came to for a scene and the locks in it, as a key. */
+    public function reachedIn(Scene $scene): string
+    {
+        $locks = array_map(fn (Lock $lock): string => $lock->id.(isset($this->reach->ready[$lock->id]) ? '+' : '').(isset($this->reach->unsure[$lock->id]) ? '?' : '').($this->isOpenedByEffect($lock->id) ? '!' : ''), Things::locks($scene->things));
+
+        return ($this->reach->isComplete ? '' : '~').(isset($this->reach->scenes[$scene->id]) ? '+' : '').implode(',', $locks);
     }
 
     /** Whether it is certain that nobody gets to the scene: by the search, or where that gave up because no route leads there at all. */

@@ -6,6 +6,7 @@ namespace Fravel\Check;
 
 use Fravel\Condition\Fixed;
 use Fravel\Document\GameDocument;
+use Fravel\Document\Tally;
 use Fravel\State\Fact;
 
 /** What no effect in a game ever changes. */
@@ -37,5 +38,15 @@ final readonly class ConstantFolding implements Fixed
     public function isUnchanged(string $fact): bool
     {
         return ! isset($this->changed[$fact]);
+    }
+
+    /** The same for two games in which the same is fixed at the same values. */
+    public function key(): string
+    {
+        $starts = array_map(static fn (Tally $tally): int|float => $tally->start, $this->game->tallies());
+        $changed = array_keys($this->changed);
+        sort($changed);
+
+        return hash('xxh128', serialize([$changed, $starts]));
     }
 }

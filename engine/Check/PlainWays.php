@@ -11,12 +11,15 @@ use Fravel\Document\Trigger;
 use Fravel\Thing\Thing;
 
 /** Ways that everybody can always take: plain choices and going on, into scenes that let in everybody. */
-final readonly class PlainWays
+final class PlainWays
 {
     /** Scenes that are passed on a way round. */
     private const FARTHEST = 30;
 
-    public function __construct(private GameDocument $game)
+    /** @var array<string, list<array{string|null, array<string, mixed>, string}>> scene → thing, action, and the scene that it leads to */
+    private array $steps = [];
+
+    public function __construct(private readonly GameDocument $game)
     {
     }
 
@@ -62,16 +65,23 @@ final readonly class PlainWays
     /** @return list<array{array<string, mixed>, string}> action, and the scene that it leads to */
     private function steps(string $id, string $without): array
     {
+        $steps = $this->steps[$id] ??= $this->stepsFrom($id);
+
+        return array_values(array_map(static fn (array $step): array => [$step[1], $step[2]], array_filter($steps, static fn (array $step): bool => $step[0] !== $without)));
+    }
+
+    /** @return list<array{string|null, array<string, mixed>, string}> */
+    private function stepsFrom(string $id): array
+    {
         $scene = $this->game->scene($id);
-        $steps = [];
+        $steps = [[null, ['continue' => true], self::plain($scene->next ?? [])]];
         foreach ($scene->things ?? [] as $thing) {
-            foreach ($thing->id === $without ? [] : self::routes($thing) as $reactions) {
-                $steps[] = [$thing->actions()[0] ?? [], self::plain($reactions)];
+            foreach (self::routes($thing) as $reactions) {
+                $steps[] = [$thing->id, $thing->actions()[0] ?? [], self::plain($reactions)];
             }
         }
-        $steps[] = [['continue' => true], self::plain($scene->next ?? [])];
 
-        return array_values(array_filter($steps, fn (array $step): bool => $step[0] !== [] && $this->game->scene($step[1]) !== null && $this->game->scene($step[1])->needs === null));
+        return array_values(array_filter($steps, fn (array $step): bool => $step[1] !== [] && $this->game->scene($step[2]) !== null && $this->game->scene($step[2])->needs === null));
     }
 
     /** @return list<list<Reaction>> of what can always be done with it by hand */

@@ -53,6 +53,25 @@ final class GameDocument
         return new self($document);
     }
 
+    /**
+     * The game after a change: parts that it left alone are not read again.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    public function changed(array $document): self
+    {
+        $next = new self($document);
+        $before = $this->rawScenes();
+        foreach ($next->rawScenes() as $scene) {
+            $place = $this->places()[$scene['id']] ?? null;
+            if ($place !== null && isset($this->scenes[$scene['id']]) && $before[$place] === $scene) {
+                $next->scenes[$scene['id']] = $this->scenes[$scene['id']];
+            }
+        }
+
+        return $next;
+    }
+
     public function title(): string
     {
         return Node::root($this->document)->text('title');

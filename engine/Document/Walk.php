@@ -48,6 +48,13 @@ final readonly class Walk
     /** Shapes that name the parts an answer is made of. */
     public const ANSWERED = ['parts', 'pairs', 'gaps'];
 
+    /** Fields that are only seen and read: no way, no answer and no condition depends on them. */
+    private const LOOKS = [
+        'scenes' => ['title', 'layout', 'backdrop', 'at'],
+        'things' => ['label', 'box', 'turn', 'shape', 'points', 'stays', 'fixed', 'group', 'md', 'ask', 'look', 'asset', 'size', 'colour', 'plate', 'toward', 'front', 'back', 'url', 'captions'],
+        'reactions' => ['say'], 'rules' => ['say'], 'hints' => ['md'],
+    ];
+
     private function __construct(private Visitor $visitor)
     {
     }
@@ -67,6 +74,24 @@ final readonly class Walk
     public static function in(string $shape, array $part, Visitor $visitor): void
     {
         (new self($visitor))->part($shape, $part, []);
+    }
+
+    /**
+     * The part without what is only seen and read.
+     *
+     * @param  array<array-key, mixed>  $part
+     * @return array<array-key, mixed>
+     */
+    public static function withoutLooks(string $shape, array $part): array
+    {
+        $bare = array_diff_key($part, array_flip(self::LOOKS[$shape] ?? []));
+        foreach (['things' => 'things', 'react' => 'reactions', 'arrive' => 'reactions', 'next' => 'reactions', 'refused' => 'reactions', 'otherwise' => 'reactions', 'opened' => 'reactions', 'rules' => 'rules', 'hints' => 'hints', 'cues' => 'cues'] as $field => $inner) {
+            if (is_array($bare[$field] ?? null)) {
+                $bare[$field] = array_is_list($bare[$field]) ? array_map(static fn (mixed $one): mixed => is_array($one) ? self::withoutLooks($inner, $one) : $one, $bare[$field]) : self::withoutLooks($inner, $bare[$field]);
+            }
+        }
+
+        return $bare;
     }
 
     /** @return array<string, array<string, string>> shape or kind ("things.lock") → field → what it holds */

@@ -18,7 +18,7 @@ trait Opens
         $open = OpenDocument::of($game->document);
         $inverse = $this->on($open);
 
-        return $inverse instanceof Refusal ? $inverse : new Edited(GameDocument::of($open->close()), $inverse);
+        return $inverse instanceof Refusal ? $inverse : new Edited($game->changed($open->close()), $inverse);
     }
 
     public function touches(GameDocument $game): array

@@ -8,7 +8,7 @@ return [
     'choices' => ['same' => 'the same question again', 'next' => 'the next question'],
     'columns' => ['question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic', 'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens', 'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome', 'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …', 'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back'],
     'fields' => [
-        'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code', 'codes' => 'Codes of the doors, in the order of the rooms; none to have them drawn', 'wrong' => 'What a wrong code gets to read', 'right' => 'What the right code gets to read', 'then' => 'After revising comes', 'intro' => 'What students read there first', 'gate' => 'Name of the gate', 'refused' => 'What the gate says to those who lack a stamp',
+        'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code', 'codes' => 'Codes of the doors, room by room', 'wrong' => 'What a wrong code gets to read', 'right' => 'What the right code gets to read', 'then' => 'After revising comes', 'intro' => 'What students read there first', 'gate' => 'Name of the gate', 'refused' => 'What the gate says to those who lack a stamp',
         'title' => 'Title', 'problem' => 'The problem', 'ways' => 'Ways to solve it', 'outcomes' => 'Outcomes', 'quizQuestions' => 'Questions, an option for each outcome', 'practice' => 'Questions', 'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture', 'inside' => 'What is inside', 'cards' => 'Cards',
     ],
     'all' => [
@@ -27,7 +27,7 @@ return [
     ],
     'sample' => [
         'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\nHow many minutes are a quarter of an hour?\t15\tAn hour has 60.\tQuay\nA tower has 48 steps; 3/4 are climbed. How many are left?\t12\tA quarter is left.\tTower\nWhat bends light in a lighthouse?\ta lens / lens\tIt is of glass.\tTower",
-        'ask' => 'The four digits on the tide table?', 'code' => '0917', 'problem' => 'The fog is thick and the bell is broken. How do you warn the ferry?',
+        'ask' => 'The four digits on the tide table?', 'code' => '0917', 'codes' => '31, 42 – they are drawn if this stays empty', 'problem' => 'The fog is thick and the bell is broken. How do you warn the ferry?',
         'ways' => "Light the old lamp\tIt takes a while, then it burns.\nBeat on the kettle\tThey hear you, just in time.\nShout as loud as you can\tThe fog swallows it.\tback\nWait for the wind\tThe fog lifts too late.\tThe ferry turns round. Nobody is hurt.",
         'outcomes' => "Keeper\tYou stay when others go.\nPilot\tYou know the way.\nCartographer\tYou see what others miss.",
         'quizQuestions' => "What do you pack first?\ta lantern\ta compass\ta pencil\nA storm comes. You …\tstay\tsteer\tdraw it",
@@ -37,7 +37,7 @@ return [
     // What students read where the teacher gave no words.
     'words' => [
         'right' => 'Right.', 'wrong' => 'Not yet. Read it once more.', 'numbered' => ':title :number', 'questions' => 'Questions', 'question' => 'Question', 'door' => 'The door', 'room' => 'The room',
-        'clue' => 'Clue :number, :room: :digit', 'clueFound' => 'Right. Clue :number is the digit **:digit**.', 'roomCode' => 'The code? Put the clues in order.', 'roomCodeWrong' => 'The clues in order of their numbers make the code.', 'doorOf' => 'The door: :room', 'doorOpens' => 'The door swings open.',
+        'clue' => 'Clue :number, :room: :digit', 'clueFound' => 'Right. Clue :number says **:digit**.', 'roomCode' => 'The code? Put the clues in order.', 'roomCodeWrong' => 'The clues in order of their numbers make the code.', 'doorOf' => 'The door: :room', 'doorOpens' => 'The door swings open.',
         'reviseTitle' => 'To revise :number', 'backToQuestion' => 'Back to the question', 'goOn' => 'Go on', 'topic' => 'Topic', 'hub' => 'Where ways part', 'hubIntro' => 'Each way ends with a stamp. Take them in any order, then go to the gate.', 'stamp' => 'Stamp: :topic', 'stampGiven' => 'Right. You have the stamp for :topic.', 'toGate' => 'To the gate', 'gate' => 'The gate', 'gateOpen' => 'You have every stamp. The gate stands open.', 'gateShut' => 'The gate stays shut: a stamp is missing.',
         'gauntlet' => 'All in one go', 'gauntletIntro' => 'Answer all of them in one go. One wrong answer, and you begin again.', 'begin' => 'Begin', 'fromTheStart' => 'Not right: once more from the start.', 'problem' => 'The problem', 'anotherWay' => 'Try another way', 'result' => 'The result', 'practice' => 'Practice', 'score' => 'How it went', 'scoreEnough' => 'That was enough right at first try.', 'scoreLow' => 'At first try :least of :all are wanted. Revise, then try once more.', 'revision' => 'To revise', 'onceMore' => 'Once more',
         'look' => 'Look closely', 'box' => 'The box', 'boxShut' => 'A box with :count locks.', 'board' => 'The board', 'ending' => 'The way out', 'ended' => 'You made it, {=player}.',

@@ -9,6 +9,7 @@ return [
     'undoes' => 'Undo: :label',
     'redoes' => 'Do again: :label',
     'openEnd' => 'open end',
+    'noGoingOn' => 'nowhere: it is not there',
     'stays' => 'stays here',
     'start' => 'start',
     'newScene' => 'New scene',
@@ -20,7 +21,7 @@ return [
         'title' => 'What there is to mend', 'toMend' => 'to mend', 'none' => 'Nothing to mend', 'sound' => 'nothing to mend', 'proved' => 'sound',
         'covered' => 'Every way through was gone through.', 'notCovered' => 'There are too many ways to go through them all; what was seen is listed.', 'notLooked' => 'What was seen is listed; nothing is proved. Not looked at to the end:',
         'failed' => 'This game takes more work to look over than a page can wait for. It can be played, and nothing about it is proved.',
-        'unlooked' => ['all' => 'anything yet', 'ways' => 'all ways through', 'answers' => 'whether some answers can be given', 'missingParts' => 'parts that are not there', 'endings' => 'endings', 'scenes' => 'scenes', 'traps' => 'traps', 'loops' => 'arrivals that lead on and on', 'rules' => 'rules that hide others', 'tokens' => 'tokens', 'tallies' => 'tallies', 'constants' => 'conditions that never change', 'skips' => 'locks that can be gone round', 'codes' => 'codes without their clues', 'shownAnswers' => 'answers in plain sight', 'looseness' => 'locks that open on wrong answers', 'guessability' => 'locks that can be guessed', 'leaks' => 'words that give an answer away', 'feedback' => 'missing feedback', 'files' => 'missing files', 'pictures' => 'pictures without words', 'contrasts' => 'contrast', 'crowds' => 'crowded scenes', 'leftOvers' => 'what was begun and left', 'walkthroughs' => 'walkthroughs'],
+        'unlooked' => ['all' => 'anything yet', 'ways' => 'all ways through', 'answers' => 'whether some answers can be given', 'missingParts' => 'parts that are not there', 'endings' => 'endings', 'scenes' => 'scenes', 'traps' => 'traps', 'loops' => 'arrivals that lead on and on', 'rules' => 'rules that hide others', 'tokens' => 'tokens', 'tallies' => 'tallies', 'constants' => 'conditions that never change', 'skips' => 'locks that can be gone round', 'codes' => 'codes without their clues', 'shownAnswers' => 'answers in plain sight', 'looseness' => 'locks that open on wrong answers', 'guessability' => 'locks that can be guessed', 'leaks' => 'words that give an answer away', 'feedback' => 'missing feedback', 'files' => 'missing files', 'pictures' => 'pictures without words', 'contrasts' => 'contrast', 'crowds' => 'crowded scenes', 'sampleNames' => 'names that were never changed', 'leftOvers' => 'what was begun and left', 'walkthroughs' => 'walkthroughs'],
         'goThere' => 'go there', 'walkInto' => 'walk into it', 'mend' => 'mend it', 'mended' => 'mended',
         'mends' => [
             'feedback.missing' => 'say “not yet” there', 'answer.loose' => 'take the exact words only', 'lock.guessable' => 'put a pause after three tries', 'lock.guessable.longer' => 'make the pause longer', 'token.unused' => 'take the token away', 'tally.unused' => 'take the tally away',

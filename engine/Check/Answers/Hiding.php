@@ -17,8 +17,11 @@ final class Hiding
     /** Whether earlier rules surely take all that this one would. */
     public static function isHidden(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
+        if (! isset($lock->rules[$index]) || $index === 0 || LockAnswers::isPlain($lock, $index, $language, $effort)) {
+            return false;
+        }
         $answers = LockAnswers::to($lock, $language, $effort);
-        if (! isset($lock->rules[$index]) || $index === 0 || $answers->has($index)) {
+        if ($answers->has($index)) {
             return false;
         }
         if ($answers->isComplete) {
@@ -57,6 +60,9 @@ final class Hiding
     /** Whether surely no answer that the input can yield matches the rule. */
     public static function isImpossible(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
+        if (LockAnswers::isPlain($lock, $index, $language, $effort)) {
+            return false;
+        }
         $answers = LockAnswers::to($lock, $language, $effort);
 
         return ($answers->isComplete && ! $answers->isMatched($index)) || ($lock->rules[$index]->match->span()?->isEmpty() ?? false);
@@ -65,7 +71,7 @@ final class Hiding
     /** Whether it is not known if any answer gets to the rule. */
     public static function isUndecided(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
     {
-        return ! LockAnswers::to($lock, $language, $effort)->has($index) && ! self::isIdle($lock, $index, $language, $effort);
+        return ! LockAnswers::isPlain($lock, $index, $language, $effort) && ! LockAnswers::to($lock, $language, $effort)->has($index) && ! self::isIdle($lock, $index, $language, $effort);
     }
 
     /** Whether surely no answer ever gets to the rule. */

@@ -47,6 +47,25 @@ final readonly class LockAnswers
         return $before;
     }
 
+    /** Whether an answer that the rule itself names is caught by it: most are, and then nothing else need be tried. */
+    public static function isPlain(Lock $lock, int $rule, string $language, Effort $effort): bool
+    {
+        /** @var WeakMap<Rule, bool>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
+
+        return $known[$lock->rules[$rule]] ??= self::catchesItsOwn($lock, $rule, $language, $effort);
+    }
+
+    private static function catchesItsOwn(Lock $lock, int $rule, string $language, Effort $effort): bool
+    {
+        $effort->spend(self::ANSWER + count($lock->rules));
+        $sent = $lock->rules[$rule]->match->samples()[0] ?? null;
+        $answer = $sent === null ? null : $lock->accept($sent, $language);
+
+        return $answer instanceof Answer && $lock->ruleFor($answer) === $rule;
+    }
+
     /** Whether an answer is known that the rule catches; null asks for one that no rule does. */
     public function has(?int $rule): bool
     {

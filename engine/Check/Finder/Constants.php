@@ -5,35 +5,36 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\CheckContext;
-use Fravel\Check\ConstantFolding;
 use Fravel\Check\Finding;
 use Fravel\Condition\Condition;
 use Fravel\Document\Scene;
 use Fravel\Thing\Things;
 
 /** Conditions that always hold or never do, and reactions behind one that always fires. */
-final class Constants implements Finder
+final class Constants implements SceneFinder
 {
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
-        $folding = new ConstantFolding($context->game);
         $findings = [];
-        foreach ($context->game->scenes() as $scene) {
-            foreach (self::placesIn($scene) as [$owner, $field, $condition]) {
-                $always = $condition->foldsTo($folding);
-                if ($always !== null) {
-                    $mend = $always && $field !== null ? $context->mends->leaveOut($owner, $field) : null;
-                    $findings[] = self::finding($context, $owner, $scene, $always)->mendedBy($mend);
-                }
+        foreach (self::placesIn($scene) as [$owner, $field, $condition]) {
+            $always = $condition->foldsTo($context->folding());
+            if ($always !== null) {
+                $mend = $always && $field !== null ? $context->mends->leaveOut($owner, $field) : null;
+                $findings[] = self::finding($context, $owner, $scene, $always)->mendedBy($mend);
             }
-            foreach ($scene->reactions() as $list) {
-                if ($list->hasIdle()) {
-                    $findings[] = self::finding($context, $list->owner, $scene, false);
-                }
+        }
+        foreach ($scene->reactions() as $list) {
+            if ($list->hasIdle()) {
+                $findings[] = self::finding($context, $list->owner, $scene, false);
             }
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return $context->folding()->key();
     }
 
     private static function finding(CheckContext $context, string $owner, Scene $scene, bool $always): Finding

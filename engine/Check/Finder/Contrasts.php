@@ -11,23 +11,26 @@ use Fravel\Document\Scene;
 use Fravel\Thing\Things;
 
 /** Words that are hard to read on the colour they stand on. */
-final class Contrasts implements Finder
+final class Contrasts implements SceneFinder
 {
     /** What WCAG 2.2 wants at least for text (1.4.3). */
     private const LEAST = 4.5;
 
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
-        foreach ($context->game->scenes() as $scene) {
-            foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
-                if (self::ratio($words, $colour) < self::LEAST) {
-                    $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing), 'colour' => $colour]);
-                }
+        foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
+            if (self::ratio($words, $colour) < self::LEAST) {
+                $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing), 'colour' => $colour]);
             }
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return '';
     }
 
     /** @return list<array{string, string, string}> thing with words, the plain colour behind them, and their own */

@@ -12,7 +12,7 @@ use Fravel\Thing\Thing;
 use Fravel\Thing\Words;
 
 /** Scenes with more in them than a student takes in. */
-final class Crowds implements Finder
+final class Crowds implements SceneFinder
 {
     /** Things to do something with, on a stage and on a page that scrolls. */
     private const MOST_ACTIVE = [25, 60];
@@ -20,11 +20,14 @@ final class Crowds implements Finder
     /** Characters to read. */
     private const MOST_TEXT = [1500, 6000];
 
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
-        $crowded = array_filter($context->game->scenes(), self::isCrowded(...));
+        return self::isCrowded($scene) ? [Finding::warning('scene.crowded', [$scene->id], ['scene' => $context->titleOf($scene->id), 'things' => count($scene->things)])] : [];
+    }
 
-        return array_values(array_map(static fn (Scene $scene): Finding => Finding::warning('scene.crowded', [$scene->id], ['scene' => $context->titleOf($scene->id), 'things' => count($scene->things)]), $crowded));
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return '';
     }
 
     private static function isCrowded(Scene $scene): bool

@@ -12,6 +12,7 @@ use Fravel\Check\Finding;
 /** The family: one line for each who looks. */
 final class Finders
 {
+    /** @var list<class-string<Finder|SceneFinder>> */
     private const FAMILY = [
         MissingParts::class,
         Endings::class,
@@ -34,6 +35,7 @@ final class Finders
         Contrasts::class,
         Crowds::class,
         LeftOvers::class,
+        SampleNames::class,
         Walkthroughs::class,
     ];
 
@@ -46,7 +48,8 @@ final class Finders
         [$found, $unlooked] = [[], []];
         foreach (self::FAMILY as $finder) {
             try {
-                $found[] = $finder::find($context->with($effort->part(self::SHARE)));
+                $context->with($effort->part(self::SHARE));
+                $found[] = is_subclass_of($finder, SceneFinder::class) ? self::byScenes($finder, $context) : $finder::find($context);
             } catch (EffortSpent) {
                 $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
             }
@@ -55,5 +58,20 @@ final class Finders
         usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->code] <=> [$b->severity->value, $b->code]);
 
         return [$findings, $unlooked];
+    }
+
+    /**
+     * @param  class-string<SceneFinder>  $finder
+     * @return list<Finding>
+     */
+    private static function byScenes(string $finder, CheckContext $context): array
+    {
+        $found = [];
+        foreach ($context->game->scenes() as $scene) {
+            $key = "{$finder} {$context->keyOf($scene)} {$finder::depends($context, $scene)}";
+            $found[] = $context->memo->of($key, static fn (): array => $finder::inScene($context, $scene));
+        }
+
+        return array_merge([], ...$found);
     }
 }

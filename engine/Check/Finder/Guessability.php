@@ -7,12 +7,14 @@ namespace Fravel\Check\Finder;
 use Fravel\Check\Answers\Guessing;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
+use Fravel\Document\Scene;
 use Fravel\State\Verdict;
 use Fravel\Thing\Guard;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
 
 /** Locks on something that can be had by trying one answer after the other in less than two minutes. */
-final class Guessability implements Finder
+final class Guessability implements SceneFinder
 {
     private const SECONDS = 120;
 
@@ -21,12 +23,11 @@ final class Guessability implements Finder
 
     private const LONGEST_WAIT = 60;
 
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
-        $named = array_column($context->references, null, 'id');
-        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
-            $guessing = self::isWorthIt($lock) || isset($named[$lock->id]) ? Guessing::at($lock, $context->game->language(), $context->effort) : null;
+        foreach (Things::locks($scene->things) as $lock) {
+            $guessing = self::isWorthIt($lock) || $context->isNamed($lock->id) ? Guessing::at($lock, $context->game->language(), $context->effort) : null;
             if ($guessing === null || $guessing->seconds($lock->guard) >= self::SECONDS) {
                 continue;
             }
@@ -36,6 +37,11 @@ final class Guessability implements Finder
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return $context->namedIn($scene);
     }
 
     /** Whether something comes of opening it; a question that only says how right one was may be guessed at. */

@@ -9,18 +9,20 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Condition\Condition;
 use Fravel\Document\Reaction;
+use Fravel\Document\Scene;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
 
 /** Feedback and hints that say the answer, to be had from the first try on. */
-final class Leaks implements Finder
+final class Leaks implements SceneFinder
 {
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
         $language = $context->game->language();
-        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+        foreach (Things::locks($scene->things) as $lock) {
             $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $context->effort) !== null;
             foreach (self::saidAtFirst($lock) as $field => $texts) {
                 $leaking = array_values(array_filter($texts, $tells));
@@ -32,6 +34,11 @@ final class Leaks implements Finder
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return '';
     }
 
     /** @return array<string, list<string>> field of the lock → what it says to whoever tried at most once */

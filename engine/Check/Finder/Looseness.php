@@ -7,18 +7,20 @@ namespace Fravel\Check\Finder;
 use Fravel\Check\Answers\NearMisses;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
+use Fravel\Document\Scene;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
+use Fravel\Thing\Things;
 
 /** Locks that open on plainly wrong answers too. */
-final class Looseness implements Finder
+final class Looseness implements SceneFinder
 {
     private const SHOWN = 3;
 
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
-        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+        foreach (Things::locks($scene->things) as $lock) {
             $wrong = array_slice(NearMisses::openedOn($lock, $context->game->language(), $context->effort), 0, self::SHOWN);
             if ($wrong !== []) {
                 $words = $context->placeOf($lock, $scene) + ['answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong))];
@@ -27,6 +29,11 @@ final class Looseness implements Finder
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return '';
     }
 
     private static function looksForWords(Lock $lock): bool

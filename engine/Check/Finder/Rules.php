@@ -7,16 +7,17 @@ namespace Fravel\Check\Finder;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
+use Fravel\Document\Scene;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
 
 /** Rules that earlier ones hide, and locks that nothing opens. */
-final class Rules implements Finder
+final class Rules implements SceneFinder
 {
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
-        $opened = self::openedByEffects($context);
-        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+        foreach (Things::locks($scene->things) as $lock) {
             $words = $context->placeOf($lock, $scene);
             $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $context->game->language(), $context->effort));
             foreach ($hidden as $index) {
@@ -26,12 +27,17 @@ final class Rules implements Finder
                 $findings[] = Finding::warning('lock.undecided', [$lock->id, $scene->id], $words);
             }
             $neverAsked = $context->reach->isComplete && isset($context->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($context->reach->ready[$lock->id]);
-            if (! isset($opened[$lock->id]) && ($neverAsked || ! self::canOpen($lock, $hidden, $context))) {
+            if (! $context->isOpenedByEffect($lock->id) && ($neverAsked || ! self::canOpen($lock, $hidden, $context))) {
                 $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy($neverAsked ? $context->mends->leaveOut($lock->id, 'needs') : null);
             }
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return $context->namedIn($scene)." {$context->reachedIn($scene)}";
     }
 
     /** @param  array<int, int>  $hidden  indexes of rules */
@@ -44,18 +50,5 @@ final class Rules implements Finder
         }
 
         return false;
-    }
-
-    /** @return array<string, true> */
-    private static function openedByEffects(CheckContext $context): array
-    {
-        $opened = [];
-        foreach ($context->references as $reference) {
-            if ($reference->kind === 'lock' && $reference->field() === 'open' && in_array('do', $reference->path, true)) {
-                $opened[$reference->id] = true;
-            }
-        }
-
-        return $opened;
     }
 }

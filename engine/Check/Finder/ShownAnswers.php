@@ -11,15 +11,16 @@ use Fravel\Check\Finding;
 use Fravel\Document\Scene;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 use Fravel\Thing\Words;
 
 /** Answers that must be typed and stand in plain sight where their lock stands. */
-final class ShownAnswers implements Finder
+final class ShownAnswers implements SceneFinder
 {
-    public static function find(CheckContext $context): array
+    public static function inScene(CheckContext $context, Scene $scene): array
     {
         $findings = [];
-        foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
+        foreach (Things::locks($scene->things) as $lock) {
             $shown = $lock->input->entry() === Entry::Words ? self::shown($lock, $scene, $context) : null;
             if ($shown !== null) {
                 $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $context->nameOf($lock), 'scene' => $context->titleOf($scene->id), 'answer' => $shown]);
@@ -27,6 +28,11 @@ final class ShownAnswers implements Finder
         }
 
         return $findings;
+    }
+
+    public static function depends(CheckContext $context, Scene $scene): string
+    {
+        return '';
     }
 
     /** The first accepted answer that a text of the scene or the question itself says. */

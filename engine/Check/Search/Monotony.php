@@ -10,10 +10,12 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\ReactionList;
 use Fravel\Document\Route;
+use Fravel\Document\Scene;
 use Fravel\Document\Trigger;
 use Fravel\Effect\Effect;
 use Fravel\State\Fact;
 use Fravel\Thing\Thing;
+use WeakMap;
 
 /**
  * Whether in a game more is never less: nothing is taken, closed, lowered or asked not to be, tallies only rise and are only
@@ -27,14 +29,23 @@ final class Monotony
 
     public static function holdsIn(GameDocument $game): bool
     {
+        /** @var WeakMap<Scene, bool>|null $known */
+        static $known = null;
+        $known ??= new WeakMap;
         foreach ($game->scenes() as $scene) {
-            $isPlain = self::areRising([$scene->needs]) && self::onlySay($scene->refused) && self::isOne($scene->arrive) && self::stay($scene->arrive) && self::isOne($scene->next);
-            if (! $isPlain || array_filter($scene->things, static fn (Thing $thing): bool => ! self::isPlain($thing)) !== []) {
+            if (! ($known[$scene] ??= self::scene($scene))) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    private static function scene(Scene $scene): bool
+    {
+        $isPlain = self::areRising([$scene->needs]) && self::onlySay($scene->refused) && self::isOne($scene->arrive) && self::stay($scene->arrive) && self::isOne($scene->next);
+
+        return $isPlain && array_filter($scene->things, static fn (Thing $thing): bool => ! self::isPlain($thing)) === [];
     }
 
     private static function isPlain(Thing $thing): bool

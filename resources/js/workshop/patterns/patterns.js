@@ -48,7 +48,7 @@ function openPatterns(desk, address) {
     function titleField() {
         given.gameTitle ??= words.untitled.includes(desk.store.game.title) ? '' : desk.store.game.title;
 
-        return el('label', { class: 'field', 'data-key': 'pattern.label.gameTitle' }, el('span', {}, words.gameTitle), el('input', { 'data-key': 'pattern.field.gameTitle', autocomplete: 'off', maxlength: 120, placeholder: pattern.name, value: given.gameTitle, oninput: ({ target }) => { given.gameTitle = target.value; } }));
+        return el('label', { class: 'field', 'data-key': 'pattern.label.gameTitle' }, el('span', {}, words.gameTitle, el('small', {}, ` ${words.optional}`)), el('input', { 'data-key': 'pattern.field.gameTitle', autocomplete: 'off', maxlength: 120, value: given.gameTitle, oninput: ({ target }) => { given.gameTitle = target.value; } }));
     }
 
     /** Where several ways lead on from here, which of them it takes over. */

@@ -122,7 +122,7 @@ function goingOn(scene, desk) {
     if (next.length > 0 && (!isPlain(next) || next[0].say)) return reactionsField(scene, 'next', desk);
     const take = (go, made) => desk.store.edit([...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }], 'way on');
 
-    return el('div', {}, destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to' }),
+    return el('div', {}, destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: '“Go on” leads to', none: next.length > 0 ? desk.words.openEnd : desk.words.noGoingOn }),
         next.length > 0 ? el('button', { class: 'link', 'data-key': 'scene.next.more', onclick: () => desk.store.edit({ set: scene.id, field: 'next', to: [...next, { say: '' }] }, 'way on') }, icon('plus'), desk.words.reactions.open) : null);
 }
 

@@ -63,7 +63,7 @@ function tick({ key, label, value, take }) {
  * Where something leads. A scene is chosen by its name, or made on the spot: `take` then gets its id and the command
  * that makes it, so that both are one change.
  */
-function destination({ key, value, take, desk, label = 'leads to' }) {
+function destination({ key, value, take, desk, label = 'leads to', none = desk.words.openEnd }) {
     const { game } = desk.store;
     const words = desk.words.routes;
     const scenes = game.scenes.map((scene) => el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)));
@@ -79,7 +79,7 @@ function destination({ key, value, take, desk, label = 'leads to' }) {
     };
 
     return el('label', { class: 'leads' }, el('span', {}, label), el('button', { class: 'mover', type: 'button', 'data-key': `${key}.picture`, 'aria-label': desk.words.chooseByPicture, title: desk.words.chooseByPicture, onclick: byPicture }, icon('search')), el('select', { 'data-key': key, onchange: chosen },
-        el('option', { value: '', selected: !value }, desk.words.openEnd),
+        el('option', { value: '', selected: !value }, none),
         el('option', { value: '+' }, '＋ a new scene'),
         el('optgroup', { label: 'Scenes' }, scenes),
         el('optgroup', { label: 'By the way taken' }, Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name))),
