@@ -9,6 +9,7 @@ use App\Models\Game;
 use App\Play\Clock;
 use App\Storage\GameFiles;
 use Fravel\Check\Check;
+use Fravel\Check\CheckMemo;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
 use Fravel\Document\Asset;
@@ -28,6 +29,8 @@ final readonly class Findings
     private const BUDGET = 20_000;
 
     private const KEPT = 30 * 24 * 3600;
+
+    private const MEMO_KEPT = 24 * 3600;
 
     /** Changes when what is kept has another shape. */
     private const SHAPE = 5;
@@ -121,12 +124,28 @@ final readonly class Findings
         return [...$words, ...array_map(static fn (Pattern $pattern): string => (string) __("patterns.all.{$pattern->name()}.name"), Patterns::all())];
     }
 
+    /** What the look before found out of parts that may still be as they were. */
+    private static function memoOf(Game $game): CheckMemo
+    {
+        $kept = Cache::get(self::memoKey($game));
+        $known = is_string($kept) ? @unserialize($kept) : [];
+
+        return new CheckMemo(is_array($known) ? $known : []);
+    }
+
+    private static function memoKey(Game $game): string
+    {
+        return 'findings.memo.'.self::SHAPE.".{$game->id}";
+    }
+
     /** @return array{list<Told>, bool, list<string>} */
     private static function look(Game $game): array
     {
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
-        $report = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin());
+        $memo = self::memoOf($game);
+        $report = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin(), $memo);
+        Cache::put(self::memoKey($game), serialize($memo->kept()), self::MEMO_KEPT);
 
         return [array_map(static fn (Finding $finding): array => [
             'code' => $finding->code,

@@ -27,12 +27,12 @@ final class Check
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      * @param  Effort  $effort  work, and whatever else is bounded by who asks
-     * @param  CheckMemo  $memo  of the check before, when the same game was another in few places
+     * @param  CheckMemo|null  $memo  of the check before, when the game was the same but for a few places; null remembers nothing
      */
-    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): CheckReport
+    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort, ?CheckMemo $memo = null): CheckReport
     {
-        $keys = new SceneKeys($game, $memo);
-        $reach = self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
+        $keys = $memo === null ? null : new SceneKeys($game, $memo);
+        $reach = $memo === null || $keys === null ? self::searched($game, $budget, $effort->part(self::SEARCH), new CheckMemo) : self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
         $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys);
         [$findings, $unlooked] = Finders::find($context, $effort);
         $unlooked = [...($reach->isComplete ? [] : ['ways']), ...($reach->unsure === [] ? [] : ['answers']), ...$unlooked];
@@ -52,22 +52,22 @@ final class Check
     {
         $key = "reach {$budget} {$keys->ofRoutes()}";
         $known = $memo->known($key);
-        $reach = $known instanceof Reach ? $known : self::searched($game, $budget, $effort);
+        $reach = $known instanceof Reach ? $known : self::searched($game, $budget, $effort, $memo);
         // What an effort cut short may be found out with another one.
         $memo->keep($key, $reach->isComplete ? $reach : null);
 
         return $reach;
     }
 
-    private static function searched(GameDocument $game, int $budget, Effort $effort): Reach
+    private static function searched(GameDocument $game, int $budget, Effort $effort, CheckMemo $memo): Reach
     {
         if ($game->scene($game->start()) === null) {
             return Reach::unknown();
         }
         try {
-            $proof = Monotony::holdsIn($game) ? Dominance::prove($game, $budget, $effort->part(self::PROOF)) : null;
+            $proof = Monotony::holdsIn($game) ? Dominance::prove($game, $budget, $effort->part(self::PROOF), $memo) : null;
 
-            return $proof ?? Exploration::of($game, $budget, $effort);
+            return $proof ?? Exploration::of($game, $budget, $effort, $memo);
         } catch (EffortSpent) {
             return Reach::unknown();
         }

@@ -44,7 +44,7 @@ final class CheckContext
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      */
-    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [], public readonly CheckMemo $memo = new CheckMemo, private readonly ?SceneKeys $keys = null)
+    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [], public readonly ?CheckMemo $memo = null, private readonly ?SceneKeys $keys = null)
     {
         $this->effort = new Effort;
         $this->references = References::in($game->document);

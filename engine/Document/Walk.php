@@ -22,7 +22,7 @@ final readonly class Walk
     public const ROUTE = 'route';
 
     /** Kinds of parts that a field may name. */
-    private const NAMES = ['scene', 'chapter', 'token', 'tally', 'asset', 'lock', 'cover', self::ROUTE];
+    private const NAMES = ['scene' => true, 'chapter' => true, 'token' => true, 'tally' => true, 'asset' => true, 'lock' => true, 'cover' => true, self::ROUTE => true];
 
     private const REACTION = ['if' => 'condition', 'do' => 'effects', 'go' => self::ROUTE];
 
@@ -140,7 +140,7 @@ final readonly class Walk
     /** @param  Path  $path */
     private function field(string $holds, mixed $value, array $path): void
     {
-        if (in_array($holds, self::NAMES, true)) {
+        if (isset(self::NAMES[$holds])) {
             $this->names($holds, $value, $path);
         } elseif (in_array($holds, self::ANSWERED, true)) {
             is_array($value) ? $this->answered($holds, $value, $path) : null;

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tools\Bench;
 
 use Fravel\Check\Check;
+use Fravel\Check\CheckMemo;
 use Fravel\Check\Search\Exploration;
 use Fravel\Check\Search\Space;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
+use Fravel\Edit\Commands;
+use Fravel\Edit\Edited;
 use Fravel\Play\Playing;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
@@ -38,6 +41,8 @@ final class EngineSpeed
             self::check('check of 1,000 scenes and 3,000 things', LargeGames::ladder(1000), $loop),
             self::check('check of 300 scenes', LargeGames::ladder(300), $loop),
             self::check('check of a hub of 40 topics in any order', LargeGames::hub(40), $loop),
+            self::afterEdits(300, $loop),
+            self::afterEdits(1000, $loop),
             self::states(LargeGames::hub(12), $loop),
         ];
     }
@@ -94,6 +99,27 @@ final class EngineSpeed
             '%-58s %10.0f ms, %.1f loops, %.1f × reading it, %.0f MB on top, %s, %d states',
             $name, 1000 * $seconds, $seconds / $loop, $seconds / $reading, $memory, $verdicts->isProved ? 'proved' : 'not proved', $verdicts->facts['states'],
         );
+    }
+
+    /** Of words, and of where a choice leads; what was found out before is kept. */
+    private static function afterEdits(int $scenes, float $loop): string
+    {
+        $game = GameDocument::of(LargeGames::ladder($scenes));
+        $memo = new CheckMemo;
+        Check::of($game, memo: $memo);
+        $times = [];
+        foreach (['words' => static fn (int $turn): array => ['set' => "l{$turn}", 'field' => 'ask', 'to' => "Other words {$turn}?"], 'a way' => static fn (int $turn): array => ['set' => "b{$turn}", 'field' => 'react', 'to' => [['go' => 's'.($turn - 2)]]]] as $of => $edit) {
+            for ($turn = 20; $turn < 20 + 2 * self::ROUNDS; $turn += 2) {
+                $edited = Commands::read($edit($turn), $game)?->apply($game);
+                $game = $edited instanceof Edited ? $edited->game : $game;
+                $memo = $memo->next();
+                $from = hrtime(true);
+                Check::of($game, memo: $memo);
+                $times[$of][] = (hrtime(true) - $from) / 1e9;
+            }
+        }
+
+        return sprintf('%-58s %10.0f ms for words, %.0f ms for a way; %.1f and %.1f loops', "findings of {$scenes} scenes after an edit", 1000 * min($times['words']), 1000 * min($times['a way']), min($times['words']) / $loop, min($times['a way']) / $loop);
     }
 
     /** @param  array<array-key, mixed>  $document */

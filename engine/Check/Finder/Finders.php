@@ -68,8 +68,8 @@ final class Finders
     {
         $found = [];
         foreach ($context->game->scenes() as $scene) {
-            $key = "{$finder} {$context->keyOf($scene)} {$finder::depends($context, $scene)}";
-            $found[] = $context->memo->of($key, static fn (): array => $finder::inScene($context, $scene));
+            $look = static fn (): array => $finder::inScene($context, $scene);
+            $found[] = $context->memo === null ? $look() : $context->memo->of("{$finder} {$context->keyOf($scene)} {$finder::depends($context, $scene)}", $look);
         }
 
         return array_merge([], ...$found);

@@ -10,7 +10,7 @@ use Fravel\Document\ReactionList;
 /** Something that can be done in a scene: with a thing, by going on or by going back. */
 final class ActionSource
 {
-    /** @var array<string, list<Change>> reading of what it depends on → what comes of it */
+    /** @var array<string, Lesson> reading of what it depends on → what comes of it */
     public array $learned = [];
 
     /** @var array<string, self> scene → this source, when going back leads there */

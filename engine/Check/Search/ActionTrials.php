@@ -29,21 +29,26 @@ final class ActionTrials
     /** @var array<string, list<Attempt>> lock → ways to answer it */
     private array $attempts = [];
 
-    public function __construct(private readonly GameDocument $game, private readonly Notes $notes, private readonly ObservedState $observed, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
+    public function __construct(private readonly GameDocument $game, private readonly ObservedState $observed, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
     {
     }
 
-    /** @return list<Deed> actions with what comes of them; those that are refused left out */
-    public function of(ActionSource $source, PlayState $state, int $now, bool $isNoted): array
+    /**
+     * @param  Notes  $notes  what is come across
+     * @return list<Deed> actions with what comes of them; those that are refused left out
+     */
+    public function of(ActionSource $source, PlayState $state, int $now, Notes $notes): array
     {
         if ($source->routes === null) {
             $deeds = [...$this->acting(['continue' => true], $state, $now), ...$this->acting(['back' => true], $state, $now)];
         } else {
-            $shown = Things::shown([$source->routes->thing], $state, $now);
-            $deeds = array_merge([], ...array_map(fn (Thing $thing): array => $source->wrongAnswer === null ? $this->with($thing, $state, $now) : $this->wrongly($thing, $source->wrongAnswer, $state, $now), $shown));
+            $deeds = [];
+            foreach (Things::shown([$source->routes->thing], $state, $now) as $thing) {
+                array_push($deeds, ...($source->wrongAnswer === null ? $this->with($thing, $state, $now, $notes) : $this->wrongly($thing, $source->wrongAnswer, $state, $now)));
+            }
         }
-        foreach ($isNoted ? $deeds : [] as [, $outcome]) {
-            $this->notes->take($outcome);
+        foreach ($deeds as [, $outcome]) {
+            $notes->take($outcome);
         }
 
         return $deeds;
@@ -58,7 +63,7 @@ final class ActionTrials
     }
 
     /** @return list<Deed> */
-    private function with(Thing $thing, PlayState $state, int $now): array
+    private function with(Thing $thing, PlayState $state, int $now, Notes $notes): array
     {
         $deeds = [];
         foreach ($thing->actions() as $action) {
@@ -67,21 +72,22 @@ final class ActionTrials
             }
         }
         foreach ($thing->locks() as $lock) {
-            array_push($deeds, ...$this->answering($lock, $state, $now));
+            array_push($deeds, ...$this->answering($lock, $state, $now, $notes));
         }
 
         return $deeds;
     }
 
     /** @return list<Deed> */
-    private function answering(Lock $lock, PlayState $state, int $now): array
+    private function answering(Lock $lock, PlayState $state, int $now, Notes $notes): array
     {
         if ($state->isOpen($lock->id) || ! $lock->isReady($state, $now)) {
             return [];
         }
-        $this->notes->ready[$lock->id] = true;
+        $notes->ready[$lock->id] = true;
         $deeds = [];
         foreach ($this->attempts[$lock->id] ??= $this->attemptsAt($lock) as $attempt) {
+            $notes->unsure += $attempt->isSure ? [] : [$lock->id => true];
             $deeds[] = [['answer' => $lock->id, 'with' => $attempt->sent], Playing::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now)];
         }
 
@@ -92,12 +98,8 @@ final class ActionTrials
     private function attemptsAt(Lock $lock): array
     {
         $language = $this->game->language();
-        $attempts = $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, $this->observed->sees(Fact::tries($lock->id)), $this->effort);
-        foreach ($attempts as $attempt) {
-            $this->notes->unsure += $attempt->isSure ? [] : [$lock->id => true];
-        }
 
-        return $attempts;
+        return $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, $this->observed->sees(Fact::tries($lock->id)), $this->effort);
     }
 
     /**

@@ -23,6 +23,12 @@ final class Dependence
     /** @var array<string, Part> scene → what arriving there, or being refused, depends on */
     private array $arrivals = [];
 
+    /** @var array<string, Part> thing → what doing something with it depends on, arrivals aside */
+    private array $things = [];
+
+    /** @var array<string, array<string, true>> scene → scenes whose arrival matters to what is done there */
+    public array $matters = [];
+
     /** @var array<string, list<ThingRoutes>> lock → covers that it lifts */
     private array $covers = [];
 
@@ -47,7 +53,9 @@ final class Dependence
      */
     public function of(ActionSource $source, array $to = []): array
     {
-        ['mask' => $mask, 'falls' => $falls, 'to' => $named] = $this->read([], $source->lists, $source->routes === null ? [] : [$source->routes], true);
+        // Answering a lock and what a wrong answer sets off depend on the same.
+        $part = $source->routes === null ? $this->read([], $source->lists, [], true) : $this->things[$source->routes->thing->id] ??= $this->read([], $source->lists, [$source->routes], true);
+        ['mask' => $mask, 'falls' => $falls, 'to' => $named] = $part;
         $queue = [...$to, ...$named];
         $seen = [];
         while ($queue !== []) {
@@ -56,6 +64,7 @@ final class Dependence
                 continue;
             }
             $seen[$scene] = true;
+            $this->matters[$source->scene][$scene] = true;
             $arrival = $this->arrivals[$scene] ??= $this->arrival($scene);
             $mask |= $arrival['mask'];
             $falls = $falls || $arrival['falls'];
@@ -82,18 +91,24 @@ final class Dependence
      */
     private function read(array $gates, array $lists, array $own, bool $isHere): array
     {
-        $covers = $this->coversLifted($own, $lists);
+        $covers = $this->covers === [] ? [] : $this->coversLifted($own, $lists);
         $things = [...$own, ...$covers];
-        $lists = [...$lists, ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->lists, $things))];
+        foreach ($things as $thing) {
+            array_push($lists, ...$thing->lists);
+        }
         $observed = new Observed;
-        $gates = [...$gates, ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->gates, $things))];
+        foreach ($things as $thing) {
+            array_push($gates, ...$thing->gates);
+        }
         foreach ([...$gates, ...RouteDocument::conditionsOf($lists)] as $condition) {
             $condition->observe($observed);
         }
         $effects = RouteDocument::effectsOf($lists);
-        array_map(static fn (Effect $effect) => $effect->observe($observed), $effects);
+        foreach ($effects as $effect) {
+            $effect->observe($observed);
+        }
         // A lock that is open already lifts nothing.
-        $lifting = array_map(Fact::open(...), array_values(array_filter($this->openedBy($lists), fn (string $lock): bool => isset($this->covers[$lock]))));
+        $lifting = $this->covers === [] ? [] : array_map(Fact::open(...), array_values(array_filter($this->openedBy($lists), fn (string $lock): bool => isset($this->covers[$lock]))));
         $facts = [...array_keys($observed->facts), ...$lifting, ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things))];
         $falls = array_filter($effects, static fn (Effect $effect): bool => $effect->mayTake()) !== [] || array_filter($things, static fn (ThingRoutes $thing): bool => $thing->mayTake()) !== [];
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\CheckMemo;
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
 use Fravel\Condition\Condition;
@@ -43,9 +44,9 @@ final class Dominance
     private array $tallies = [];
 
     /** @param  array<string, list<string>>  $back  scene → scenes to any of which going back from it may lead */
-    private function __construct(private readonly GameDocument $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [])
+    private function __construct(private readonly GameDocument $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [], ?Space $before = null)
     {
-        $this->space = new Space($game, true, $effort);
+        $this->space = new Space($game, true, $effort, $before);
         $this->minimal = new MinimalStates($this->space->codec, $effort);
         $this->hasNumbers = $this->space->codec->offsets() !== [];
         foreach ($this->space->codec->offsets() as $offset) {
@@ -56,14 +57,25 @@ final class Dominance
     }
 
     /** The proof, or null when it does not succeed within the budget. */
-    public static function prove(GameDocument $game, int $budget, Effort $effort = new Effort): ?Reach
+    public static function prove(GameDocument $game, int $budget, Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): ?Reach
     {
         $back = WaysBack::in($game);
         try {
-            return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ?? (new self($game, $budget, $effort))->run();
+            return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ?? self::whole($game, $budget, $effort, $memo);
         } catch (EffortSpent) {
             return null;
         }
+    }
+
+    /** Of a game without ways back, taking what a search before it learned. */
+    private static function whole(GameDocument $game, int $budget, Effort $effort, CheckMemo $memo): ?Reach
+    {
+        $proof = new self($game, $budget, $effort, [], $memo->spaceBefore('rising'));
+        $reach = $proof->run();
+        $proof->space->forgetBefore();
+        $memo->keepSpace('rising', $proof->space);
+
+        return $reach;
     }
 
     /** Of a game with ways back: what holds with less than students can do, and finds no more with more. */
@@ -309,6 +321,16 @@ final class Dominance
     /** @param  list<string>  $others */
     private function liesUnder(string $state, array $others): bool
     {
+        $this->effort->spend(1 + count($others));
+        if (! $this->hasNumbers) {
+            foreach ($others as $other) {
+                if (($other | $state) === $other) {
+                    return true;
+                }
+            }
+
+            return false;
+        }
         foreach ($others as $other) {
             if ($this->covers($other, $state)) {
                 return true;
@@ -321,6 +343,16 @@ final class Dominance
     /** @param  list<string>  $others */
     private function liesOver(string $state, array $others): bool
     {
+        $this->effort->spend(1 + count($others));
+        if (! $this->hasNumbers) {
+            foreach ($others as $other) {
+                if (($other | $state) === $state) {
+                    return true;
+                }
+            }
+
+            return false;
+        }
         foreach ($others as $other) {
             if ($this->covers($state, $other)) {
                 return true;
@@ -333,7 +365,6 @@ final class Dominance
     /** Whether the first holds at least what the second in the same scene does, and came the same way where that matters. */
     private function covers(string $more, string $less): bool
     {
-        $this->effort->spend();
         if (! $this->hasNumbers) {
             return ($more | $less) === $more;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\CheckMemo;
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
@@ -43,15 +44,20 @@ final class Exploration
 
     private readonly Space $space;
 
-    private function __construct(GameDocument $game, private readonly Effort $effort)
+    private function __construct(GameDocument $game, private readonly Effort $effort, ?Space $before = null)
     {
-        $this->space = new Space($game, false, $effort);
+        $this->space = new Space($game, false, $effort, $before);
     }
 
     /** @param  int  $budget  states at most */
-    public static function of(GameDocument $game, int $budget, Effort $effort = new Effort): Reach
+    public static function of(GameDocument $game, int $budget, Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): Reach
     {
-        return (new self($game, $effort))->run($budget);
+        $search = new self($game, $effort, $memo->spaceBefore('every'));
+        $reach = $search->run($budget);
+        $search->space->forgetBefore();
+        $memo->keepSpace('every', $search->space);
+
+        return $reach;
     }
 
     /** @return list<array<string, mixed>>|null fewest actions into a scene; null when they are not found within the budget */

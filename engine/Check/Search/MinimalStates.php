@@ -67,6 +67,13 @@ final readonly class MinimalStates
         if ($need->atLeast > count($need->parts)) {
             return [];
         }
+        if ($need->atLeast === count($need->parts)) {
+            foreach ($need->parts as $part) {
+                $states = $states === null ? null : $this->with($states, $part);
+            }
+
+            return $states === null || count($states) > self::MOST ? null : array_values(array_unique($states));
+        }
         $chosen = array_map(static fn (string $state): array => [$state, 0], $states);
         foreach ($need->parts as $place => $part) {
             $next = [];

@@ -26,6 +26,15 @@ final class Notes
     /** @var array<string, true> locks of which it is not known whether a rule that matters has an answer */
     public array $unsure = [];
 
+    public function add(self $other): void
+    {
+        foreach (['scenes', 'ready', 'given', 'loops', 'unsure'] as $news) {
+            if ($other->{$news} !== []) {
+                $this->{$news} += $other->{$news};
+            }
+        }
+    }
+
     public function take(Outcome $outcome): void
     {
         if ($outcome->isCut) {

@@ -45,6 +45,13 @@ final class ObservedState
         $this->leadsBackElsewhere = array_filter($leading, static fn (SceneRoutes $scene): bool => $scene->leadsBackElsewhere) !== [];
     }
 
+    /** Whether as much is asked of a play, and effects may change the same. */
+    public function isLike(self $other): bool
+    {
+        return $this->leadsBackElsewhere === $other->leadsBackElsewhere && $this->back == $other->back && $this->isWhole === $other->isWhole
+            && $this->falling == $other->falling && $this->routes->changed == $other->routes->changed && $this->routes->observed->facts == $other->routes->observed->facts;
+    }
+
     public function sees(string $fact): bool
     {
         return $this->routes->observed->sees($fact);

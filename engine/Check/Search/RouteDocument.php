@@ -7,12 +7,12 @@ namespace Fravel\Check\Search;
 use Fravel\Condition\Condition;
 use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
-use Fravel\Document\Reaction;
 use Fravel\Document\ReactionList;
 use Fravel\Document\Route;
 use Fravel\Document\Scene;
 use Fravel\Document\Trigger;
 use Fravel\Effect\Effect;
+use Fravel\State\Fact;
 use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
@@ -31,31 +31,43 @@ final class RouteDocument
     /** @var array<string, SceneRoutes> */
     public readonly array $scenes;
 
-    private function __construct(GameDocument $game)
+    private function __construct(GameDocument $game, ?self $before)
     {
         // Whether a hint matters may depend on what other hints ask, so that is gone through until nothing new comes up.
         $observed = new Observed;
+        $before = $before === null || self::asksForHints($before->observed) ? null : $before;
         do {
-            $before = count($observed->facts);
-            $scenes = array_map(static fn (Scene $scene): SceneRoutes => self::scene($scene, $observed), array_column($game->scenes(), null, 'id'));
+            $seen = count($observed->facts);
+            $asksForHints = self::asksForHints($observed);
+            $scenes = array_map(static function (Scene $scene) use ($before, $observed, $asksForHints): SceneRoutes {
+                $known = $before->scenes[$scene->id] ?? null;
+
+                return $known !== null && $known->scene === $scene && ! $asksForHints ? $known : self::scene($scene, $observed);
+            }, array_column($game->scenes(), null, 'id'));
             foreach ($scenes as $scene) {
                 self::observe($scene, $observed);
             }
-        } while (count($observed->facts) > $before && $before > 0);
+        } while (count($observed->facts) > $seen && $seen > 0);
         $this->observed = $observed;
         $this->scenes = $scenes;
         $this->changed = self::changes($game, $scenes);
     }
 
-    public static function of(GameDocument $game): self
+    /** @param  self|null  $before  of the game before an edit, from which scenes that it left alone are taken */
+    public static function of(GameDocument $game, ?self $before = null): self
     {
-        return new self($game);
+        return new self($game, $before);
     }
 
     /** @return list<Effect> of all reactions that are left */
     public function effects(): array
     {
         return array_merge([], ...array_values(array_map(static fn (SceneRoutes $scene): array => $scene->effects(), $this->scenes)));
+    }
+
+    private static function asksForHints(Observed $observed): bool
+    {
+        return array_filter(array_keys($observed->facts), static fn (string $fact): bool => Fact::kindOf($fact) === 'hinted') !== [];
     }
 
     private static function scene(Scene $scene, Observed $observed): SceneRoutes
@@ -131,9 +143,14 @@ final class RouteDocument
      */
     public static function conditionsOf(array $lists): array
     {
-        $conditions = array_map(static fn (ReactionList $list): array => array_map(static fn (Reaction $reaction): ?Condition => $reaction->if, $list->reactions), $lists);
+        $conditions = [];
+        foreach ($lists as $list) {
+            foreach ($list->reactions as $reaction) {
+                $reaction->if === null ?: $conditions[] = $reaction->if;
+            }
+        }
 
-        return array_values(array_filter(array_merge([], ...$conditions)));
+        return $conditions;
     }
 
     /**
@@ -142,7 +159,14 @@ final class RouteDocument
      */
     public static function effectsOf(array $lists): array
     {
-        return array_merge([], ...array_map(static fn (ReactionList $list): array => array_merge([], ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $list->reactions)), $lists));
+        $effects = [];
+        foreach ($lists as $list) {
+            foreach ($list->reactions as $reaction) {
+                array_push($effects, ...$reaction->effects);
+            }
+        }
+
+        return $effects;
     }
 
     /**
@@ -151,8 +175,13 @@ final class RouteDocument
      */
     public static function routesOf(array $lists): array
     {
-        $routes = array_map(static fn (ReactionList $list): array => array_map(static fn (Reaction $reaction): ?Route => $reaction->go, $list->reactions), $lists);
+        $routes = [];
+        foreach ($lists as $list) {
+            foreach ($list->reactions as $reaction) {
+                $reaction->go === null ?: $routes[] = $reaction->go;
+            }
+        }
 
-        return array_values(array_filter(array_merge([], ...$routes)));
+        return $routes;
     }
 }

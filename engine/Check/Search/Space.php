@@ -35,6 +35,9 @@ final class Space
 
     private readonly ActionTrials $trials;
 
+    /** @var array<string, true> scenes in which everything is as it was in the space before */
+    private readonly array $same;
+
     /** @var array<string, list<ActionSource>> */
     private array $sources = [];
 
@@ -42,14 +45,15 @@ final class Space
      * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
      *                            answers set off by itself, as if any of it could happen whenever the lock may be asked
      */
-    public function __construct(private readonly GameDocument $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort)
+    public function __construct(private readonly GameDocument $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort, private ?self $before = null)
     {
-        $this->routes = RouteDocument::of($game);
-        $this->codec = new StateCodec($game, new ObservedState($game, $this->routes), $isMonotone);
+        $this->routes = RouteDocument::of($game, $before?->routes);
+        $this->codec = new StateCodec($game, new ObservedState($game, $this->routes), $isMonotone, $before->codec->scenes ?? []);
+        $this->same = $before === null ? [] : $this->sameAs($before);
         $this->dependence = new Dependence($game, $this->routes, $this->codec);
         $this->goesBack = $this->codec->observed->back !== [];
         $this->notes = new Notes;
-        $this->trials = new ActionTrials($game, $this->notes, $this->codec->observed, $isMonotone, $effort);
+        $this->trials = new ActionTrials($game, $this->codec->observed, $isMonotone, $effort);
     }
 
     public function start(): string
@@ -105,13 +109,57 @@ final class Space
         $source = $source->leadsBack && ! $source->isKnown ? $this->leadingBack($source, $state) : $source;
         $reading = $state & $source->mask;
 
-        return $source->learned[$reading] ??= $this->learn($source, $reading);
+        $lesson = $source->learned[$reading] ??= $this->learn($source, $reading);
+        if ($lesson->metBy !== $this) {
+            $lesson->metBy = $this;
+            $this->notes->add($lesson->notes);
+        }
+
+        return $lesson->changes;
     }
 
     /** @return list<ActionSource> */
     public function sources(string $scene): array
     {
-        return $this->sources[$scene] ??= $this->findSources($scene);
+        return $this->sources[$scene] ??= isset($this->same[$scene]) && isset($this->before->sources[$scene]) ? $this->taken($scene) : $this->findSources($scene);
+    }
+
+    /** Lets go of the space before: all that can be taken from it has been, or will be learned anew. */
+    public function forgetBefore(): void
+    {
+        $this->before = null;
+    }
+
+    /** @return list<ActionSource> with all that was learned of them */
+    private function taken(string $scene): array
+    {
+        $this->dependence->matters[$scene] = $this->before->dependence->matters[$scene] ?? [];
+
+        return $this->before->sources[$scene] ?? [];
+    }
+
+    /**
+     * Scenes that an edit left alone, with all scenes that what is done there may lead to.
+     *
+     * @return array<string, true>
+     */
+    private function sameAs(self $before): array
+    {
+        if ($this->game->language() !== $before->game->language() || $this->game->start() !== $before->game->start() || $this->game->chapters() != $before->game->chapters() || ! $this->codec->continues($before->codec)) {
+            return [];
+        }
+        [$now, $then] = [$this->routes->scenes, $before->routes->scenes];
+        $others = array_filter($now + $then, static fn (SceneRoutes $one): bool => ($now[$one->scene->id] ?? null) !== ($then[$one->scene->id] ?? null));
+        // A cover that came or went may be lifted from anywhere.
+        foreach (array_keys($others) as $id) {
+            foreach ([...($now[$id]->things ?? []), ...($then[$id]->things ?? [])] as $thing) {
+                if ($thing->lifters() !== []) {
+                    return [];
+                }
+            }
+        }
+
+        return array_fill_keys(array_keys(array_filter($now, static fn (SceneRoutes $one): bool => ! isset($others[$one->scene->id]) && array_intersect_key($before->dependence->matters[$one->scene->id] ?? [], $others) === [])), true);
     }
 
     /** @return list<ActionSource> */
@@ -160,15 +208,15 @@ final class Space
         return $source->leadingTo[$to] ??= $this->ready($source->known(), [$to]);
     }
 
-    /** @return list<Change> */
-    private function learn(ActionSource $source, string $reading): array
+    private function learn(ActionSource $source, string $reading): Lesson
     {
+        $notes = new Notes;
         $this->effort->spend(self::LEARNING);
         $time = StateCodec::number($reading, 2);
         $now = $this->codec->times[$time];
-        $outcomes = $this->trials->of($source, $this->codec->unpack($reading), $now, true);
+        $outcomes = $this->trials->of($source, $this->codec->unpack($reading), $now, $notes);
         $full = $source->falls ? $this->codec->filled($reading, $source->mask) : $reading;
-        $others = $source->falls ? $this->trials->of($source, $this->codec->unpack($full), $now, false) : [];
+        $others = $source->falls ? $this->trials->of($source, $this->codec->unpack($full), $now, new Notes) : [];
         $changes = [];
         foreach ($outcomes as $place => [$action, $outcome]) {
             $after = $this->codec->pack($outcome->state, $time);
@@ -176,6 +224,6 @@ final class Space
             $changes[] = Change::learned($action, $this->codec, $source->mask, [$reading, $after], [$full, $fullAfter]);
         }
 
-        return $changes;
+        return new Lesson($changes, $notes);
     }
 }

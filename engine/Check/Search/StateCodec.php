@@ -80,14 +80,31 @@ final class StateCodec implements Keeping
 
     public readonly int $length;
 
-    public function __construct(GameDocument $game, public readonly ObservedState $observed, private readonly bool $isMonotone)
+    /** @param  list<string>  $before  scenes in the order of an earlier codec, whose numbers they keep */
+    public function __construct(GameDocument $game, public readonly ObservedState $observed, private readonly bool $isMonotone, array $before = [])
     {
-        $this->scenes = $game->sceneIds();
+        $this->scenes = $before === [] ? $game->sceneIds() : array_values(array_unique([...$before, ...$game->sceneIds()]));
         $this->sceneNumbers = array_flip($this->scenes);
         $this->times = $observed->times();
         $this->follow($game);
         $this->head = self::NUMBERS + 2 * count($this->numbers);
         $this->length = $this->head + intdiv(count($this->bits) + 7, 8);
+    }
+
+    /** Whether states packed by the other one mean the same here; then it goes on counting where the other one stopped. */
+    public function continues(self $other): bool
+    {
+        foreach (['bits', 'numbers', 'caps', 'usualPass', 'times', 'kept', 'isOverfull', 'isMonotone'] as $part) {
+            if ($this->{$part} !== $other->{$part}) {
+                return false;
+            }
+        }
+        if (! $this->observed->isLike($other->observed) || array_slice($this->scenes, 0, count($other->scenes)) !== $other->scenes) {
+            return false;
+        }
+        [$this->values, $this->places] = [$other->values, $other->places];
+
+        return true;
     }
 
     public function pack(PlayState $state, int $time): string

@@ -50,11 +50,12 @@ it('finds after an edit what it would find from nothing', function (int $seed): 
     for ($step = 0; $step < 6; $step++) {
         $edited = drawnEdit($dice, $game)?->apply($game);
         $game = $edited instanceof Edited ? $edited->game : $game;
-        $memo = unserialize(serialize($memo))->next();
+        // Half of the time as in one process, half as from one request to the next.
+        $memo = $step % 2 === 0 ? $memo->next() : unserialize(serialize($memo))->next();
 
         expect(told(Check::of($game, 200, [], ['New scene'], memo: $memo)))->toEqual(told(Check::of(GameDocument::of($game->document), 200, [], ['New scene'])));
     }
-})->with(range(1, 12));
+})->with(range(1, 16));
 
 it('does not search again what words don’t change, and forgets what is gone', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('l', 'gull', [], ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);

@@ -11,7 +11,7 @@ it('lays over a state what playing makes of it', function (int $seed): void {
     $dice = new RandomGames($seed);
     $game = GameDocument::of($dice->document());
     $space = new Space($game);
-    $deeds = new ActionTrials($game, new Notes, $space->codec->observed, false);
+    $deeds = new ActionTrials($game, $space->codec->observed, false);
     $packed = static fn (object $state, int $time): string => $space->codec->withoutGoneWays($space->codec->pack($state, $time));
     $state = Playing::start($game, 1, 0)->state;
     expect($space->start())->toBe($packed($state, 0));
@@ -20,7 +20,7 @@ it('lays over a state what playing makes of it', function (int $seed): void {
         $time = min(count($space->codec->times) - 1, $time + $dice->pick([0, 0, 0, 0, 1]));
         $played = [];
         foreach ($space->sources($state->scene) as $source) {
-            array_push($played, ...array_column($deeds->of($source, $state, $space->codec->times[$time], false), 1));
+            array_push($played, ...array_column($deeds->of($source, $state, $space->codec->times[$time], new Notes), 1));
         }
         $expected = array_unique(array_map(static fn (object $outcome): string => bin2hex($packed($outcome->state, $time)), $played));
         $found = array_map(static fn (array $move): string => bin2hex($move[1]), $space->moves($packed($state, $time)));
