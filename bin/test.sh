@@ -2,5 +2,4 @@
 set -euo pipefail
 php vendor/bin/pint --test
 php vendor/bin/phpstan analyse --no-progress --memory-limit=1G
-rm -rf /tmp/fravel-tests
 exec php -d memory_limit=1G vendor/bin/pest --colors=never "$@"

@@ -1,5 +1,7 @@
 <?php
 
+use Tests\Support\Architecture\BoundariesCases;
+
 arch('the engine knows no framework')->expect('Fravel')->toUseNothing()->ignoring(['Fravel', 'Brick\Math', 'Normalizer', 'WeakMap']);
 
 arch('a state knows no document')->expect('Fravel\State')->toOnlyUse(['Fravel\State', 'Fravel\Support']);
@@ -22,7 +24,7 @@ test('only a family asks which of its kinds something is', function (): void {
     $root = dirname(__DIR__, 2);
     $families = ['Fravel\\Condition\\', 'Fravel\\Effect\\', 'Fravel\\Thing\\', 'Fravel\\Answer\\Input\\', 'Fravel\\Answer\\Matcher\\'];
     $asked = [];
-    foreach (array_merge(...array_map(static fn (string $folder): array => glob_recursive("{$root}/{$folder}", '*.php'), ['engine', 'app', 'cli', 'tools'])) as $file) {
+    foreach (array_merge(...array_map(static fn (string $folder): array => BoundariesCases::glob_recursive("{$root}/{$folder}", '*.php'), ['engine', 'app', 'cli', 'tools'])) as $file) {
         $source = (string) file_get_contents($file);
         preg_match_all('/^use ([\w\\\\]+?)(?: as (\w+))?;/m', $source, $uses, PREG_SET_ORDER);
         preg_match_all('/instanceof (\w+)/', $source, $kinds);
@@ -51,19 +53,8 @@ arch('no filler names')->expect(['Fravel', 'App', 'Cli', 'Tools'])->not->toHaveS
 arch('controllers are only reached through routes')->expect('App\Http\Controllers')->not->toBeUsedIn(['App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop']);
 
 test('no template holds an inline script, style or handler', function (): void {
-    foreach (glob_recursive(dirname(__DIR__, 2).'/resources/views', '*.blade.php') as $file) {
+    foreach (BoundariesCases::glob_recursive(dirname(__DIR__, 2).'/resources/views', '*.blade.php') as $file) {
         $markup = (string) file_get_contents($file);
         expect(preg_match('/<script(?![^>]*(src=|type="application\/json"))|\son[a-z]+="|\sstyle="/', $markup))->toBe(0, basename($file));
     }
 });
-
-/** @return list<string> */
-function glob_recursive(string $folder, string $pattern): array
-{
-    $found = glob("{$folder}/{$pattern}") ?: [];
-    foreach (glob("{$folder}/*", GLOB_ONLYDIR) ?: [] as $inner) {
-        array_push($found, ...glob_recursive($inner, $pattern));
-    }
-
-    return $found;
-}

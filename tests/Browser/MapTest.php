@@ -1,23 +1,10 @@
 <?php
 
+use Tests\Support\Browser\MapCases;
 use Tests\Support\Builder;
 use Tests\Support\Screens;
 
 afterEach(fn () => Screens::closeAll());
-
-/** A game of so many questions in a row, built from the ladder pattern. */
-function ladderOf(int $questions): Builder
-{
-    $builder = new Builder(Screens::teacher()->go('/games/new'));
-    $builder->offer('ladder');
-    $rows = implode("\n", array_map(fn (int $number): string => "How many lamps are {$number} and one more?\t".($number + 1)."\tCount once more.", range(1, $questions)));
-    $builder->paste('[data-key="pattern.field.questions"]', $rows)->click('[data-key="patterns.build"]');
-    $builder->kept();
-    $builder->browser->find('.station-place');
-    $builder->browser->press('Show all');
-
-    return $builder;
-}
 
 it('builds a gauntlet of five questions in at most twenty-five actions, and plays it', function (): void {
     $builder = new Builder(Screens::teacher()->go('/games/new'));
@@ -64,7 +51,7 @@ it('builds a story of thirty-one scenes in three regions with a hub and a gate i
 });
 
 it('puts a scene before everything and one in between with two actions each, and changes no other route', function (): void {
-    $builder = ladderOf(19);
+    $builder = MapCases::ladderOf(19);
     $routes = fn (array $document): array => array_map(fn (array $scene): array => [$scene['id'], array_map(fn (array $thing): array => array_column($thing['rules'] ?? [], 'go'), $scene['things']), array_column($scene['next'] ?? [], 'go')], $document['scenes']);
     $before = $builder->document();
     $builder->actions = 0;
@@ -85,7 +72,7 @@ it('puts a scene before everything and one in between with two actions each, and
 });
 
 it('leads a way elsewhere by its end, merges, moves, duplicates and deletes many, and undoes all of it', function (): void {
-    $builder = ladderOf(5);
+    $builder = MapCases::ladderOf(5);
     $before = $builder->document();
     $ids = array_column($before['scenes'], 'id');
     $builder->carry("[data-track='{$ids[0]}>{$ids[1]}'] .track-grip", "[data-scene='{$ids[3]}'] .station-grip");
@@ -113,7 +100,7 @@ it('leads a way elsewhere by its end, merges, moves, duplicates and deletes many
 });
 
 it('picks with a frame, places by hand and by keys, tidies, and finds by name', function (): void {
-    $builder = ladderOf(5);
+    $builder = MapCases::ladderOf(5);
     $browser = $builder->browser;
     $ids = array_column($builder->document()['scenes'], 'id');
     [$x, $y, $right, $bottom] = $browser->script('const all = [...document.querySelectorAll(".chart .station-place")].map((one) => one.getBoundingClientRect()); return [Math.min(...all.map((one) => one.left)) - 8, Math.min(...all.map((one) => one.top)) - 8, Math.max(...all.map((one) => one.right)) + 8, Math.max(...all.map((one) => one.bottom)) + 8].map(Math.round)');
@@ -164,7 +151,7 @@ it('builds once, and complains of nothing, when the button is pressed twice', fu
 });
 
 it('shows a new scene in the turn in which it is asked for, and labels free of tracks when a station is put on them', function (): void {
-    $builder = ladderOf(6);
+    $builder = MapCases::ladderOf(6);
     $grown = $builder->browser->script('const count = () => document.querySelectorAll(".station-place").length; const before = count(); document.querySelector("[aria-label=\'A scene before the start\']").click(); return count() - before;');
     expect($grown)->toBe(1);
     $builder->kept();

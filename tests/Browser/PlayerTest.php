@@ -1,31 +1,14 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\Support\Browser;
+use Tests\Support\Browser\PlayerCases;
 use Tests\Support\Screens;
-
-/** Opens the demo game to a class and gives its code. */
-function openDemo(): string
-{
-    $teacher = Screens::teacher();
-    $teacher->press('The Dark Lamp')
-        ->press('Open a run')
-        ->press('Open it')
-        ->see('Nobody has joined yet');
-
-    return $teacher->find('.run-code')->getText();
-}
-
-function joined(Browser $student, string $code, string $name): Browser
-{
-    return $student->go("/p/{$code}")->type('#name', $name)->press('Begin')->see('The ferry that brought you');
-}
 
 it('plays on a phone and on a small laptop without barriers', function (int $width, int $height): void {
     $student = Screens::open($width, $height);
-    $code = openDemo();
+    $code = PlayerCases::openDemo();
     expect($student->go("/p/{$code}")->barriers())->toBe([]);
-    joined($student, $code, 'Mia');
+    PlayerCases::joined($student, $code, 'Mia');
     expect($student->barriers())->toBe([])
         ->and($student->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue();
     $student->press('Climb the path to the keeper’s door')
@@ -48,7 +31,7 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
 })->with([[390, 844], [1280, 800]]);
 
 it('plays with the keyboard alone, and speaks what happens', function (): void {
-    $student = joined(Screens::open(), openDemo(), 'Kay');
+    $student = PlayerCases::joined(Screens::open(), PlayerCases::openDemo(), 'Kay');
     $student->script('document.querySelector(".stage-choice").focus()');
     $student->keys(WebDriverKeys::ENTER)->see('worn keys');
     expect($student->script('return document.activeElement.tagName'))->toBe('H1');
@@ -64,8 +47,8 @@ it('plays with the keyboard alone, and speaks what happens', function (): void {
 });
 
 it('plays with scripts switched off', function (): void {
-    $code = openDemo();
-    $student = joined(Screens::open(scripts: false), $code, 'Noa');
+    $code = PlayerCases::openDemo();
+    $student = PlayerCases::joined(Screens::open(scripts: false), $code, 'Noa');
     $student->press('Climb the path to the keeper’s door')
         ->see('worn keys')
         ->type('.digits-input', '2142')
@@ -78,8 +61,8 @@ it('plays with scripts switched off', function (): void {
 });
 
 it('goes on after a reload and on another device', function (): void {
-    $code = openDemo();
-    $student = joined(Screens::open(390, 844), $code, 'Rea');
+    $code = PlayerCases::openDemo();
+    $student = PlayerCases::joined(Screens::open(390, 844), $code, 'Rea');
     $student->click('[aria-label="The notice board"]')
         ->see('The paper is damp')
         ->press('Copy the table and walk on to the door')
@@ -98,8 +81,8 @@ it('goes on after a reload and on another device', function (): void {
 });
 
 it('keeps a typed answer when the device has lost its place, and sends it after', function (): void {
-    $code = openDemo();
-    $student = joined(Screens::open(), $code, 'Lou');
+    $code = PlayerCases::openDemo();
+    $student = PlayerCases::joined(Screens::open(), $code, 'Lou');
     $words = $student->find('.two-words strong')->getText();
     $student->press('Climb the path to the keeper’s door')->see('worn keys');
     $student->driver->manage()->deleteAllCookies();
@@ -112,19 +95,19 @@ it('keeps a typed answer when the device has lost its place, and sends it after'
 });
 
 it('sends an answer once however often it is pressed', function (): void {
-    $student = joined(Screens::open(), openDemo(), 'Zoe');
+    $student = PlayerCases::joined(Screens::open(), PlayerCases::openDemo(), 'Zoe');
     $student->press('Climb the path to the keeper’s door')
         ->see('worn keys')
         ->click('.stage-lock')
         ->type('.digits-input', '1234');
     $student->script('const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) form.requestSubmit()');
     $student->see('The bolt does not move');
-    usleep(300_000);
+    $student->until(fn (): bool => $student->script('return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending")).length') === 0);
     expect($student->has('[data-guard]:not([hidden])'))->toBeFalse();
 });
 
 it('keeps an answer that could not be sent over a reload, says so, and sends it once', function (): void {
-    $student = joined(Screens::open(390, 844), openDemo(), 'Ono');
+    $student = PlayerCases::joined(Screens::open(390, 844), PlayerCases::openDemo(), 'Ono');
     $student->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')->type('.digits-input', '0917');
     $student->script('window.fetch = () => Promise.reject(new Error("no connection"))');
     $student->press('Try it')->see('The connection is gone. Your answer stays here')->see('Next try in');

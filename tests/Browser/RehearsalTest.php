@@ -1,33 +1,14 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\Support\Browser;
+use Tests\Support\Browser\RehearsalCases;
 use Tests\Support\Builder;
 use Tests\Support\Screens;
 
 afterEach(fn () => Screens::closeAll());
 
-/** The workshop of a game built from a pattern. */
-function builtFrom(string $pattern, array $fields): Builder
-{
-    $builder = new Builder(Screens::teacher()->go('/games/new'));
-    $builder->offer($pattern);
-    foreach ($fields as $name => $text) {
-        $builder->paste("[data-key=\"pattern.field.{$name}\"]", $text);
-    }
-    $builder->click('[data-key="patterns.build"]');
-    $builder->kept()->find('.station-place');
-
-    return $builder;
-}
-
-function backstage(Browser $browser): string
-{
-    return (string) $browser->script('return document.getElementById("backstage").innerText');
-}
-
 it('shows which rule catches an answer while it is rehearsed, and goes on after an edit', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "Which bird dives?\tgannet\tIt dives.\tCliff\nWhich bird burrows?\tpuffin\t\tCliff"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "Which bird dives?\tgannet\tIt dives.\tCliff\nWhich bird burrows?\tpuffin\t\tCliff"]);
     $teacher = $builder->browser->click('#rehearse')->see('Which bird dives?');
     $teacher->type('.lock .answer-field input', 'gull')->press('Try it')->see('It dives.')->see('No rule of “Which bird dives?” fits');
     $teacher->type('.lock .answer-field input', 'gannet')->press('Try it')->see('Which bird burrows?')->see('Rule 1 of “Which bird dives?”: opens');
@@ -39,7 +20,7 @@ it('shows which rule catches an answer while it is rehearsed, and goes on after 
 });
 
 it('keeps a walkthrough, walks it step by step, and says in the workshop where it parts', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
     $teacher = $builder->browser->click('#rehearse')->type('.lock .answer-field input', 'red')->press('Try it')->see('Two?')->type('.lock .answer-field input', 'blue')->press('Try it')->see('You made it');
     $teacher->type('.backstage-keep input[name=name]', 'straight on')->press('Keep it')->see('Kept “straight on”, 2 steps');
     $teacher->press('Walk “straight on”')->see('answer “red” to “One?”')->press('Go this step')->see('Two?')->see('answer “blue” to “Two?”')->press('Go this step')->see('You made it');
@@ -52,13 +33,13 @@ it('keeps a walkthrough, walks it step by step, and says in the workshop where i
 });
 
 it('begins with chosen tokens, and says why a thing is hidden', function (): void {
-    $builder = builtFrom('hub', ['questions' => "One?\tred\t\tBirds\nTwo?\tblue\t\tTides"]);
+    $builder = RehearsalCases::builtFrom('hub', ['questions' => "One?\tred\t\tBirds\nTwo?\tblue\t\tTides"]);
     $teacher = $builder->browser->click('#rehearse')->press('To the gate')->see('a stamp is missing')->press('Begin with …');
     foreach (['Birds', 'Tides'] as $topic) {
         $teacher->script("[...document.querySelectorAll('.backstage-begin label')].find((label) => label.textContent.includes('{$topic}')).querySelector('input').click()");
     }
     $teacher->press('Begin here with these')->see('Stamp: Birds, Stamp: Tides')->press('To the gate')->see('The gate stands open');
-    expect(backstage($teacher))->toContain('Stamp: Tides')->and($teacher->complaints())->toBe([]);
+    expect(RehearsalCases::backstage($teacher))->toContain('Stamp: Tides')->and($teacher->complaints())->toBe([]);
 });
 
 it('returns to any moment from the list of changes', function (): void {
@@ -79,7 +60,7 @@ it('returns to any moment from the list of changes', function (): void {
 });
 
 it('decides by conditions made of parts who goes where', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
     $browser = $builder->browser->click('[data-face="scene"]');
     $ids = array_column($builder->document()['scenes'], 'id');
     $browser->click("[data-key='{$ids[0]}.arrive.add']")->type("[data-key='{$ids[0]}.arrive.0.say']", 'You have been here before.')
@@ -97,7 +78,7 @@ it('decides by conditions made of parts who goes where', function (): void {
 });
 
 it('splits a scene where a thing stands, and keeps the way on', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
     $browser = $builder->browser->click('[data-face="scene"]')->click('[data-add="text"]');
     $builder->kept();
     $before = $builder->document();
@@ -110,7 +91,7 @@ it('splits a scene where a thing stands, and keeps the way on', function (): voi
 });
 
 it('does what a choice was told in sentences, and names what it counts in the sheet', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "One?\tred\nTwo?\tblue"]);
     $teacher = $builder->browser->click('[data-face="scene"]')->click('[data-add="choice"]');
     $builder->kept();
     $choice = $builder->thing()['id'];
@@ -130,7 +111,7 @@ it('does what a choice was told in sentences, and names what it counts in the sh
 });
 
 it('rehearses as on a phone, with the strip around it that follows', function (): void {
-    $builder = builtFrom('ladder', ['questions' => "One?\tred\t\tCliff\nTwo?\tblue\t\tShore"]);
+    $builder = RehearsalCases::builtFrom('ladder', ['questions' => "One?\tred\t\tCliff\nTwo?\tblue\t\tShore"]);
     $builder->browser->click('[data-face="scene"]')->type('[data-key$=".page-otherwise"]', '')->keys(WebDriverKeys::DELETE, WebDriverKeys::TAB);
     $teacher = $builder->kept()->click('#rehearse')->press('As on a phone');
     $first = $teacher->script('return document.getElementById("edit-this-scene").href');
@@ -151,7 +132,7 @@ it('rehearses as on a phone, with the strip around it that follows', function ()
 });
 
 it('lets hints cost, options give, and tells the others what they lack', function (): void {
-    $builder = builtFrom('practice', ['practice' => "Which lamp?\tred\tblue\nWhich tide?\tlow\thigh", 'revise' => 'Look at the tide table.']);
+    $builder = RehearsalCases::builtFrom('practice', ['practice' => "Which lamp?\tred\tblue\nWhich tide?\tlow\thigh", 'revise' => 'Look at the tide table.']);
     $teacher = $builder->browser->click('[data-face="scene"]');
     $teacher->click('.on-page-lock textarea');
     $lock = $builder->thing(0);

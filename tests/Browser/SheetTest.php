@@ -1,31 +1,17 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser\SheetCases;
 use Tests\Support\Builder;
 use Tests\Support\Screens;
 
 afterEach(fn () => Screens::closeAll());
 
-/** The sheet of a new game of one scene. */
-function sheetOf(string $title): Builder
-{
-    $builder = Builder::ofNewGame($title);
-    $builder->click('[data-face="sheet"]')->browser->find('.grid-beyond');
-
-    return $builder;
-}
-
-/** Puts a block into the grid where it stands, as from a spreadsheet. */
-function pasteBlock(Builder $builder, string $text): void
-{
-    $builder->browser->script('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.querySelector(".grid").dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}))', $text);
-}
-
 it('makes a game of twenty pasted rows, and changes it like a spreadsheet', function (): void {
-    $builder = sheetOf('Pasted');
+    $builder = SheetCases::sheetOf('Pasted');
     $browser = $builder->browser;
     $browser->click('[data-cell="0,0"]');
-    pasteBlock($builder, implode("\n", array_map(fn (int $number): string => "What is {$number} and one?\t".($number + 1)."\tCount once more.", range(1, 20))));
+    SheetCases::pasteBlock($builder, implode("\n", array_map(fn (int $number): string => "What is {$number} and one?\t".($number + 1)."\tCount once more.", range(1, 20))));
     $browser->find('[data-cell="9,3"]');
     $locks = fn (): array => array_merge(...array_map(fn (array $scene): array => array_values(array_filter($scene['things'], fn (array $thing): bool => $thing['kind'] === 'lock')), $builder->document()['scenes']));
     expect($locks())->toHaveCount(20)->and($locks()[4]['rules'][0]['match']['number'])->toBe(6);
@@ -36,7 +22,7 @@ it('makes a game of twenty pasted rows, and changes it like a spreadsheet', func
     expect(array_column(array_merge(...array_column(array_slice($locks(), 0, 4), 'otherwise')), 'say'))->toBe(['Soon', 'Soon', 'Soon', 'Count once more.']);
 
     $browser->click('[data-cell="1,4"]');
-    pasteBlock($builder, "7\nnot a number\n9");
+    SheetCases::pasteBlock($builder, "7\nnot a number\n9");
     $browser->see('“not a number” is no number; what was there before is kept');
     expect(array_map(fn (array $lock): int => $lock['rules'][0]['match']['number'], array_slice($locks(), 0, 4)))->toBe([2, 7, 4, 9]);
     $browser->click('[data-cell="0,9"]')->keys('5')->keys(WebDriverKeys::ENTER);
@@ -45,10 +31,10 @@ it('makes a game of twenty pasted rows, and changes it like a spreadsheet', func
 });
 
 it('finds and replaces, sorts and filters, and shows what a file would change before it is taken', function (): void {
-    $builder = sheetOf('Files');
+    $builder = SheetCases::sheetOf('Files');
     $browser = $builder->browser;
     $browser->click('[data-cell="0,0"]');
-    pasteBlock($builder, "Where do terns nest?\tshingle\tLook at the beach.\tBirds\nWhere do puffins nest?\tburrows\tLook at the cliff.\tBirds\nWhat is high water?\tspring tide\tLook at the moon.\tTides");
+    SheetCases::pasteBlock($builder, "Where do terns nest?\tshingle\tLook at the beach.\tBirds\nWhere do puffins nest?\tburrows\tLook at the cliff.\tBirds\nWhat is high water?\tspring tide\tLook at the moon.\tTides");
     $browser->find('[data-cell="2,3"]');
     $browser->type('[data-key="sheet.find"]', 'look at')->type('[data-key="sheet.replace"]', 'Think of')->click('[data-key="sheet.replace.all"]');
     $says = fn (): array => array_map(fn (array $scene): ?string => $scene['things'][0]['otherwise'][0]['say'] ?? null, $builder->document()['scenes']);

@@ -2,30 +2,11 @@
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverKeys;
-use Tests\Support\Browser;
+use Tests\Support\Browser\WorkshopCases;
 use Tests\Support\Screens;
 
-/** A workshop on a new game of one scene. */
-function freshGame(string $title): Browser
-{
-    $teacher = Screens::teacher();
-
-    return $teacher->go('/games/new')->type('#title', $title)->press('Begin')->see('This scene');
-}
-
-function kept(Browser $teacher): Browser
-{
-    return $teacher->see('all changes kept');
-}
-
-/** @return array<string, mixed> the document as it is kept */
-function document(Browser $teacher): array
-{
-    return $teacher->script('return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)');
-}
-
 it('builds a lock with rules, feedback, hints and a guard, and tries it on the bench', function (): void {
-    $teacher = freshGame('A lock');
+    $teacher = WorkshopCases::freshGame('A lock');
     $teacher->click('[data-add="lock"]');
     $teacher->driver->getKeyboard()->sendKeys('Which bird dives?');
     $lock = $teacher->script('return document.querySelector(".on-page-lock").dataset.thing');
@@ -38,13 +19,13 @@ it('builds a lock with rules, feedback, hints and a guard, and tries it on the b
         ->press('a hint')
         ->type("[data-key='{$lock}.hint.0']", 'It has a yellow head.');
     $teacher->click("[data-key='{$lock}.guard']");
-    kept($teacher);
+    WorkshopCases::kept($teacher);
     $teacher->type("[data-key='{$lock}.bench']", 'herring gull')
         ->see('rule 2 → close')
         ->see('Which one?');
     $teacher->type("[data-key='{$lock}.bench']", 'Solan  Goose')->see('opens → New scene');
     $teacher->type("[data-key='{$lock}.bench']", 'tern')->see('anything else → stays shut');
-    $kept = document($teacher);
+    $kept = WorkshopCases::document($teacher);
     $thing = $kept['scenes'][0]['things'][1];
     expect([$thing['ask'], $thing['rules'][0]['match'], $thing['rules'][0]['go'], $thing['rules'][1]['verdict'], $thing['otherwise'][0]['say'], $thing['hints'][0]['md'], $thing['guard']])
         ->toBe(['Which bird dives?', ['equals' => ['gannet', 'solan goose']], $kept['scenes'][1]['id'], 'almost', 'It is white.', 'It has a yellow head.', ['tries' => 3, 'wait' => 20]])
@@ -52,7 +33,7 @@ it('builds a lock with rules, feedback, hints and a guard, and tries it on the b
 });
 
 it('changes the kind of answer with its rules, and keeps units and options', function (): void {
-    $teacher = freshGame('Kinds');
+    $teacher = WorkshopCases::freshGame('Kinds');
     $teacher->click('[data-add="lock"]');
     $lock = $teacher->script('return document.querySelector(".on-page-lock").dataset.thing');
     $teacher->type("[data-key='{$lock}.rule.0.equals']", '2')
@@ -60,28 +41,27 @@ it('changes the kind of answer with its rules, and keeps units and options', fun
         ->type("[data-key='{$lock}.unit']", 'km');
     $teacher->type("[data-key='{$lock}.bench']", '2000 m')->see('opens');
     $teacher->choose("[data-key='{$lock}.type']", 'options')->see('several may be picked');
-    $thing = document(kept($teacher))['scenes'][0]['things'][1];
+    $thing = WorkshopCases::document(WorkshopCases::kept($teacher))['scenes'][0]['things'][1];
     expect($thing['rules'][0]['match']['options'])->toBe([$thing['input']['options'][0]['id']]);
 });
 
 it('undoes and does again across a reload, down to the document it began with', function (): void {
-    $teacher = freshGame('Undo');
-    $before = document($teacher);
+    $teacher = WorkshopCases::freshGame('Undo');
+    $before = WorkshopCases::document($teacher);
     $teacher->click('[data-add="choice"]')->press('+ make a new way');
-    kept($teacher)->go($teacher->path())->see('Students come from');
+    WorkshopCases::kept($teacher)->go($teacher->path())->see('Students come from');
     foreach ([1, 2] as $step) {
         $teacher->click('#undo');
-        kept($teacher);
-        usleep(300_000);
+        $teacher->until(fn (): bool => WorkshopCases::document($teacher) !== ($last ?? null));
+        $last = WorkshopCases::document($teacher);
     }
-    expect(document($teacher))->toBe($before);
+    expect(WorkshopCases::documentWhere($teacher, fn (array $kept): bool => $kept === $before))->toBe($before);
     $teacher->click('#redo');
-    usleep(300_000);
-    expect(document(kept($teacher))['scenes'][0]['things'])->toHaveCount(2);
+    WorkshopCases::documentWhere($teacher, fn (array $kept): bool => count($kept['scenes'][0]['things']) === 2);
 });
 
 it('makes a scene and its route by dragging to open water, and leads to another by dragging there', function (): void {
-    $teacher = freshGame('Drag');
+    $teacher = WorkshopCases::freshGame('Drag');
     $teacher->click('[data-face="map"]');
     $station = $teacher->find('.station-place .station-grip');
     (new WebDriverActions($teacher->driver))->moveToElement($station)
@@ -91,13 +71,12 @@ it('makes a scene and its route by dragging to open water, and leads to another 
         ->release()
         ->perform();
     $teacher->see('New scene');
-    $kept = document(kept($teacher));
+    $kept = WorkshopCases::document(WorkshopCases::kept($teacher));
     expect($kept['scenes'])->toHaveCount(2)
         ->and($kept['scenes'][0]['things'][1]['react'][0]['go'])->toBe($kept['scenes'][1]['id']);
     $teacher->driver
         ->wait(10, 50)
         ->until(fn () => count($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place'))) === 2);
-    usleep(400_000);
     [$from, $to] = array_reverse($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-grip')));
     (new WebDriverActions($teacher->driver))->moveToElement($from)
         ->clickAndHold()
@@ -105,8 +84,7 @@ it('makes a scene and its route by dragging to open water, and leads to another 
         ->moveToElement($to)
         ->release()
         ->perform();
-    usleep(400_000);
-    $kept = document(kept($teacher));
+    $kept = WorkshopCases::documentWhere($teacher, fn (array $now): bool => isset($now['scenes'][1]['things'][0]['react'][0]['go']));
     expect($kept['scenes'][1]['things'][0]['react'][0]['go'])->toBe($kept['scenes'][0]['id'])
         ->and($kept['scenes'])->toHaveCount(2);
 });
@@ -133,32 +111,30 @@ it('asks where ways shall lead when a scene is deleted, and brings it back', fun
         ->press('Delete this scene')
         ->see('1 way leads here, from Quay 1')
         ->choose('[data-key="scene.lead"]', 'lead to Tower 1');
-    kept($teacher);
-    usleep(400_000);
-    expect(document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe(array_column(document($teacher)['scenes'], 'id', 'title')['Tower 1'])
-        ->and(document($teacher)['scenes'])->toHaveCount(4);
+    WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 4);
+    expect(WorkshopCases::document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe(array_column(WorkshopCases::document($teacher)['scenes'], 'id', 'title')['Tower 1'])
+        ->and(WorkshopCases::document($teacher)['scenes'])->toHaveCount(4);
     $teacher->click('#undo');
-    usleep(400_000);
-    expect(document(kept($teacher))['scenes'])->toHaveCount(5);
+    WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 5);
+    expect(WorkshopCases::document(WorkshopCases::kept($teacher))['scenes'])->toHaveCount(5);
 });
 
 it('keeps two tabs on one game together', function (): void {
-    $one = freshGame('Two tabs');
+    $one = WorkshopCases::freshGame('Two tabs');
     $two = Screens::teacher()->go($one->path())->see('This scene');
     $one->type('[data-key="scene.title"]', 'By tab one')->click('[data-add="text"]');
-    kept($one);
-    usleep(900_000);
+    WorkshopCases::documentWhere($one, fn (array $kept): bool => $kept['scenes'][0]['title'] === 'By tab one' && count($kept['scenes'][0]['things']) === 2);
     $two->type('[data-key="scene.title"]', 'By tab two')
         ->click('.caps')
         ->see('Another tab changed the same thing');
     expect($two->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('By tab one');
     $two->click('[data-key="scene.back"]');
-    usleep(500_000);
-    expect(document(kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab one', 'back' => true]);
+    WorkshopCases::documentWhere($two, fn (array $kept): bool => ($kept['scenes'][0]['back'] ?? false) === true);
+    expect(WorkshopCases::document(WorkshopCases::kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab one', 'back' => true]);
 });
 
 it('keeps what was done while the session was gone, and sends it after signing in again', function (): void {
-    $teacher = freshGame('Signed out');
+    $teacher = WorkshopCases::freshGame('Signed out');
     $address = $teacher->path();
     $teacher->driver->manage()->deleteAllCookies();
     $teacher->type('[data-key="scene.title"]', 'Typed while away')
@@ -168,7 +144,7 @@ it('keeps what was done while the session was gone, and sends it after signing i
     $teacher->driver->switchTo()->newWindow();
     $teacher->signIn(Database\Seeders\DemoSeeder::EMAIL, Database\Seeders\DemoSeeder::PASSWORD);
     $teacher->driver->switchTo()->window($workshop);
-    kept($teacher);
+    WorkshopCases::kept($teacher);
     expect($teacher->go($address)->see('This scene')->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('Typed while away');
 });
 

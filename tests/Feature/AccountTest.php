@@ -4,35 +4,28 @@ use App\Models\Letter;
 use App\Models\User;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
-
-/** Path and query of the link in the newest letter. */
-function linkInLetter(): string
-{
-    preg_match('~https?://[^/\s]+(/\S+)~', (string) Letter::query()->latest('id')->value('body'), $link);
-
-    return $link[1] ?? '';
-}
+use Tests\Support\Feature\AccountCases;
 
 const PASSWORDS = ['password' => 'a quiet harbour', 'password_confirmation' => 'a quiet harbour'];
 
 it('makes an account behind the link of a letter, and signs in with it', function (): void {
     $this->post('/register', ['email' => 'Ida@Skerry.example'])->assertRedirect('/register');
     $this->get('/register')->assertSee('A letter to ida@skerry.example is on its way');
-    $this->get(linkInLetter())->assertOk()->assertSee('ida@skerry.example');
-    $this->post(linkInLetter(), ['name' => 'Ida Marsh'] + PASSWORDS)->assertRedirect('/games');
+    $this->get(AccountCases::linkInLetter())->assertOk()->assertSee('ida@skerry.example');
+    $this->post(AccountCases::linkInLetter(), ['name' => 'Ida Marsh'] + PASSWORDS)->assertRedirect('/games');
     $this->assertAuthenticated();
     $this->post('/sign-out')->assertRedirect('/sign-in');
     $this->assertGuest();
     $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'a quiet harbour'])->assertRedirect('/games');
     $this->assertAuthenticated();
     $this->post('/sign-out');
-    $this->post(linkInLetter(), ['name' => 'Another'] + PASSWORDS)->assertRedirect('/sign-in');
+    $this->post(AccountCases::linkInLetter(), ['name' => 'Another'] + PASSWORDS)->assertRedirect('/sign-in');
     expect(User::query()->count())->toBe(1);
 });
 
 it('says what is wrong with an account', function (array $fields, string $field): void {
     $this->post('/register', ['email' => 'ida@skerry.example']);
-    $this->post(linkInLetter(), $fields + ['name' => 'Ida'] + PASSWORDS)->assertSessionHasErrors($field);
+    $this->post(AccountCases::linkInLetter(), $fields + ['name' => 'Ida'] + PASSWORDS)->assertSessionHasErrors($field);
     $this->post('/register', ['email' => 'no address'])->assertSessionHasErrors('email');
     $this->assertGuest();
 })->with([
@@ -45,7 +38,7 @@ it('says what is wrong with an account', function (array $fields, string $field)
 
 it('makes no account behind a link that was changed or is old', function (callable $changed): void {
     $this->post('/register', ['email' => 'ida@skerry.example']);
-    $link = $changed(linkInLetter());
+    $link = $changed(AccountCases::linkInLetter());
     $this->post($link, ['name' => 'Ida'] + PASSWORDS)->assertForbidden();
     expect(User::query()->count())->toBe(0);
 })->with([
@@ -142,54 +135,44 @@ it('has no outbox where a real mail service is set up', function (): void {
     $this->get('/outbox')->assertNotFound();
 });
 
-/** Tries a password so many times from an address. */
-function guess(int $times, string $password = 'wrong', string $address = '10.0.0.9', string $email = 'ida@skerry.example'): Illuminate\Testing\TestResponse
-{
-    foreach (range(1, $times) as $try) {
-        $reply = test()->withServerVariables(['REMOTE_ADDR' => $address])->postJson('/sign-in', ['email' => $email, 'password' => $password]);
-    }
-
-    return $reply;
-}
-
 it('lets growing waits stand between wrong tries, and never keeps a teacher out for good', function (): void {
     User::factory()->create(['email' => 'ida@skerry.example', 'password' => 'a quiet harbour']);
-    guess(8)->assertUnprocessable();
-    guess(1, 'a quiet harbour')->assertRedirect('/games');
+    AccountCases::guess(8)->assertUnprocessable();
+    AccountCases::guess(1, 'a quiet harbour')->assertRedirect('/games');
     $this->post('/sign-out');
     $this->flushSession();
     $waits = [];
-    guess(11, address: '10.0.0.8');
+    AccountCases::guess(11, address: '10.0.0.8');
     for ($round = 0; $round < 9; $round++) {
-        preg_match('/Wait (?:(\d+) seconds|a second)/', (string) guess(1, 'a quiet harbour', '10.0.0.8')->assertTooManyRequests()->json('message'), $wait);
+        preg_match('/Wait (?:(\d+) seconds|a second)/', (string) AccountCases::guess(1, 'a quiet harbour', '10.0.0.8')->assertTooManyRequests()->json('message'), $wait);
         $waits[] = (int) ($wait[1] ?? 1);
         $this->travel((int) ($wait[1] ?? 1))->seconds();
-        guess(1, address: '10.0.0.8')->assertUnprocessable();
+        AccountCases::guess(1, address: '10.0.0.8')->assertUnprocessable();
     }
     expect($waits)->toBe([1, 2, 4, 8, 16, 32, 60, 60, 60]);
 });
 
 it('lets a device in that has been in, whatever others try from the same address', function (): void {
     User::factory()->create(['email' => 'ida@skerry.example', 'password' => 'a quiet harbour']);
-    $device = guess(1, 'a quiet harbour')->getCookie('fravel_device')?->getValue();
+    $device = AccountCases::guess(1, 'a quiet harbour')->getCookie('fravel_device')?->getValue();
     $this->post('/sign-out');
     $this->flushSession();
-    guess(12)->assertTooManyRequests();
+    AccountCases::guess(12)->assertTooManyRequests();
     $this->withCredentials()->withCookie('fravel_device', (string) $device);
-    guess(1, 'a quiet harbour')->assertRedirect('/games');
+    AccountCases::guess(1, 'a quiet harbour')->assertRedirect('/games');
 });
 
 it('stops guesses that come from everywhere', function (): void {
     User::factory()->create(['email' => 'ida@skerry.example']);
     foreach (range(1, 51) as $address) {
-        guess(1, address: "10.0.1.{$address}");
+        AccountCases::guess(1, address: "10.0.1.{$address}");
     }
-    guess(1, address: '10.0.2.1')->assertTooManyRequests();
+    AccountCases::guess(1, address: '10.0.2.1')->assertTooManyRequests();
 });
 
 it('takes no password that no account can have', function (string $password): void {
     User::factory()->create(['email' => 'ida@skerry.example', 'password' => str_repeat('x', 72)]);
-    guess(1, $password)->assertUnprocessable();
+    AccountCases::guess(1, $password)->assertUnprocessable();
     $this->assertGuest();
 })->with(['the null character' => ["x\0x"], 'more than counts' => [str_repeat('x', 73)], 'bytes that are no text' => ["\xC3"]]);
 

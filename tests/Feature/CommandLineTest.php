@@ -1,37 +1,17 @@
 <?php
 
 use Fravel\Support\Json;
+use Tests\Support\Feature\CommandLineCases;
 use Tests\Support\Games;
 
-/**
- * @param  list<string>  $words
- * @return array{int, string, string} exit code, output, errors
- */
-function fravel(array $words): array
-{
-    $process = proc_open([base_path('fravel'), ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, sys_get_temp_dir());
-    $told = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
-
-    return [proc_close($process), ...$told];
-}
-
-/** @param  array<string, mixed>|list<mixed>|string  $content */
-function fileOf(array|string $content, string $name = 'game.json'): string
-{
-    $path = sys_get_temp_dir().'/fravel-cli-'.getmypid().'-'.$name;
-    file_put_contents($path, is_string($content) ? $content : Json::write($content));
-
-    return $path;
-}
-
 it('validates a sound game and says so', function (): void {
-    [$code, $output] = fravel(['validate', fileOf(Games::twoRooms()), '--json']);
+    [$code, $output] = CommandLineCases::fravel(['validate', CommandLineCases::fileOf(Games::twoRooms()), '--json']);
 
     expect($code)->toBe(0)->and(json_decode($output, true))->toBe(['valid' => true, 'errors' => []]);
 });
 
 it('names each error with its pointer and words', function (): void {
-    [$code, $output] = fravel(['validate', fileOf(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['things' => [['react' => ['go' => 'attic']]]]]])), '--json']);
+    [$code, $output] = CommandLineCases::fravel(['validate', CommandLineCases::fileOf(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['things' => [['react' => ['go' => 'attic']]]]]])), '--json']);
 
     expect($code)->toBe(1)->and(json_decode($output, true)['errors'])->toBe([
         ['code' => 'route.missing', 'pointer' => '/scenes/1/things/0/react/go', 'message' => 'This leads to the scene "attic", and there is none.'],
@@ -39,7 +19,7 @@ it('names each error with its pointer and words', function (): void {
 });
 
 it('tries an answer, given as JSON or as plain text', function (string $answer, string $verdict, int|string|null $rule): void {
-    [$code, $output] = fravel(['answer', fileOf(Games::twoRooms()), 'door', $answer, '--json']);
+    [$code, $output] = CommandLineCases::fravel(['answer', CommandLineCases::fileOf(Games::twoRooms()), 'door', $answer, '--json']);
     $told = json_decode($output, true);
 
     expect($code)->toBe(0)->and([$told['verdict'], $told['rule']])->toBe([$verdict, $rule]);
@@ -54,14 +34,14 @@ it('tries an answer, given as JSON or as plain text', function (string $answer, 
 
 it('keeps the digits of a code that looks like a number', function (): void {
     $lock = ['input' => ['type' => 'digits', 'length' => 4], 'rules' => [['match' => ['equals' => '0917'], 'verdict' => 'open']]] + Games::lock('safe', '');
-    [, $output] = fravel(['answer', fileOf(Games::document([['id' => 'a', 'things' => [$lock]]])), 'safe', '0917', '--json']);
+    [, $output] = CommandLineCases::fravel(['answer', CommandLineCases::fileOf(Games::document([['id' => 'a', 'things' => [$lock]]])), 'safe', '0917', '--json']);
 
     expect(json_decode($output, true)['verdict'])->toBe('open');
 });
 
 it('plays a list of actions', function (): void {
-    $actions = fileOf([['answer' => 'door', 'with' => 'gull'], ['after' => 5, 'answer' => 'door', 'with' => 'gannet'], ['jump' => 'x'], ['choose' => 'leave']], 'actions.json');
-    [$code, $output] = fravel(['play', fileOf(Games::twoRooms()), '--actions', $actions, '--seed', '3', '--json']);
+    $actions = CommandLineCases::fileOf([['answer' => 'door', 'with' => 'gull'], ['after' => 5, 'answer' => 'door', 'with' => 'gannet'], ['jump' => 'x'], ['choose' => 'leave']], 'actions.json');
+    [$code, $output] = CommandLineCases::fravel(['play', CommandLineCases::fileOf(Games::twoRooms()), '--actions', $actions, '--seed', '3', '--json']);
     $told = json_decode($output, true);
 
     expect($code)->toBe(0)
@@ -72,7 +52,7 @@ it('plays a list of actions', function (): void {
 
 it('tells what is decided and ruled out, where something is', function (): void {
     $game = Games::document([['id' => 'a', 'things' => [Games::choice('go', ['do' => [['must' => 'bold'], ['never' => 'calm']]])]]], ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0]]]);
-    [, $output] = fravel(['play', fileOf($game), '--actions', fileOf([['choose' => 'go']], 'actions.json'), '--json']);
+    [, $output] = CommandLineCases::fravel(['play', CommandLineCases::fileOf($game), '--actions', CommandLineCases::fileOf([['choose' => 'go']], 'actions.json'), '--json']);
     $state = json_decode($output, true)['state'];
 
     expect([$state['decided'], $state['ruledOut']])->toBe([['bold'], ['calm']]);
@@ -85,35 +65,35 @@ it('reads a package', function (): void {
     $zip->addFromString('game.json', Json::write(Games::twoRooms()));
     $zip->close();
 
-    expect(fravel(['validate', $path])[0])->toBe(0);
+    expect(CommandLineCases::fravel(['validate', $path])[0])->toBe(0);
 });
 
 it('says what it can’t read, and ends with 2', function (array $words, string $says): void {
-    [$code, , $errors] = fravel($words);
+    [$code, , $errors] = CommandLineCases::fravel($words);
 
     expect($code)->toBe(2)->and($errors)->toContain($says);
 })->with([
     'no such file' => [['validate', '/nowhere.json'], 'There is no file /nowhere.json.'],
-    'no JSON' => fn () => [['validate', fileOf('{"fravel":', 'broken.json')], 'syntax error'],
-    'no game' => fn () => [['answer', fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document'],
-    'no list of actions' => fn () => [['play', fileOf(Games::twoRooms()), '--actions', fileOf(['a' => 1], 'none.json')], 'no list of actions'],
-    'an empty package' => fn () => [['validate', fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json'],
+    'no JSON' => fn () => [['validate', CommandLineCases::fileOf('{"fravel":', 'broken.json')], 'syntax error'],
+    'no game' => fn () => [['answer', CommandLineCases::fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document'],
+    'no list of actions' => fn () => [['play', CommandLineCases::fileOf(Games::twoRooms()), '--actions', CommandLineCases::fileOf(['a' => 1], 'none.json')], 'no list of actions'],
+    'an empty package' => fn () => [['validate', CommandLineCases::fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json'],
     'no file at all' => [['play'], 'Not enough arguments'],
     'no such verb' => [['fly'], 'no verb "fly"'],
 ]);
 
 it('says what there is when it is called alone', function (): void {
-    [$code, $output] = fravel([]);
+    [$code, $output] = CommandLineCases::fravel([]);
 
     expect($code)->toBe(0)->and($output)->toContain('./fravel demo')->toContain('./fravel test');
 });
 
 it('finds with check where a walkthrough parts, with the actions that show it', function (): void {
     $walkthrough = ['id' => 'walk', 'name' => 'The way', 'steps' => [['answer' => 'door', 'with' => 'gannet', 'at' => 'store'], ['choose' => 'leave', 'at' => 'attic']]];
-    [$code, $output] = fravel(['check', fileOf(['walkthroughs' => [$walkthrough]] + Games::twoRooms()), '--json']);
+    [$code, $output] = CommandLineCases::fravel(['check', CommandLineCases::fileOf(['walkthroughs' => [$walkthrough]] + Games::twoRooms()), '--json']);
     $found = array_values(array_filter(json_decode($output, true)['findings'], fn (array $finding): bool => $finding['code'] === 'walkthrough.parts'));
 
-    expect($code)->toBe(0)->and($found[0]['message'])->toBe('The walkthrough “The way” no longer holds: step 2 led to “attic”, now it ends at “End”.')->and($found[0]['where'])->toBe(['walk', 'end']);
+    expect($code)->toBe(0)->and($found[0]['message'])->toBe('The walkthrough “The way” no longer holds: step 2 led to a scene that is not there any more, now it ends at “End”.')->and($found[0]['where'])->toBe(['walk', 'end']);
 });
 
 it('says of a package what is too much of it, and reads no more', function (callable $fill, string $words): void {
@@ -122,7 +102,7 @@ it('says of a package what is too much of it, and reads no more', function (call
     $zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE);
     $fill($zip);
     $zip->close();
-    [$code, , $errors] = fravel(['check', $path]);
+    [$code, , $errors] = CommandLineCases::fravel(['check', $path]);
     unlink($path);
     expect($code)->toBe(2)->and($errors)->toContain($words);
 })->with([

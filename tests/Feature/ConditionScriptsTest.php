@@ -1,29 +1,14 @@
 <?php
 
-use App\Models\Game;
 use App\Workshop\ActionWords;
 use App\Workshop\ConditionWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
+use Tests\Support\Feature\ConditionScriptsCases;
 use Tests\Support\Scripts;
 
-/** @return array<string, mixed> a game that has one of everything a condition names */
-function namedParts(): array
-{
-    return [
-        'fravel' => 1, 'title' => 'Named', 'language' => 'en', 'start' => 'quay',
-        'tokens' => [['id' => 'lens', 'name' => 'Lens', 'kind' => 'item'], ['id' => 'wick', 'name' => 'Wick', 'kind' => 'item']],
-        'tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0]],
-        'scenes' => [['id' => 'quay', 'title' => 'The quay', 'layout' => 'page', 'things' => [
-            ['id' => 'door', 'kind' => 'lock', 'label' => 'Door', 'ask' => 'Which word?', 'input' => ['type' => 'options', 'options' => [['id' => 'opt', 'md' => '**Lamp**']]], 'rules' => []],
-            ['id' => 'chest', 'kind' => 'lock', 'ask' => 'Which   number?', 'input' => ['type' => 'text'], 'rules' => []],
-            ['id' => 'flag', 'kind' => 'cover', 'label' => 'The flag', 'front' => [], 'back' => []],
-        ]]],
-    ];
-}
-
 it('reads a condition into its parts and writes them back', function (array $condition, string $kind): void {
-    [$read, $again] = Scripts::run('workshop/scene/condition-kinds.js', '{ const said = module.readCondition(input.condition); return [said.kind, said.kind === "other" ? input.condition : module.writeCondition(said, input.game)]; }', ['condition' => $condition, 'game' => namedParts()]);
+    [$read, $again] = Scripts::run('workshop/scene/condition-kinds.js', '{ const said = module.readCondition(input.condition); return [said.kind, said.kind === "other" ? input.condition : module.writeCondition(said, input.game)]; }', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]);
 
     expect($read)->toBe($kind)->and($again)->toEqual($condition);
 })->with([
@@ -50,7 +35,7 @@ it('reads a condition into its parts and writes them back', function (array $con
 ]);
 
 it('writes nothing when no part is left, and one part as one', function (): void {
-    $write = fn (array $said): mixed => Scripts::run('workshop/scene/condition-kinds.js', 'module.writeCondition(input.said, input.game) ?? null', ['said' => $said, 'game' => namedParts()]);
+    $write = fn (array $said): mixed => Scripts::run('workshop/scene/condition-kinds.js', 'module.writeCondition(input.said, input.game) ?? null', ['said' => $said, 'game' => ConditionScriptsCases::namedParts()]);
 
     expect($write(['kind' => 'hold', 'ids' => [], 'atLeast' => 0]))->toBeNull()
         ->and($write(['kind' => 'hold', 'ids' => ['wick'], 'atLeast' => 1]))->toBe(['has' => 'wick'])
@@ -58,8 +43,8 @@ it('writes nothing when no part is left, and one part as one', function (): void
 });
 
 it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $here, string $behind): void {
-    expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => namedParts()]))->toBe($here)
-        ->and(ConditionWords::of(GameDocument::of(namedParts()), $condition))->toBe($behind);
+    expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($here)
+        ->and(ConditionWords::of(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($behind);
 })->with([
     'one token' => [['has' => 'lens'], 'holds Lens', 'the student holds Lens'],
     'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'holds 1 of Lens, Wick', 'the student holds 1 of Lens, Wick'],
@@ -76,11 +61,11 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
 ]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
-    expect(ConditionWords::of(GameDocument::of(namedParts()), $condition))->toBe('always');
+    expect(ConditionWords::of(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe('always');
 })->with([null, 'text', [[]]]);
 
 it('says what a student does', function (array $action, string $words): void {
-    expect(ActionWords::of(GameDocument::of(namedParts()), $action))->toBe($words);
+    expect(ActionWords::of(GameDocument::of(ConditionScriptsCases::namedParts()), $action))->toBe($words);
 })->with([
     'taps' => [['choose' => 'flag'], 'tap “The flag”'],
     'answers with text' => [['answer' => 'door', 'with' => 'lamp'], 'answer “lamp” to “Door”'],
@@ -93,18 +78,18 @@ it('says what a student does', function (array $action, string $words): void {
 ]);
 
 it('knows a part by what a teacher calls it', function (string $id, string $name): void {
-    expect(Names::of(GameDocument::of(namedParts()), $id))->toBe($name);
+    expect(Names::of(GameDocument::of(ConditionScriptsCases::namedParts()), $id))->toBe($name);
 })->with([['quay', 'The quay'], ['lens', 'Lens'], ['chest', 'Which number?'], ['opt', 'Lamp'], ['gone', 'gone']]);
 
 it('cuts a long name', function (): void {
-    $game = namedParts();
+    $game = ConditionScriptsCases::namedParts();
     $game['scenes'][0]['title'] = str_repeat('long ', 30);
 
     expect(mb_strlen(Names::of(GameDocument::of($game), 'quay')))->toBeLessThanOrEqual(50);
 });
 
 it('gives the reason of a way with its condition', function (): void {
-    $game = namedParts();
+    $game = ConditionScriptsCases::namedParts();
     $game['scenes'][0]['arrive'] = [['if' => ['has' => 'lens'], 'go' => 'end'], ['go' => 'other']];
     $why = Scripts::run('workshop/ways.js', 'module.routesIn(input).map((way) => [way.to, way.why])', $game);
 
@@ -131,7 +116,7 @@ it('offers every effect that the format has, and words for each', function (): v
 });
 
 it('makes what an effect needs where there is none, and says where it can’t', function (): void {
-    $made = fn (string $kind): mixed => Scripts::run('workshop/scene/effect-kinds.js', 'module.made(input.kind, input.game, { newToken: "T", newTally: "N" })?.command ?? null', ['kind' => $kind, 'game' => namedParts()]);
+    $made = fn (string $kind): mixed => Scripts::run('workshop/scene/effect-kinds.js', 'module.made(input.kind, input.game, { newToken: "T", newTally: "N" })?.command ?? null', ['kind' => $kind, 'game' => ConditionScriptsCases::namedParts()]);
 
     expect(array_diff_key($made('give')['value'], ['id' => 0]))->toBe(['name' => 'T', 'kind' => 'item'])
         ->and([$made('must')['insert'], $made('must')['after'], $made('open')])->toBe(['tallies', 'calm', null]);

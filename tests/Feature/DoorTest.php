@@ -1,40 +1,18 @@
 <?php
 
 use App\Models\Play;
-use App\Models\Run;
 use App\Play\Newcomers;
 use Fravel\Document\GameDocument;
 use Fravel\State\PlayState;
-use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
+use Tests\Support\Feature\DoorCases;
 use Tests\Support\Games;
-
-/** @param  array<string, mixed>  $fields */
-function at(string $address, string $method, string $path, array $fields = []): TestResponse
-{
-    $test = test()->withServerVariables(['REMOTE_ADDR' => $address]);
-
-    return $method === 'GET' ? $test->get($path) : $test->post($path, $fields);
-}
-
-/** Joins from an address and guesses at the guarded door until its guard stops the play. */
-function begunToGuess(Run $run, string $name, string $address): TestResponse
-{
-    $reply = at($address, 'POST', "/p/{$run->code}/join", ['name' => $name]);
-    $play = $run->plays()->where('name', $name)->first();
-    foreach ($play === null ? [] : ['a', 'b', 'c'] as $wrong) {
-        test()->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
-        at($address, 'POST', "/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]));
-    }
-
-    return $reply;
-}
 
 it('lets four hundred students of one address join in a minute', function (): void {
     $run = Classroom::open();
     foreach (range(1, 400) as $number) {
-        at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
-        at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => "Student {$number}"])->assertRedirect();
+        DoorCases::at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => "Student {$number}"])->assertRedirect();
     }
     expect($run->plays()->count())->toBe(400);
 });
@@ -42,47 +20,47 @@ it('lets four hundred students of one address join in a minute', function (): vo
 it('looks at thirty wrong codes a minute from one address, and then at none that is not known there', function (): void {
     $run = Classroom::open();
     $other = Classroom::open();
-    at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
     $letters = mb_str_split('CDFGHJKMNPQRTVWXY');
     foreach (range(0, 29) as $number) {
         $path = [fn ($code) => "/p/{$code}", fn ($code) => "/join?code={$code}"][$number % 2]('ZZZ'.$letters[$number % 17].$letters[intdiv($number, 17)]);
-        at('10.0.0.1', 'GET', $path)->assertNotFound();
+        DoorCases::at('10.0.0.1', 'GET', $path)->assertNotFound();
     }
-    at('10.0.0.1', 'GET', '/p/ZZZZZ')->assertTooManyRequests()->assertSee('Too many wrong codes');
-    at('10.0.0.1', 'GET', "/p/{$other->code}")->assertTooManyRequests();
-    at('10.0.0.1', 'POST', "/p/{$other->code}/join", ['name' => 'Eve'])->assertTooManyRequests();
-    at('10.0.0.1', 'POST', "/p/{$other->code}/again", ['name' => 'Eve', 'words' => 'x y'])->assertTooManyRequests();
-    at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
-    at('10.0.0.2', 'GET', "/p/{$other->code}")->assertOk();
+    DoorCases::at('10.0.0.1', 'GET', '/p/ZZZZZ')->assertTooManyRequests()->assertSee('Too many wrong codes');
+    DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertTooManyRequests();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/join", ['name' => 'Eve'])->assertTooManyRequests();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/again", ['name' => 'Eve', 'words' => 'x y'])->assertTooManyRequests();
+    DoorCases::at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
+    DoorCases::at('10.0.0.2', 'GET', "/p/{$other->code}")->assertOk();
     $this->travel(61)->seconds();
-    at('10.0.0.1', 'GET', "/p/{$other->code}")->assertOk();
+    DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertOk();
 });
 
 it('knows a code where its teacher looked at the run', function (): void {
     $run = Classroom::open();
     $this->actingAs($run->game->user);
-    at('10.0.0.1', 'GET', "/runs/{$run->id}")->assertOk();
+    DoorCases::at('10.0.0.1', 'GET', "/runs/{$run->id}")->assertOk();
     foreach (range(1, 31) as $number) {
-        at('10.0.0.1', 'GET', '/p/ZZZZ'.chr(64 + $number % 26 + 1));
+        DoorCases::at('10.0.0.1', 'GET', '/p/ZZZZ'.chr(64 + $number % 26 + 1));
     }
-    at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
+    DoorCases::at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
 });
 
 it('makes those wait who begin play after play to guess on with', function (): void {
     $this->freezeTime();
     $run = Classroom::open();
     foreach (range(1, 5) as $number) {
-        begunToGuess($run, "Guesser {$number}", '10.0.0.1')->assertRedirect();
+        DoorCases::begunToGuess($run, "Guesser {$number}", '10.0.0.1')->assertRedirect();
     }
-    begunToGuess($run, 'Guesser 6', '10.0.0.1')->assertUnprocessable()->assertSee('Wait 2 seconds');
-    at('10.0.0.2', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
+    DoorCases::begunToGuess($run, 'Guesser 6', '10.0.0.1')->assertUnprocessable()->assertSee('Wait 2 seconds');
+    DoorCases::at('10.0.0.2', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
     $this->travel(2)->seconds();
-    begunToGuess($run, 'Guesser 6', '10.0.0.1')->assertRedirect();
-    begunToGuess($run, 'Guesser 7', '10.0.0.1')->assertSee('Wait 4 seconds');
+    DoorCases::begunToGuess($run, 'Guesser 6', '10.0.0.1')->assertRedirect();
+    DoorCases::begunToGuess($run, 'Guesser 7', '10.0.0.1')->assertSee('Wait 4 seconds');
     $begun = 6;
     for ($minute = 0; $minute < 45; $minute++) {
         $this->travel(1)->minutes();
-        $begun += begunToGuess($run, "Later {$minute}", '10.0.0.1')->isRedirection() ? 1 : 0;
+        $begun += DoorCases::begunToGuess($run, "Later {$minute}", '10.0.0.1')->isRedirection() ? 1 : 0;
     }
     expect($begun)->toBeLessThan(17);
 });
@@ -90,10 +68,10 @@ it('makes those wait who begin play after play to guess on with', function (): v
 it('makes nobody wait of a class in which a few are stuck', function (): void {
     $run = Classroom::open();
     foreach (range(1, 5) as $number) {
-        begunToGuess($run, "Stuck {$number}", '10.0.0.1')->assertRedirect();
-        at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => "Busy {$number}"])->assertRedirect();
+        DoorCases::begunToGuess($run, "Stuck {$number}", '10.0.0.1')->assertRedirect();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => "Busy {$number}"])->assertRedirect();
     }
-    at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Late'])->assertRedirect();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Late'])->assertRedirect();
 });
 
 it('knows who is stopped by a guard from who is not', function (array $tries, array $open, ?string $lock): void {
@@ -111,8 +89,8 @@ it('admits the names of a class list however they are written, and no others', f
     $this->actingAs($run->game->user)->post("/runs/{$run->id}/joining", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])->assertRedirect();
     expect($run->fresh()->names)->toBe(['Zoë Marsh', 'Finn', 'Kay']);
     $this->get("/p/{$run->code}")->assertSee('as your teacher wrote it');
-    at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Eve'])->assertUnprocessable()->assertSee('Eve is not on the list');
-    at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => ' zoe  MARSH'])->assertRedirect();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Eve'])->assertUnprocessable()->assertSee('Eve is not on the list');
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => ' zoe  MARSH'])->assertRedirect();
     expect(Play::query()->pluck('name')->all())->toBe(['Zoë Marsh']);
 });
 
@@ -128,7 +106,7 @@ it('takes nobody new where the teacher says so, and lets those play on who have 
 
 it('shows the teacher who only guesses, and removes one play alone', function (): void {
     $run = Classroom::open();
-    begunToGuess($run, 'Eve', '10.0.0.1');
+    DoorCases::begunToGuess($run, 'Eve', '10.0.0.1');
     $kept = Classroom::join($run, 'Mia');
     $gone = $run->plays()->where('name', 'Eve')->sole();
     $this->actingAs($run->game->user)->get("/runs/{$run->id}")->assertSee('guesses at “Door”')->assertSee('Remove Eve');
@@ -168,8 +146,8 @@ it('lets nobody try two words on one name after the other from one address', fun
     $run = Classroom::open();
     $play = Classroom::join($run);
     foreach (range(1, 61) as $number) {
-        at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])->assertUnprocessable();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])->assertUnprocessable();
     }
-    at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertTooManyRequests();
-    at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertTooManyRequests();
+    DoorCases::at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
 });

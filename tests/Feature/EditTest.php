@@ -5,7 +5,7 @@ use App\Models\Game;
 use Fravel\Edit\SetField;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
-use Illuminate\Testing\TestResponse;
+use Tests\Support\Feature\EditCases;
 use Tests\Support\Games;
 
 beforeEach(function (): void {
@@ -13,19 +13,14 @@ beforeEach(function (): void {
     $this->actingAs($this->game->user);
 });
 
-function edit(object $test, array $command, int $base, string $label = 'a change'): TestResponse
-{
-    return $test->postJson("/games/{$test->game->id}/edits", ['command' => $command, 'base' => $base, 'label' => $label]);
-}
-
 it('keeps an edit with its revision and its label', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'The hall'], 1, 'title of the scene')->assertOk()->assertJson(['revision' => 2, 'refusal' => null, 'history' => ['undo' => 'title of the scene', 'redo' => null]]);
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'The hall'], 1, 'title of the scene')->assertOk()->assertJson(['revision' => 2, 'refusal' => null, 'history' => ['undo' => 'title of the scene', 'redo' => null]]);
     expect($this->game->fresh()->read()->scene('hall')->title)->toBe('The hall');
 });
 
 it('undoes and does again, also when the page was loaded anew', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
-    edit($this, ['remove' => 'greeting'], 2, 'second');
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
+    EditCases::edit($this, ['remove' => 'greeting'], 2, 'second');
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 3])
         ->assertJson(['revision' => 4, 'history' => ['undo' => 'first', 'redo' => 'second']]);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 4])
@@ -39,36 +34,36 @@ it('undoes and does again, also when the page was loaded anew', function (): voi
 });
 
 it('begins a new history after an undo', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1);
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 2]);
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 3);
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 3);
     $this->postJson("/games/{$this->game->id}/redo", ['base' => 4])->assertConflict();
     expect($this->game->fresh()->read()->scene('hall')->title)->toBe('Two');
 });
 
 it('merges what another tab changed elsewhere, and hands over the whole', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1);
-    $reply = edit($this, ['set' => 'store', 'field' => 'title', 'to' => 'By tab two'], 1)->assertOk();
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1);
+    $reply = EditCases::edit($this, ['set' => 'store', 'field' => 'title', 'to' => 'By tab two'], 1)->assertOk();
     expect($reply->json('document.scenes.0.title'))->toBe('By tab one')
         ->and($reply->json('document.scenes.1.title'))->toBe('By tab two');
 });
 
 it('refuses with words what another tab changed meanwhile, and loses nothing', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1, 'title of the scene');
-    $reply = edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab two'], 1)->assertConflict();
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab one'], 1, 'title of the scene');
+    $reply = EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By tab two'], 1)->assertConflict();
     expect($reply->json('refusal'))->toContain('title of the scene')
         ->and($reply->json('document.scenes.0.title'))->toBe('By tab one')
         ->and($this->game->fresh()->revision)->toBe(2);
 });
 
 it('refuses also what another tab’s undo changed meanwhile', function (): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1);
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 2]);
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2)->assertConflict();
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2)->assertConflict();
 });
 
 it('takes nothing that would break the shape of the game', function (array $command): void {
-    $reply = edit($this, $command, 1)->assertConflict();
+    $reply = EditCases::edit($this, $command, 1)->assertConflict();
     expect($reply->json('refusal'))->toBeString()->not->toContain('edits.')
         ->and($this->game->fresh()->document)->toBe($this->game->document)
         ->and($this->game->fresh()->revision)->toBe(1);
@@ -99,7 +94,7 @@ it('tries an answer on the bench without keeping anything', function (): void {
 
 it('shows every change by its name, and returns to any moment and forward again', function (): void {
     foreach (['One', 'Two', 'Three'] as $place => $title) {
-        edit($this, ['set' => 'hall', 'field' => 'title', 'to' => $title], $place + 1, "called it {$title}");
+        EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => $title], $place + 1, "called it {$title}");
     }
     $changes = $this->getJson("/games/{$this->game->id}/history")->json('changes');
     expect(array_column($changes, 'label'))->toBe(['called it Three', 'called it Two', 'called it One']);
@@ -114,8 +109,8 @@ it('shows every change by its name, and returns to any moment and forward again'
 });
 
 it('counts an edit, an undo, a copy and a pattern once, however often they arrive', function (string $path, array $fields): void {
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2, 'second');
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2, 'second');
     $send = fn () => $this->postJson("/games/{$this->game->id}/{$path}", $fields + ['base' => 3, 'key' => 'the-same-key-twice']);
     $first = $send()->assertOk()->assertJson(['revision' => 4]);
     $kept = $this->game->fresh()->document;
@@ -137,7 +132,7 @@ it('makes an edit again on what is there when somebody was first', function (): 
             app(EditGame::class)->handle($this->game->id, fn () => new SetField('store', 'title', 'By the other'), 1, 'other');
         }
     });
-    edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By this one'], 1)->assertOk();
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By this one'], 1)->assertOk();
     expect($this->game->fresh()->revision)->toBe(3)->and(array_column($this->game->fresh()->read()->document['scenes'], 'title'))->toBe(['By this one', 'By the other', 'End']);
 });
 
@@ -153,12 +148,12 @@ it('works an edit out before it takes the lock, and writes little while it has i
     Event::listen(Illuminate\Database\Events\TransactionCommitted::class, function () use (&$isOpen): void {
         $isOpen = false;
     });
-    edit($this, ['duplicate' => ['hall', 'store'], 'times' => 50], 1)->assertOk();
+    EditCases::edit($this, ['duplicate' => ['hall', 'store'], 'times' => 50], 1)->assertOk();
     expect($during)->toBe(['update', 'delete', 'insert', 'update', 'insert']);
 });
 
 it('says what is too large, and keeps the game as it was', function (array $command, string $words): void {
-    edit($this, $command, 1)->assertConflict()->assertJson(['revision' => 1, 'refusal' => $words]);
+    EditCases::edit($this, $command, 1)->assertConflict()->assertJson(['revision' => 1, 'refusal' => $words]);
     expect(json_decode($this->game->fresh()->document, true))->toEqual(Games::twoRooms());
 })->with([
     'a command of five megabytes' => [['set' => 'hall', 'field' => 'note', 'to' => str_repeat('x', 5_000_000)], 'That change is larger than 4 MB. It was not taken; everything else is kept.'],
@@ -167,7 +162,7 @@ it('says what is too large, and keeps the game as it was', function (array $comm
 
 it('lets no game grow past what can be worked with', function (): void {
     foreach (['hall', 'store', 'end'] as $place => $part) {
-        $reply = edit($this, ['set' => $part, 'field' => 'note', 'to' => str_repeat('x', 3_000_000)], $place + 1);
+        $reply = EditCases::edit($this, ['set' => $part, 'field' => 'note', 'to' => str_repeat('x', 3_000_000)], $place + 1);
     }
     $reply->assertConflict()->assertJson(['revision' => 3, 'refusal' => 'The game would be larger than 8 MB. The change was not taken; everything else is kept.']);
 });

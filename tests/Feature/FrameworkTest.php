@@ -5,6 +5,7 @@ use App\Models\User;
 use App\Storage\WholeFileSessions;
 use Illuminate\Database\QueryException;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Tests\Support\Classroom;
@@ -103,3 +104,18 @@ it('takes a number past all bounds as none', function (string $path): void {
     $reply = $this->actingAs($game->user)->call('POST', "/games/{$game->id}/{$path}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"base": 1e999, "change": -1e999, "pattern": "ladder", "with": {"questions": 1e999}}');
     expect($reply->status())->toBeLessThan(500);
 })->with(['edits', 'undo', 'history', 'patterns']);
+
+it('builds its tables, takes them down again and builds the same', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'fravel-tables');
+    config(['database.connections.again' => ['database' => $file] + config('database.connections.sqlite')]);
+    $tables = static fn (): array => array_column(DB::connection('again')->select("select name, sql from sqlite_master where name not like 'sqlite_%' order by name"), 'sql', 'name');
+    Artisan::call('migrate', ['--database' => 'again', '--force' => true]);
+    $built = $tables();
+    Artisan::call('migrate:rollback', ['--database' => 'again', '--force' => true, '--step' => 100]);
+    $left = array_keys($tables());
+    Artisan::call('migrate', ['--database' => 'again', '--force' => true]);
+
+    expect(array_keys($built))->toContain('games', 'plays', 'runs')->and($left)->toBe(['migrations'])->and($tables())->toBe($built);
+    DB::purge('again');
+    unlink($file);
+});

@@ -7,36 +7,14 @@ use Fravel\Document\Renaming;
 use Fravel\Document\Veil;
 use Fravel\Pattern\Pattern;
 use Fravel\Pattern\Patterns;
+use Tests\Support\Feature\GuessCases;
 use Tests\Support\Guesser;
-
-/**
- * The pattern's game with numbers for ids, as an earlier version made it: what was made first has the lowest.
- *
- * @param  array<string, mixed>  $document
- * @return array<string, mixed>
- */
-function asOfOld(array $document): array
-{
-    $ids = array_keys(Ids::in(['scenes' => $document['scenes']]));
-    $taken = $old = [];
-    foreach ($ids as $id) {
-        $taken[$old[$id] = Ids::fresh(Ids::stem($id), $taken)] = true;
-    }
-
-    return (new Renaming($old))->ofDocument($document);
-}
-
-/** What a device gets of it: the edition. */
-function frozen(array $document, int $round): GameDocument
-{
-    return GameDocument::of(Veil::over($document, fn (string $id): string => hash('sha256', "{$round}|{$id}", true))->document);
-}
 
 it('gives nobody away by ids or places, in no pattern, new or of old', function (Pattern $pattern, bool $isOld): void {
     $guesser = new Guesser;
     for ($round = 0; $round < 60; $round++) {
         $document = PatternPreview::ofSample($pattern);
-        $guesser->look($isOld ? frozen(asOfOld($document), $round) : GameDocument::of($document), $round);
+        $guesser->look($isOld ? GuessCases::frozen(GuessCases::asOfOld($document), $round) : GameDocument::of($document), $round);
     }
 
     expect($guesser->typed)->toBe(0);

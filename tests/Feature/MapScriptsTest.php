@@ -1,42 +1,10 @@
 <?php
 
+use Tests\Support\Feature\MapScriptsCases;
 use Tests\Support\Scripts;
 
-/** @return array<string, mixed> four scenes in a row; the second asks, the third wants a token, the last ends it */
-function fourScenes(): array
-{
-    return [
-        'start' => 'one', 'chapters' => [['id' => 'c', 'title' => 'Chapter', 'start' => 'one']], 'tokens' => [['id' => 'lens', 'name' => 'Lens', 'kind' => 'item'], ['id' => 'mark', 'name' => 'Mark', 'kind' => 'flag']],
-        'scenes' => [
-            ['id' => 'one', 'chapter' => 'c', 'title' => 'The first of all scenes', 'things' => [['id' => 'go', 'kind' => 'choice', 'md' => 'Go', 'react' => ['go' => 'two']]]],
-            ['id' => 'two', 'chapter' => 'c', 'title' => 'Two', 'things' => [['id' => 'q', 'kind' => 'lock', 'ask' => 'Who?', 'rules' => [['match' => ['equals' => ['gull']], 'verdict' => 'open', 'do' => [['give' => 'lens'], ['give' => 'mark']], 'go' => 'three']], 'otherwise' => [['go' => 'one']]]]],
-            ['id' => 'three', 'title' => 'Three', 'needs' => ['has' => 'lens'], 'things' => [], 'next' => [['go' => 'four']]],
-            ['id' => 'four', 'title' => 'Four', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']],
-            ['id' => 'alone', 'title' => 'Alone', 'things' => []],
-        ],
-    ];
-}
-
-/** The plan of a game, with the findings of a check. */
-function planOf(array $game, array $findings = []): array
-{
-    return Scripts::run('workshop/map/plan.js', 'module.plan(input.game, input.findings)', ['game' => $game, 'findings' => $findings]);
-}
-
-/**
- * Does something on the map of the four scenes, and gives the game after it with what was said of it.
- *
- * @return array{game: array<string, mixed>, label: string}
- */
-function onMap(string $act, ?array $game = null): array
-{
-    $path = dirname(__DIR__, 2).'/resources/js/workshop';
-
-    return Scripts::run('workshop/map/verbs.js', "(async () => { const { apply } = await import('{$path}/document.js'); const made = {}; const desk = { words: { newScene: 'New scene', newChoice: 'Go on', noChapter: 'no chapter', chapter: 'Chapter' }, store: { game: input, edit: (edits, label) => { made.label = label; made.edits = [edits].flat(); } } }; {$act}; made.game = made.edits.filter((edit) => !edit.deleteScene && !edit.duplicate).reduce(apply, input); return made; })()", $game ?? fourScenes());
-}
-
 it('draws a track for each pair of scenes, with a gate where a lock is', function (): void {
-    $tracks = array_column(planOf(fourScenes())['tracks'], null, 'id');
+    $tracks = array_column(MapScriptsCases::planOf(MapScriptsCases::fourScenes())['tracks'], null, 'id');
 
     expect(array_keys($tracks))->toBe(['one>two', 'two>three', 'three>four'])
         ->and($tracks['one>two']['both'])->toBeTrue()->and($tracks['one>two']['gate'])->toBeFalse()
@@ -45,7 +13,7 @@ it('draws a track for each pair of scenes, with a gate where a lock is', functio
 });
 
 it('marks what a scene gives and wants, and shows no flag', function (): void {
-    $stations = array_column(planOf(fourScenes())['stations'], null, 'id');
+    $stations = array_column(MapScriptsCases::planOf(MapScriptsCases::fourScenes())['stations'], null, 'id');
 
     expect($stations['two']['marks'])->toBe([['sign' => '+', 'words' => 'Lens']])->and($stations['three']['marks'])->toBe([['sign' => '?', 'words' => 'Lens']])
         ->and($stations['three']['isGate'])->toBeTrue()->and($stations['two']['isGate'])->toBeFalse()
@@ -55,14 +23,14 @@ it('marks what a scene gives and wants, and shows no flag', function (): void {
 });
 
 it('marks traps and counts what there is to mend', function (): void {
-    $stations = array_column(planOf(fourScenes(), [['code' => 'play.trap', 'where' => ['three']], ['code' => 'feedback.missing', 'where' => ['q', 'two']], ['code' => 'lock.guessable', 'where' => ['q', 'two']]])['stations'], null, 'id');
+    $stations = array_column(MapScriptsCases::planOf(MapScriptsCases::fourScenes(), [['code' => 'play.trap', 'where' => ['three']], ['code' => 'feedback.missing', 'where' => ['q', 'two']], ['code' => 'lock.guessable', 'where' => ['q', 'two']]])['stations'], null, 'id');
 
     expect($stations['three']['isTrap'])->toBeTrue()->and($stations['two']['isTrap'])->toBeFalse()
         ->and([$stations['one']['found'], $stations['two']['found'], $stations['three']['found']])->toBe([0, 2, 1]);
 });
 
 it('leads every way from one scene to another elsewhere, and no other', function (string $from, string $to, array $sets): void {
-    $edits = Scripts::run('workshop/reroute.js', 'module.reroute(input.game, input.from, input.to, "else")', ['game' => fourScenes(), 'from' => $from, 'to' => $to]);
+    $edits = Scripts::run('workshop/reroute.js', 'module.reroute(input.game, input.from, input.to, "else")', ['game' => MapScriptsCases::fourScenes(), 'from' => $from, 'to' => $to]);
 
     expect(array_map(fn (array $edit): array => [$edit['set'], $edit['field'], array_column($edit['to'], 'go')], $edits))->toBe($sets);
 })->with([
@@ -74,7 +42,7 @@ it('leads every way from one scene to another elsewhere, and no other', function
 ]);
 
 it('takes the start of the game for the scene it is', function (): void {
-    $game = fourScenes();
+    $game = MapScriptsCases::fourScenes();
     $game['scenes'][2]['next'] = [['go' => '@start'], ['go' => 'four']];
     $edits = Scripts::run('workshop/reroute.js', 'module.reroute(input, "three", "one", "two")', $game);
 
@@ -82,7 +50,7 @@ it('takes the start of the game for the scene it is', function (): void {
 });
 
 it('puts a scene into a track, in the same chapter', function (): void {
-    ['game' => $game] = onMap('module.insert(desk, { from: "two", to: "three" })');
+    ['game' => $game] = MapScriptsCases::onMap('module.insert(desk, { from: "two", to: "three" })');
     [$made, $lock] = [$game['scenes'][2], $game['scenes'][1]['things'][0]];
 
     expect($made['chapter'])->toBe('c')->and($made['next'])->toBe([['go' => 'three']])->and($lock['rules'][0]['go'])->toBe($made['id'])
@@ -90,31 +58,31 @@ it('puts a scene into a track, in the same chapter', function (): void {
 });
 
 it('puts a scene before the start', function (): void {
-    ['game' => $game] = onMap('module.insertFirst(desk)');
+    ['game' => $game] = MapScriptsCases::onMap('module.insertFirst(desk)');
 
     expect($game['start'])->toBe($game['scenes'][0]['id'])->and($game['scenes'][0]['next'])->toBe([['go' => 'one']])->and($game['scenes'])->toHaveCount(6);
 });
 
 it('leads from a scene to another or to a new one', function (): void {
-    ['game' => $there] = onMap('module.lead(desk, "three", "one")');
-    ['game' => $new] = onMap('module.lead(desk, "three", null)');
+    ['game' => $there] = MapScriptsCases::onMap('module.lead(desk, "three", "one")');
+    ['game' => $new] = MapScriptsCases::onMap('module.lead(desk, "three", null)');
 
     expect($there['scenes'][2]['things'][0]['react'])->toBe([['go' => 'one']])->and($there['scenes'])->toHaveCount(5)
         ->and($new['scenes'])->toHaveCount(6)->and($new['scenes'][2]['things'][0]['react'][0]['go'])->toBe($new['scenes'][3]['id']);
 });
 
 it('places a new choice on a stage, where there is one', function (): void {
-    $game = fourScenes();
+    $game = MapScriptsCases::fourScenes();
     $game['scenes'][2]['layout'] = 'stage';
 
-    expect(onMap('module.lead(desk, "three", "one")', $game)['game']['scenes'][2]['things'][0]['box'])->toHaveCount(4);
+    expect(MapScriptsCases::onMap('module.lead(desk, "three", "one")', $game)['game']['scenes'][2]['things'][0]['box'])->toHaveCount(4);
 });
 
 it('splits a scene at a thing, with its way on and its ending', function (): void {
-    $game = fourScenes();
+    $game = MapScriptsCases::fourScenes();
     $game['scenes'][1]['things'] = [['id' => 'a', 'kind' => 'text', 'md' => ''], ['id' => 'b', 'kind' => 'text', 'md' => ''], ['id' => 'd', 'kind' => 'text', 'md' => '']];
     $game['scenes'][1]['ending'] = ['kind' => 'won', 'md' => ''];
-    ['game' => $after, 'label' => $label] = onMap('module.split(desk, input.scenes[1], "b")', $game);
+    ['game' => $after, 'label' => $label] = MapScriptsCases::onMap('module.split(desk, input.scenes[1], "b")', $game);
 
     expect(array_column($after['scenes'][1]['things'], 'id'))->toBe(['a'])->and(array_column($after['scenes'][2]['things'], 'id'))->toBe(['b', 'd'])
         ->and($after['scenes'][1]['next'])->toBe([['go' => $after['scenes'][2]['id']]])->and($after['scenes'][1]['ending'])->toBeNull()->and($after['scenes'][2]['ending']['kind'])->toBe('won')
@@ -122,22 +90,22 @@ it('splits a scene at a thing, with its way on and its ending', function (): voi
 });
 
 it('merges two scenes: things, ways and endings come together', function (): void {
-    ['game' => $game, 'edits' => $edits] = onMap('module.merge(desk, ["three", "four"])');
+    ['game' => $game, 'edits' => $edits] = MapScriptsCases::onMap('module.merge(desk, ["three", "four"])');
 
     expect($game['scenes'][2]['next'])->toBe([])->and($game['scenes'][2]['ending']['kind'])->toBe('won')->and(end($edits))->toBe(['deleteScene' => 'four', 'lead' => 'three']);
 });
 
 it('moves many to a chapter, old or new, and says how many', function (): void {
-    ['game' => $old, 'label' => $label] = onMap('module.toChapter(desk, ["three", "four"], "c")');
-    ['game' => $new] = onMap('module.toNewChapter(desk, ["three", "four"])');
+    ['game' => $old, 'label' => $label] = MapScriptsCases::onMap('module.toChapter(desk, ["three", "four"], "c")');
+    ['game' => $new] = MapScriptsCases::onMap('module.toNewChapter(desk, ["three", "four"])');
 
     expect(array_column($old['scenes'], 'chapter'))->toBe(['c', 'c', 'c', 'c'])->and($label)->toBe('moved 2 scenes to Chapter')
         ->and($new['chapters'][1]['start'])->toBe('three')->and($new['scenes'][3]['chapter'])->toBe($new['chapters'][1]['id'])
-        ->and(onMap('module.toChapter(desk, ["one"], null)')['label'])->toBe('moved 1 scene to no chapter');
+        ->and(MapScriptsCases::onMap('module.toChapter(desk, ["one"], null)')['label'])->toBe('moved 1 scene to no chapter');
 });
 
 it('asks only of ways that lead in from outside', function (): void {
-    $into = fn (array $ids): array => array_map(fn (array $way): string => "{$way['from']}>{$way['to']}", Scripts::run('workshop/map/verbs.js', 'module.waysInto(input.game, input.ids)', ['game' => fourScenes(), 'ids' => $ids]));
+    $into = fn (array $ids): array => array_map(fn (array $way): string => "{$way['from']}>{$way['to']}", Scripts::run('workshop/map/verbs.js', 'module.waysInto(input.game, input.ids)', ['game' => MapScriptsCases::fourScenes(), 'ids' => $ids]));
 
     expect($into(['two']))->toBe(['one>two'])->and($into(['one', 'two']))->toBe([])->and($into(['three', 'four']))->toBe(['two>three'])->and($into(['alone']))->toBe([]);
 });
@@ -154,59 +122,16 @@ it('draws of a large map only what is in view', function (int $count, array $vie
     'many, from afar' => [400, ['k' => 0.005, 'x' => 0, 'y' => 0], [0, 0]],
 ]);
 
-/**
- * Places many scenes with ways between them in all directions and does the given acts on them one after the other: `hands`
- * (id → place), `more` (ways that are added, to scenes that may be new). Gives for each what lies over what.
- *
- * @param  list<array{hands?: array<string, list<int>>, more?: list<array{string, string}>}>  $acts
- * @return list<array{over: int, crossed: int, missing: int, at: array<string, list<int|float>>, same: int}>
- */
-function settledOf(int $count, array $acts): array
-{
-    $path = dirname(__DIR__, 2).'/resources/js/workshop/map';
-
-    return Scripts::run('workshop/map/settle.js', <<<JS
-        (async () => {
-            const [boxes, { channelLayout }] = await Promise.all([import('{$path}/boxes.js'), import('{$path}/channels.js')]);
-            let seed = 11;
-            const dice = (sides) => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) % sides;
-            let ways = Array.from({ length: input.count - 1 }, (_, at) => [`s\${at}`, `s\${at + 1}`]).concat(Array.from({ length: input.count }, (_, at) => [`s\${at}`, `s\${dice(input.count)}`]));
-            const drawing = () => ({ stations: [...new Set(ways.flat())].map((id) => ({ id })), tracks: [...new Map(ways.filter(([from, to]) => from !== to && !ways.some(([a, b]) => a === to && b === from && a < b)).map(([from, to]) => [`\${from}>\${to}`, { id: `\${from}>\${to}`, from, to }])).values()] });
-            const room = (id) => ({ across: 40 + 13 * (id.length * 7 % 12), down: 21 + 17 * (id.length % 3) });
-            const roomsOf = ({ stations }) => new Map(stations.map(({ id }) => [id, room(id)]));
-            const laid = channelLayout(drawing(), roomsOf(drawing()));
-            const settle = module.openSettlement();
-            let [hands, before] = [new Map(), null];
-
-            return [{}, ...input.acts].map((act) => {
-                hands = new Map([...hands, ...Object.entries(act.hands ?? {})]);
-                ways = [...ways, ...(act.more ?? [])];
-                const shown = drawing();
-                const placed = settle(laid, shown, hands, roomsOf(shown));
-                const all = [...placed.stations].flatMap(([id, at]) => boxes.boxesOf(id, at, room(id)));
-                const tree = boxes.boxesOnMap(all);
-                const over = all.filter((box) => tree.search(boxes.grown(box, -1)).some((other) => other.id !== box.id)).length;
-                const crossed = shown.tracks.filter((track) => boxes.stretchesOf(track.id, placed.tracks.get(track.id) ?? []).some((stretch) => tree.search(boxes.grown(stretch, -1)).some((box) => !box.isBody || ![track.from, track.to].includes(box.id)))).length;
-                const missing = shown.tracks.filter((track) => (placed.tracks.get(track.id) ?? []).length < 2).length;
-                const same = shown.tracks.filter((track) => placed.tracks.get(track.id) === before?.tracks.get(track.id)).length;
-                before = placed;
-
-                return { over, crossed, missing, same, tracks: shown.tracks.length, at: Object.fromEntries([...placed.stations].map(([id, { x, y }]) => [id, [x, y]])) };
-            });
-        })()
-        JS, ['count' => $count, 'acts' => $acts]);
-}
-
 it('lays no words over others or over a track, wherever a hand puts stations and whatever is new', function (int $count): void {
     $acts = [['hands' => ['s3' => [400, 300], 's4' => [410, 310]]], ['more' => [['s1', 'new'], ['new', 's5'], ['apart', 's2']]], ['hands' => ['s0' => [70, 500], 'new' => [500, 90]]], ['hands' => ['s2' => [300, 200], 's5' => [900, 640]], 'more' => [['s5', 's0'], ['s2', 's4']]]];
 
-    foreach (settledOf($count, $acts) as $step) {
+    foreach (MapScriptsCases::settledOf($count, $acts) as $step) {
         expect([$step['over'], $step['crossed'], $step['missing']])->toBe([0, 0, 0]);
     }
 })->with([8, 40, 200]);
 
 it('puts stations where the hand put them, what is new beside what leads there, and leaves the rest', function (): void {
-    [$first, $moved, $new] = settledOf(200, [['hands' => ['s7' => [-400, -300]]], ['more' => [['s20', 'new']]]]);
+    [$first, $moved, $new] = MapScriptsCases::settledOf(200, [['hands' => ['s7' => [-400, -300]]], ['more' => [['s20', 'new']]]]);
 
     expect($moved['at']['s7'])->toBe([-400, -300])->and(array_diff_key($moved['at'], ['s7' => 0]))->toEqual(array_diff_key($first['at'], ['s7' => 0]))
         ->and(hypot($new['at']['new'][0] - $first['at']['s20'][0], $new['at']['new'][1] - $first['at']['s20'][1]))->toBeLessThan(400)
@@ -214,18 +139,18 @@ it('puts stations where the hand put them, what is new beside what leads there, 
 });
 
 it('draws a map of which a hand put a part a world away', function (): void {
-    [, $far] = settledOf(40, [['hands' => ['s7' => [900_000_000, 40]]]]);
+    [, $far] = MapScriptsCases::settledOf(40, [['hands' => ['s7' => [900_000_000, 40]]]]);
 
     expect($far['at']['s7'])->toBe([900_000_000, 40])->and([$far['over'], $far['missing']])->toBe([0, 0]);
 });
 
 it('leaves its place to what a hand puts there', function (): void {
-    [$first] = settledOf(40, []);
-    [, $moved] = settledOf(40, [['hands' => ['s9' => array_map(intval(...), $first['at']['s20'])]]]);
+    [$first] = MapScriptsCases::settledOf(40, []);
+    [, $moved] = MapScriptsCases::settledOf(40, [['hands' => ['s9' => array_map(intval(...), $first['at']['s20'])]]]);
 
     expect($moved['at']['s9'])->toBe(array_map(intval(...), $first['at']['s20']))->and($moved['at']['s20'])->not->toBe($first['at']['s20'])->and([$moved['over'], $moved['crossed']])->toBe([0, 0]);
 
-    [, $both] = settledOf(40, [['hands' => ['s3' => [-300, -300], 's4' => [-290, -290]]]]);
+    [, $both] = MapScriptsCases::settledOf(40, [['hands' => ['s3' => [-300, -300], 's4' => [-290, -290]]]]);
     expect($both['at']['s3'])->toBe([-300, -300])->and($both['at']['s4'])->not->toBe([-290, -290]);
 });
 

@@ -4,36 +4,8 @@ use Fravel\Document\GameDocument;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
 use Fravel\Support\Json;
+use Tests\Support\Feature\MirrorCases;
 use Tests\Support\RandomGames;
-use Tests\Support\Scripts;
-
-/**
- * What the browser makes of some commands, one after the other.
- *
- * @param  array<array-key, mixed>  $document
- * @param  list<array<string, mixed>>  $commands
- */
-function inBrowser(array $document, array $commands): string
-{
-    $input = ['document' => $document, 'commands' => $commands];
-
-    return Json::write(Scripts::run('workshop/document.js', 'input.commands.reduce(module.apply, input.document)', $input));
-}
-
-/** @return list<array<string, mixed>> commands of every kind, some on the same parts */
-function someCommands(RandomGames $drawn): array
-{
-    return array_map(static fn (int $step): array => $drawn->pick([
-        ['set' => $drawn->pick(['s0', 's1-lock', 't0', '@game', 'c0']), 'field' => $drawn->pick(['title', 'note', 'name']), 'to' => $drawn->pick(['x', null, [1, 2], ['a' => 'b']])],
-        ['set' => $drawn->pick(['s0', 's2', 's1-go']), 'field' => $drawn->pick(['title', 'react', 'chapter'])],
-        ['set' => 's1', 'field' => "extra-{$step}", 'to' => 1, 'before' => 'things'],
-        ['insert' => 'things', 'in' => $drawn->pick(['s1', 's5']), 'after' => $drawn->pick([null, 's1-go', 'gone']), 'value' => ['id' => "new-{$step}", 'kind' => 'text', 'md' => 'é']],
-        ['insert' => 'scenes', 'in' => '@game', 'after' => $drawn->pick([null, 's2', 'gone']), 'value' => ['id' => "scene-{$step}"]],
-        ['move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']), 'after' => $drawn->pick([null, 's0-lid'])],
-        ['move' => $drawn->pick(['s3', 's4']), 'in' => '@game', 'after' => $drawn->pick([null, 's1'])],
-        ['together' => [['set' => 's4', 'field' => 'title', 'to' => "t{$step}"], ['insert' => 'tokens', 'in' => '@game', 'after' => null, 'value' => ['id' => "token-{$step}", 'name' => 'T']]]],
-    ]), range(1, 10));
-}
 
 it('is changed by the browser exactly as by the server', function (int $seed): void {
     $drawn = new RandomGames($seed);
@@ -49,6 +21,6 @@ it('is changed by the browser exactly as by the server', function (int $seed): v
     }
 
     expect(count($taken))->toBeGreaterThan(5)
-        ->and(inBrowser($document, $taken))->toBe(Json::write($game->document))
-        ->and(inBrowser($document, [...$taken, ...$inverses]))->toBe(Json::write($document));
+        ->and(MirrorCases::inBrowser($document, $taken))->toBe(Json::write($game->document))
+        ->and(MirrorCases::inBrowser($document, [...$taken, ...$inverses]))->toBe(Json::write($document));
 })->with(range(1, 12));

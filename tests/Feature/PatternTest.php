@@ -5,6 +5,7 @@ use App\Models\User;
 use App\Workshop\SavedDefaults;
 use Fravel\Edit\Blank;
 use Fravel\Pattern\TeacherDefaults;
+use Tests\Support\Feature\PatternCases;
 
 beforeEach(function (): void {
     $this->game = Game::factory()->create(['document' => json_encode(Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']))]);
@@ -13,35 +14,29 @@ beforeEach(function (): void {
 
 const ROWS = "What bends light?\ta lens\tIt is glass.\tTower\nWhat moves the tide?\tthe moon\t\tQuay";
 
-/** @param  array<string, mixed>  $fields */
-function building(object $test, array $fields, string $path = ''): Illuminate\Testing\TestResponse
-{
-    return $test->postJson("/games/{$test->game->id}/patterns{$path}", $fields + ['pattern' => 'ladder', 'base' => 1]);
-}
-
 it('shows what would be built, how much was understood and what is lacking', function (): void {
-    building($this, ['with' => ['questions' => ROWS."\nonly a question"]], '/preview')->assertOk()
+    PatternCases::building($this, ['with' => ['questions' => ROWS."\nonly a question"]], '/preview')->assertOk()
         ->assertJson(['missing' => [], 'rows' => ['questions' => ['count' => 2, 'left' => 1]]])->assertJsonCount(3, 'document.scenes');
-    building($this, ['with' => []], '/preview')->assertJson(['missing' => ['Questions'], 'rows' => []])->assertJsonPath('document.scenes.0.title', 'Quay 1');
+    PatternCases::building($this, ['with' => []], '/preview')->assertJson(['missing' => ['Questions'], 'rows' => []])->assertJsonPath('document.scenes.0.title', 'Quay 1');
     expect($this->game->fresh()->revision)->toBe(1);
 });
 
 it('builds into the game as one change, undone with one', function (): void {
     $before = $this->game->document;
-    building($this, ['with' => ['questions' => ROWS]])->assertOk()->assertJson(['revision' => 2, 'history' => ['undo' => 'built “Question ladder”']]);
+    PatternCases::building($this, ['with' => ['questions' => ROWS]])->assertOk()->assertJson(['revision' => 2, 'history' => ['undo' => 'built “Question ladder”']]);
     expect($this->game->fresh()->read()->scenes())->toHaveCount(3);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 2])->assertOk();
     expect($this->game->fresh()->document)->toBe($before);
 });
 
 it('builds nothing while something is lacking, and says that nothing was changed', function (): void {
-    building($this, ['with' => ['questions' => 'only a question']])->assertConflict()->assertJson(['refusal' => __('edits.refused.command.unknown')]);
+    PatternCases::building($this, ['with' => ['questions' => 'only a question']])->assertConflict()->assertJson(['refusal' => __('edits.refused.command.unknown')]);
     expect($this->game->fresh()->revision)->toBe(1);
 });
 
 it('keeps what a teacher usually wants, and uses it next time', function (): void {
     $usual = ['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => '5', 'wait' => '40'];
-    building($this, ['with' => ['questions' => ROWS], 'usual' => $usual]);
+    PatternCases::building($this, ['with' => ['questions' => ROWS], 'usual' => $usual]);
     $lock = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
 
     expect($lock['guard'])->toBe(['tries' => 5, 'wait' => 40])->and($lock['rules'][0]['say'])->toBe('Well done.')
@@ -59,7 +54,7 @@ it('takes bounds for what is usual, whatever is sent', function (array $sent, Te
 ]);
 
 it('refuses malformed content without a crash', function (array $fields): void {
-    building($this, $fields)->assertUnprocessable();
+    PatternCases::building($this, $fields)->assertUnprocessable();
     expect($this->game->fresh()->revision)->toBe(1);
 })->with([
     'an unknown pattern' => [['pattern' => 'maze', 'with' => ['questions' => ROWS]]],
@@ -74,15 +69,15 @@ it('builds behind a scene that is there, and at the end when it is gone', functi
     $document['scenes'][0]['next'] = [['go' => 'end']];
     $document['scenes'][] = ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
     $this->game->update(['document' => json_encode($document)]);
-    building($this, ['with' => ['questions' => "What?\tthat"], 'after' => $after])->assertOk();
+    PatternCases::building($this, ['with' => ['questions' => "What?\tthat"], 'after' => $after])->assertOk();
 
     expect(array_search('question', array_map(Fravel\Document\Ids::stem(...), $this->game->fresh()->read()->sceneIds()), true))->toBe($place);
 })->with(['behind the first' => ['first-scene', 1], 'gone' => ['gone', 2], 'nowhere' => [null, 2]]);
 
 it('lets nobody build into another’s game, nor look at it', function (): void {
     $this->actingAs(User::factory()->create());
-    building($this, ['with' => ['questions' => ROWS]])->assertForbidden();
-    building($this, ['with' => ['questions' => ROWS]], '/preview')->assertForbidden();
+    PatternCases::building($this, ['with' => ['questions' => ROWS]])->assertForbidden();
+    PatternCases::building($this, ['with' => ['questions' => ROWS]], '/preview')->assertForbidden();
     $this->getJson("/games/{$this->game->id}/scores")->assertForbidden();
     $this->getJson("/games/{$this->game->id}/history")->assertForbidden();
     $this->postJson("/games/{$this->game->id}/history", ['change' => 0])->assertForbidden();
@@ -102,7 +97,7 @@ it('offers every pattern with its picture', function (): void {
 });
 
 it('says what tallies come to', function (): void {
-    building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
+    PatternCases::building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
 
     [$keeper, $pilot] = array_column(json_decode($this->game->fresh()->document, true)['tallies'], 'id');
     $this->getJson("/games/{$this->game->id}/scores")->assertOk()->assertJson(['ranges' => [$keeper => ['least' => 0, 'most' => 2]], 'wins' => [$keeper => 0.75, $pilot => 0.25], 'tied' => 0.5]);
@@ -124,7 +119,7 @@ it('keeps the look of scenes and what runs ask for beside the rest', function ()
 });
 
 it('stands the backdrop behind every scene that is built', function (): void {
-    building($this, ['with' => ['questions' => ROWS], 'usual' => ['backdrop' => 'set-quay']])->assertOk();
+    PatternCases::building($this, ['with' => ['questions' => ROWS], 'usual' => ['backdrop' => 'set-quay']])->assertOk();
 
     expect(array_column(array_column($this->game->fresh()->read()->document['scenes'], 'backdrop'), 'asset'))->toBe(['set-quay', 'set-quay', 'set-quay']);
 });
@@ -139,7 +134,7 @@ it('says before a run is opened what was begun and left', function (): void {
 
 it('says which fields are too long to be said in every scene, and builds nothing', function (array $with): void {
     foreach (['', '/preview'] as $path) {
-        building($this, ['pattern' => 'gauntlet', 'with' => $with + ['questions' => ROWS]], $path)->assertUnprocessable()->assertJsonFragment(['message' => __('patterns.long', ['max' => strlen(reset($with)) > 1000 ? 20000 : 300])]);
+        PatternCases::building($this, ['pattern' => 'gauntlet', 'with' => $with + ['questions' => ROWS]], $path)->assertUnprocessable()->assertJsonFragment(['message' => __('patterns.long', ['max' => strlen(reset($with)) > 1000 ? 20000 : 300])]);
     }
     expect($this->game->fresh()->revision)->toBe(1);
 })->with(['a title' => [['title' => str_repeat('x', 301)]], 'words at the beginning' => [['intro' => str_repeat('x', 20_001)]]]);

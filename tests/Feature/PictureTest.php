@@ -5,51 +5,31 @@ use App\Pictures\Drawing;
 use App\Pictures\UnableToTakePicture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-
-/** @return array{status: int, body: array<string, mixed>} what comes of bringing these fields */
-function brought(array $fields, ?Game $game = null): array
-{
-    $game ??= Game::factory()->create();
-    test()->flushSession();
-    $reply = test()->actingAs($game->user)->postJson("/games/{$game->id}/pictures", $fields);
-
-    return ['status' => $reply->status(), 'body' => $reply->json()];
-}
-
-/** A photograph that says how it is to be turned, as telephones write them: 60 × 20 pixels, lying on its side. */
-function sidewaysPhotograph(): string
-{
-    $image = imagecreatetruecolor(60, 20);
-    ob_start();
-    imagejpeg($image);
-    $exif = "Exif\0\0II*\0\x08\0\0\0\x01\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\0\0\0\0";
-
-    return substr_replace((string) ob_get_clean(), "\xFF\xE1".pack('n', strlen($exif) + 2).$exif, 2, 0);
-}
+use Tests\Support\Feature\PictureCases;
 
 it('takes a picture of the collection with its credit', function (): void {
-    ['status' => $status, 'body' => $body] = brought(['collection' => 'teapot']);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['collection' => 'teapot']);
 
     expect($status)->toBe(200)->and($body['asset']['alt'])->toBe('teapot')->and($body['asset']['licence'])->toBe('MIT')->and($body['width'])->toBe(32);
     $this->get('/files/'.basename($body['asset']['file']))->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
 });
 
 it('makes a setting in the light that is asked for', function (): void {
-    expect(brought(['setting' => 'quay', 'tone' => 'night'])['body']['asset']['file'])->not->toBe(brought(['setting' => 'quay', 'tone' => 'day'])['body']['asset']['file']);
+    expect(PictureCases::brought(['setting' => 'quay', 'tone' => 'night'])['body']['asset']['file'])->not->toBe(PictureCases::brought(['setting' => 'quay', 'tone' => 'day'])['body']['asset']['file']);
     $this->actingAs(Game::factory()->create()->user)->get('/settings/quay/day.svg')->assertOk()->assertSee('<svg', false);
     $this->get('/settings/quay/noon.svg')->assertNotFound();
 });
 
 it('turns photographs upright, shrinks them and keeps nothing of where they were taken', function (): void {
-    ['status' => $status, 'body' => $body] = brought(['file' => UploadedFile::fake()->createWithContent('photo.jpg', sidewaysPhotograph())]);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['file' => UploadedFile::fake()->createWithContent('photo.jpg', PictureCases::sidewaysPhotograph())]);
     $kept = (string) file_get_contents(config()->string('fravel.files').'/'.basename($body['asset']['file']));
 
     expect($status)->toBe(200)->and([$body['width'], $body['height']])->toBe([20, 60])->and($kept)->not->toContain('Exif')
-        ->and(brought(['file' => UploadedFile::fake()->image('wide.png', 4000, 1000)])['body'])->toMatchArray(['width' => 2400, 'height' => 600]);
+        ->and(PictureCases::brought(['file' => UploadedFile::fake()->image('wide.png', 4000, 1000)])['body'])->toMatchArray(['width' => 2400, 'height' => 600]);
 });
 
 it('says what it can’t take, and takes nothing', function (callable $file, string $words): void {
-    ['status' => $status, 'body' => $body] = brought(['file' => $file()]);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['file' => $file()]);
 
     expect($status)->toBe(422)->and($body['message'])->toContain($words);
 })->with([
@@ -66,7 +46,7 @@ it('lets nobody bring pictures into another’s game', function (): void {
 
 it('says what became of an upload that did not arrive whole', function (int $error, string $words): void {
     $path = tempnam(sys_get_temp_dir(), 'fravel');
-    ['status' => $status, 'body' => $body] = brought(['file' => new UploadedFile((string) $path, 'picture.png', 'image/png', $error, true)]);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['file' => new UploadedFile((string) $path, 'picture.png', 'image/png', $error, true)]);
 
     expect($status)->toBe(422)->and($body['message'])->toContain($words);
     unlink((string) $path);
@@ -82,7 +62,7 @@ it('says so when there is no room for a picture, and leaves nothing half written
     $folder = sys_get_temp_dir().'/fravel-no-room';
     file_put_contents($folder, 'no folder');
     config(['fravel.files' => "{$folder}/files"]);
-    ['status' => $status, 'body' => $body] = brought(['collection' => 'teapot']);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['collection' => 'teapot']);
 
     expect($status)->toBe(422)->and($body['message'])->toContain('no room left')->toContain('Everything else is kept');
     unlink($folder);
@@ -148,25 +128,25 @@ it('draws no part a million times', function (): void {
 it('tells how much room pictures take before it is used up, and keeps all when it is', function (): void {
     $game = Game::factory()->create();
     $row = fn (int $bytes): array => ['game_id' => $game->id, 'user_id' => $game->user_id, 'file' => "f{$bytes}", 'bytes' => $bytes];
-    expect(brought(['collection' => 'teapot'], $game)['body']['notice'])->toBeNull();
+    expect(PictureCases::brought(['collection' => 'teapot'], $game)['body']['notice'])->toBeNull();
     DB::table('pictures')->insert($row(85_000_000));
-    expect(brought(['collection' => 'teapot'], $game)['body']['notice'])->toContain('take 86 of 100 MB');
+    expect(PictureCases::brought(['collection' => 'teapot'], $game)['body']['notice'])->toContain('take 86 of 100 MB');
     DB::table('pictures')->insert($row(14_999_000));
-    ['status' => $status, 'body' => $body] = brought(['collection' => 'anchor'], $game);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['collection' => 'anchor'], $game);
     expect($status)->toBe(422)->and($body['message'])->toContain('fill their 100 MB');
     $other = Game::factory()->create(['user_id' => $game->user_id]);
-    expect(brought(['collection' => 'anchor'], $other)['status'])->toBe(200);
+    expect(PictureCases::brought(['collection' => 'anchor'], $other)['status'])->toBe(200);
     $left = 1_000_000_000 - (int) DB::table('pictures')->where('user_id', $game->user_id)->sum('bytes');
     DB::table('pictures')->insert(['user_id' => $game->user_id, 'game_id' => Game::factory()->create(['user_id' => $game->user_id])->id, 'file' => 'x', 'bytes' => $left - 10]);
-    expect(brought(['collection' => 'anchor'], $other)['body']['message'] ?? '')->toContain('of all your games');
+    expect(PictureCases::brought(['collection' => 'anchor'], $other)['body']['message'] ?? '')->toContain('of all your games');
 });
 
 it('takes sixty pictures a minute from one teacher, and says when it goes on', function (): void {
     $game = Game::factory()->create();
     foreach (range(1, 60) as $number) {
-        brought(['collection' => 'teapot'], $game);
+        PictureCases::brought(['collection' => 'teapot'], $game);
     }
-    ['status' => $status, 'body' => $body] = brought(['collection' => 'teapot'], $game);
+    ['status' => $status, 'body' => $body] = PictureCases::brought(['collection' => 'teapot'], $game);
     expect($status)->toBe(429)->and($body['message'])->toContain('wait 60 seconds');
 });
 

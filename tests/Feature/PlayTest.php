@@ -1,9 +1,8 @@
 <?php
 
-use App\Models\Play;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
+use Tests\Support\Feature\PlayCases;
 use Tests\Support\Games;
 
 beforeEach(function (): void {
@@ -11,23 +10,15 @@ beforeEach(function (): void {
     $this->play = Classroom::join($this->run);
 });
 
-/** @param  array<string, mixed>  $fields */
-function act(object $test, array $fields, ?Play $by = null): TestResponse
-{
-    $play = $by ?? $test->play;
-
-    return $test->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$test->run->code}", Classroom::form($play, $fields), ['Accept' => 'application/json']);
-}
-
 it('gives the teacher’s feedback at once and changes only the lock', function (): void {
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->assertOk()->assertJson([
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->assertOk()->assertJson([
         'verdict' => ['lock' => Classroom::id('door'), 'verdict' => 'wrong'], 'said' => ['<p>It stays shut.</p>'], 'scene' => null,
         'things' => [], 'locks' => [Classroom::id('door') => ['state' => 'wrong', 'hint' => true, 'wait' => 0]],
     ]);
 });
 
 it('says so when an answer is right, and shows where it leads', function (): void {
-    $reply = act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'given' => ['Lamp']]);
+    $reply = PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'given' => ['Lamp']]);
     expect($reply->json('scene'))->toContain('Store')
         ->and($reply->json('rims'))->toContain('Lamp')
         ->and($this->play->fresh()->read()->scene)->toBe(Classroom::id('store'));
@@ -35,20 +26,20 @@ it('says so when an answer is right, and shows where it leads', function (): voi
 
 it('counts the same key once and gives the same reply again', function (): void {
     $fields = ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet', 'key' => 'device-chose-this'];
-    act($this, $fields);
-    act($this, $fields)->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'refusal' => null]);
+    PlayCases::act($this, $fields);
+    PlayCases::act($this, $fields)->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'refusal' => null]);
     $wrong = ['verb' => 'choose', 'on' => 'return', 'key' => 'and-another-one'];
-    act($this, $wrong);
-    act($this, $wrong);
+    PlayCases::act($this, $wrong);
+    PlayCases::act($this, $wrong);
     expect(DB::table('play_events')->where('play_id', $this->play->id)->count())->toBe(3)
         ->and($this->play->fresh()->seq)->toBe(3);
 });
 
 it('keeps every event in order with the state it led to', function (): void {
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
-    act($this, ['verb' => 'hint', 'on' => 'door']);
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
-    act($this, ['verb' => 'choose', 'on' => 'leave']);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
+    PlayCases::act($this, ['verb' => 'hint', 'on' => 'door']);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave']);
     expect(DB::table('play_events')->where('play_id', $this->play->id)->pluck('seq')->all())->toBe([1, 2, 3, 4, 5])
         ->and($this->play->fresh()->read()->ended)->toBe('won')->and($this->play->fresh()->ended_at)->not->toBeNull();
 });
@@ -63,21 +54,21 @@ it('asks the database three times for an action, and writes twice', function ():
 });
 
 it('needs no session and sets no cookie but its own', function (): void {
-    expect(act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies())->toBe([]);
+    expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies())->toBe([]);
 });
 
 it('holds the guard on the server', function (): void {
     foreach (['a', 'b', 'c'] as $wrong) {
-        act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
+        PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
     }
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['refusal' => 'Wait 30 s before the next try.', 'locks' => [Classroom::id('door') => ['wait' => 30]]]);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['refusal' => 'Wait 30 s before the next try.', 'locks' => [Classroom::id('door') => ['wait' => 30]]]);
     $this->travel(30)->seconds();
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['verdict' => ['verdict' => 'open']]);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['verdict' => ['verdict' => 'open']]);
 });
 
 it('says in words what can’t be, and changes nothing', function (array $fields, string $words): void {
     $before = $this->play->fresh()->state;
-    act($this, $fields)->assertSee($words);
+    PlayCases::act($this, $fields)->assertSee($words);
     expect($this->play->fresh()->state)->toBe($before)->and($this->play->fresh()->seq)->toBe(1);
 })->with([
     'a blank answer' => [['verb' => 'answer', 'on' => 'door', 'with' => '  '], 'Type an answer first.'],
@@ -101,15 +92,15 @@ it('takes no action without the ticket in the form, or with another’s', functi
 });
 
 it('takes nothing more when the run is closed, and keeps all', function (): void {
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
     $this->run->update(['closed_at' => now()]);
-    act($this, ['verb' => 'choose', 'on' => 'leave'])->assertJson(['refusal' => __('play.refused.run.closed')]);
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave'])->assertJson(['refusal' => __('play.refused.run.closed')]);
     $this->get("/p/{$this->run->code}")->assertSee('closed this game')->assertSee('Store');
 });
 
 it('gives a device that is behind the present scene', function (): void {
-    act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
-    expect(act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))->toContain('Store');
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))->toContain('Store');
 });
 
 it('plays without scripts: the feedback stands at the lock, the answer in its field', function (): void {

@@ -1,59 +1,37 @@
 <?php
 
 use App\Models\Game;
-
-/** A game of a door that opens on a word and gives a key; a box shows only to those who hold it. */
-function doorGame(): Game
-{
-    $document = ['fravel' => 1, 'title' => 'Door', 'language' => 'en', 'start' => 'hall', 'tokens' => [['id' => 'key', 'name' => 'Iron key', 'kind' => 'item']], 'tallies' => [['id' => 'points', 'name' => 'Points', 'start' => 0, 'shown' => true]], 'scenes' => [
-        ['id' => 'hall', 'title' => 'Hall', 'layout' => 'page', 'things' => [
-            ['id' => 'door', 'kind' => 'lock', 'label' => 'Door', 'ask' => 'Say the word', 'input' => ['type' => 'text'], 'guard' => ['tries' => 1, 'wait' => 60], 'rules' => [['match' => ['equals' => ['lamp']], 'verdict' => 'open', 'do' => [['give' => 'key']], 'go' => 'room']], 'otherwise' => []],
-            ['id' => 'box', 'kind' => 'choice', 'look' => 'button', 'md' => 'The box', 'if' => ['has' => 'key'], 'react' => [['go' => 'room']]],
-        ]],
-        ['id' => 'room', 'title' => 'Room', 'layout' => 'page', 'things' => [['id' => 'out', 'kind' => 'choice', 'look' => 'button', 'md' => 'Out', 'react' => [['go' => 'end']]]]],
-        ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => 'Done.']],
-    ]];
-    $game = Game::factory()->create(['document' => json_encode($document)]);
-    test()->actingAs($game->user);
-
-    return $game;
-}
-
-/** @param  array<string, mixed>  $fields */
-function rehearse(Game $game, array $fields): Illuminate\Testing\TestResponse
-{
-    return test()->post("/games/{$game->id}/rehearsal", $fields);
-}
+use Tests\Support\Feature\RehearsalCases;
 
 it('says which rule caught an answer, what is held and why a thing is hidden', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->get("/games/{$game->id}/rehearsal?from=hall");
     $this->get("/games/{$game->id}/rehearsal")->assertSee('The box')->assertSee('shown when the student holds Iron key');
-    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick'])->assertSee('No rule of “Door” fits');
+    RehearsalCases::rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick'])->assertSee('No rule of “Door” fits');
     $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'unguarded' => '1']);
-    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick']);
-    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertSee('Rule 1 of “Door”: opens')->assertSee('Iron key');
+    RehearsalCases::rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'wick']);
+    RehearsalCases::rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertSee('Rule 1 of “Door”: opens')->assertSee('Iron key');
 });
 
 it('begins from any scene with chosen tokens and tallies', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'holding' => ['key', 'none'], 'tallies' => ['points' => '7', 'other' => 'x']]);
 
     $this->get("/games/{$game->id}/rehearsal")->assertSee('Iron key')->assertSee('7')->assertDontSee('shown when');
 });
 
 it('plays as whoever is named, such as a team', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'greeting', 'command' => ['set' => 'door', 'field' => 'ask', 'to' => 'Well, {=player}?']])->assertOk();
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'player' => 'The Terns'])->assertSee('Well, The Terns?');
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'player' => ''])->assertSee('Well, '.__('play.you').'?');
 });
 
 it('keeps a walkthrough with the game, walks it step by step, and finds where it parts after an edit', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->get("/games/{$game->id}/rehearsal?from=hall");
-    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp']);
-    rehearse($game, ['verb' => 'choose', 'on' => 'out']);
+    RehearsalCases::rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp']);
+    RehearsalCases::rehearse($game, ['verb' => 'choose', 'on' => 'out']);
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/keep", ['name' => 'The short way'])->assertSee('2 steps');
     $kept = json_decode($game->refresh()->document, true)['walkthroughs'][0];
     expect(array_column($kept['steps'], 'at'))->toBe(['room', 'end'])->and($this->getJson("/games/{$game->id}/findings")->json('findings.*.code'))->not->toContain('walkthrough.parts');
@@ -72,7 +50,7 @@ it('keeps a walkthrough with the game, walks it step by step, and finds where it
 });
 
 it('walks into what was found, and lets nobody else', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'trap', 'command' => ['together' => [['set' => 'out', 'field' => 'react', 'to' => [['go' => '@stay']]], ['insert' => 'things', 'in' => 'hall', 'after' => 'box', 'value' => ['id' => 'side', 'kind' => 'choice', 'md' => 'Side', 'react' => [['go' => 'end']]]]]]]);
     $findings = $this->getJson("/games/{$game->id}/findings")->json('findings');
     $place = array_search('play.trap', array_column($findings, 'code'), true);
@@ -84,7 +62,7 @@ it('walks into what was found, and lets nobody else', function (): void {
 });
 
 it('goes on from the start when the scene it was in is deleted', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->get("/games/{$game->id}/rehearsal?from=room");
     $this->get("/games/{$game->id}/rehearsal")->assertSee('Out');
     $this->postJson("/games/{$game->id}/edits", ['base' => 1, 'label' => 'gone', 'command' => ['deleteScene' => 'room', 'lead' => 'end']])->assertOk();
@@ -93,7 +71,7 @@ it('goes on from the start when the scene it was in is deleted', function (): vo
 });
 
 it('takes nothing malformed amiss', function (string $path, array $fields): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->followingRedirects()->post("/games/{$game->id}/rehearsal/{$path}", $fields)->assertOk()->assertSee('Say the word');
 })->with([
     'begin nowhere' => ['begin', ['from' => 'attic']],
@@ -110,7 +88,7 @@ it('takes nothing malformed amiss', function (string $path, array $fields): void
 ]);
 
 it('lets no step of a walkthrough out to students', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $document = json_decode($game->document, true);
     $document['walkthroughs'] = [['id' => 'walk', 'name' => 'Secret way', 'steps' => [['answer' => 'door', 'with' => 'lamp', 'at' => 'room']]]];
     $game->update(['document' => json_encode($document)]);
@@ -123,10 +101,10 @@ it('lets no step of a walkthrough out to students', function (): void {
 });
 
 it('keeps a way that began with numbers beyond all bounds or texts beyond reason', function (): void {
-    $game = doorGame();
+    $game = RehearsalCases::doorGame();
     $this->post("/games/{$game->id}/rehearsal/begin", ['from' => 'hall', 'tallies' => ['points' => '1e999'], 'player' => str_repeat('p', 100_000)]);
-    rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertOk();
-    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/keep", ['name' => str_repeat('n', 100_000)])->assertOk()->assertSee('1 steps');
+    RehearsalCases::rehearse($game, ['verb' => 'answer', 'on' => 'door', 'with' => 'lamp'])->assertOk();
+    $this->followingRedirects()->post("/games/{$game->id}/rehearsal/keep", ['name' => str_repeat('n', 100_000)])->assertOk()->assertSee('one step');
 
     expect(json_decode($game->refresh()->document, true)['walkthroughs'][0]['tallies'])->toBe(['points' => 0]);
 });

@@ -1,46 +1,13 @@
 <?php
 
 use App\Play\CompiledEdition;
-use App\Play\Frame;
-use App\Play\Reply;
 use App\Play\Screen;
-use App\Play\Turn;
-use Fravel\Document\GameDocument;
 use Fravel\Play\Playing;
-use Fravel\State\Action;
-use Fravel\State\PlayState;
+use Tests\Support\Feature\ReplyCases;
 use Tests\Support\Games;
 
-/**
- * What the page gets after the last of these actions.
- *
- * @param  list<array<string, mixed>>  $scenes
- * @param  list<array<string, mixed>>  $actions
- * @param  array<string, mixed>  $more  fields of the game
- * @return array<string, mixed>
- */
-function replyTo(array $scenes, array $actions, array $more = []): array
-{
-    $game = Games::of($scenes, $more);
-    $before = Playing::start($game, 1, 0, 'Mia')->state;
-    $last = array_pop($actions);
-    foreach ($actions as $sent) {
-        $before = Playing::act($game, $before, Action::of($sent), 0)->state;
-    }
-
-    return Reply::of(turnOf($game, $before, $last), new Frame('/p/x', [], 'Mia'));
-}
-
-/** @param  array<string, mixed>  $sent */
-function turnOf(GameDocument $game, PlayState $before, array $sent): Turn
-{
-    $outcome = Playing::act($game, $before, Action::of($sent), 0);
-
-    return new Turn(CompiledEdition::ofDraft($game), $before, $outcome->state, $outcome->eventList(), 0);
-}
-
 it('sends only fields of the lock after a wrong answer', function (): void {
-    $reply = replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), ['id' => 't', 'kind' => 'text', 'md' => 'Long words.']]]], [['answer' => 'l', 'with' => 'no']]);
+    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), ['id' => 't', 'kind' => 'text', 'md' => 'Long words.']]]], [['answer' => 'l', 'with' => 'no']]);
 
     expect($reply['scene'])->toBeNull()
         ->and($reply['things'])->toBe([])
@@ -51,7 +18,7 @@ it('sends only fields of the lock after a wrong answer', function (): void {
 
 it('sends the things that changed, and no others', function (): void {
     $counter = ['id' => 'count', 'kind' => 'text', 'md' => 'You have {=n}.'];
-    $reply = replyTo(
+    $reply = ReplyCases::replyTo(
         [['id' => 'a', 'things' => [Games::choice('more', ['do' => [['add' => 'n', 'by' => 1]]]), $counter]]],
         [['choose' => 'more']],
         ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 0, 'shown' => true]]],
@@ -64,7 +31,7 @@ it('sends the things that changed, and no others', function (): void {
 
 it('sends the scene when other things stand in it', function (): void {
     $hidden = ['if' => ['open' => 'l']] + Games::choice('on', ['go' => 'b']);
-    $reply = replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), $hidden]], ['id' => 'b']], [['answer' => 'l', 'with' => 'x']]);
+    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), $hidden]], ['id' => 'b']], [['answer' => 'l', 'with' => 'x']]);
 
     expect($reply['scene'])->toContain('thing-on')->toContain('thing-l')->and($reply['verdict']['verdict'])->toBe('open');
 });
@@ -72,13 +39,13 @@ it('sends the scene when other things stand in it', function (): void {
 it('sends a lock whole when its options stand in another order', function (): void {
     $options = array_map(static fn (string $letter): array => ['id' => "o{$letter}", 'md' => $letter], range('a', 'h'));
     $lock = ['input' => ['type' => 'options', 'shuffle' => true, 'options' => $options], 'rules' => [['match' => ['options' => ['oa']], 'verdict' => 'open']]] + Games::lock('l', '');
-    $reply = replyTo([['id' => 'a', 'things' => [$lock]]], [['answer' => 'l', 'with' => 'ob']]);
+    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [$lock]]], [['answer' => 'l', 'with' => 'ob']]);
 
     expect(array_keys($reply['things']))->toBe(['l'])->and($reply['locks'])->toBe([]);
 });
 
 it('says neutral words where the teacher has none, with nothing of the answer in them', function (): void {
-    $reply = replyTo([['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'gannet')]]], [['answer' => 'l', 'with' => 'no']]);
+    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'gannet')]]], [['answer' => 'l', 'with' => 'no']]);
 
     expect($reply['said'])->toBe([])
         ->and($reply['verdict'])->toBe(['lock' => 'l', 'verdict' => 'wrong'])
@@ -87,7 +54,7 @@ it('says neutral words where the teacher has none, with nothing of the answer in
 });
 
 it('names the tokens that were given, flags left out', function (): void {
-    $reply = replyTo(
+    $reply = ReplyCases::replyTo(
         [['id' => 'a', 'things' => [Games::choice('take', ['do' => [['give' => 'key'], ['give' => 'secret']]])]]],
         [['choose' => 'take']],
         ['tokens' => [['id' => 'key', 'name' => 'Iron key', 'kind' => 'item'], ['id' => 'secret', 'name' => 'Secret', 'kind' => 'flag']]],
@@ -98,7 +65,7 @@ it('names the tokens that were given, flags left out', function (): void {
 });
 
 it('says why an action was refused, and sends nothing else', function (): void {
-    $reply = replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x')]]], [['answer' => 'l', 'with' => ' ']]);
+    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x')]]], [['answer' => 'l', 'with' => ' ']]);
 
     expect($reply['refusal'])->toBe('Type an answer first.')
         ->and([$reply['scene'], $reply['locks'], $reply['verdict']])->toBe([null, [], null]);

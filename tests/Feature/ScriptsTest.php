@@ -1,16 +1,11 @@
 <?php
 
+use Tests\Support\Feature\ScriptsCases;
 use Tests\Support\Games;
 use Tests\Support\Scripts;
 
-/** @param  list<array<string, mixed>>  $things */
-function roomWith(array $things, array $more = []): array
-{
-    return Games::document([['id' => 'a', 'things' => $things] + $more, ['id' => 'b']]);
-}
-
 it('finds every way from one scene to another with its reason', function (array $things, array $more, array $ways): void {
-    $found = Scripts::run('workshop/ways.js', 'module.routesIn(input).map(({ to, why, kind }) => [to, kind, why])', roomWith($things, $more));
+    $found = Scripts::run('workshop/ways.js', 'module.routesIn(input).map(({ to, why, kind }) => [to, kind, why])', ScriptsCases::roomWith($things, $more));
 
     expect($found)->toBe($ways);
 })->with([

@@ -1,49 +1,10 @@
 <?php
 
+use Tests\Support\Feature\SheetScriptsCases;
 use Tests\Support\Scripts;
 
-function answers(string $expression, mixed $input = null): mixed
-{
-    return Scripts::run('workshop/sheet/answer.js', $expression, $input);
-}
-
-/**
- * A game of one scene with this lock in it.
- *
- * @param  array<string, mixed>  $lock
- * @return array<string, mixed>
- */
-function sheetGame(array $lock): array
-{
-    return [
-        'title' => 'Sheet', 'start' => 'one', 'language' => 'en',
-        'chapters' => [['id' => 'birds', 'title' => 'Birds', 'start' => 'one']],
-        'tallies' => [], 'tokens' => [],
-        'scenes' => [
-            ['id' => 'one', 'title' => 'One', 'chapter' => 'birds', 'layout' => 'page', 'things' => [$lock + ['id' => 'lock', 'kind' => 'lock', 'ask' => 'Where?', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => ['shingle']], 'verdict' => 'open', 'say' => 'Yes.', 'go' => 'two']], 'otherwise' => []]]],
-            ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []],
-        ],
-    ];
-}
-
-/**
- * What cells written into the game come to: the game after them, and what was refused.
- *
- * @param  array<string, mixed>  $game
- * @param  list<array{row: string, column: string, text: string}>  $cells
- * @return array{game: array<string, mixed>, refused: list<array<string, string>>}
- */
-function written(array $game, array $cells): array
-{
-    $words = ['routes' => ['@back' => 'back where they came from'], 'inputs' => ['text' => 'words'], 'findings' => ['toMend' => 'to mend'], 'sheet' => ['points' => 'Points', 'sound' => 'sound', 'must' => 'must', 'neverWord' => 'never']];
-    $path = dirname(__DIR__, 2).'/resources/js/workshop';
-    $load = "const [{ changesOf }, { LOCKS, contextOf }, { apply }] = await Promise.all(['sheet/changes.js', 'sheet/columns.js', 'document.js'].map((file) => import('{$path}/' + file)));";
-
-    return Scripts::run('workshop/sheet/changes.js', "(async () => { {$load} const { edits, refused } = changesOf(input.cells, LOCKS, contextOf(input.game, input.words, []), 'lock'); return { game: edits.reduce(apply, input.game), refused }; })()", ['game' => $game, 'cells' => $cells, 'words' => $words]);
-}
-
 it('shows the right answers of a lock in one cell', function (array $lock, ?string $cell): void {
-    expect(answers('module.answersOf(input)', $lock))->toBe($cell);
+    expect(SheetScriptsCases::answers('module.answersOf(input)', $lock))->toBe($cell);
 })->with([
     'one text' => [['rules' => [['match' => ['equals' => ['shingle']], 'verdict' => 'open']]], 'shingle'],
     'several texts' => [['rules' => [['match' => ['equals' => ['shingle', 'beach']], 'verdict' => 'open']]], 'shingle | beach'],
@@ -57,7 +18,7 @@ it('shows the right answers of a lock in one cell', function (array $lock, ?stri
 ]);
 
 it('reads a cell as what a lock of its kind must match', function (array $lock, string $cell, array $match): void {
-    expect(answers('module.matchFrom(input.lock, input.cell)', ['lock' => $lock, 'cell' => $cell]))->toEqual($match);
+    expect(SheetScriptsCases::answers('module.matchFrom(input.lock, input.cell)', ['lock' => $lock, 'cell' => $cell]))->toEqual($match);
 })->with([
     'texts' => [['input' => ['type' => 'text']], 'shingle |  beach ', ['match' => ['equals' => ['shingle', 'beach']]]],
     'nothing' => [['input' => ['type' => 'text']], '', ['match' => ['equals' => []]]],
@@ -73,7 +34,7 @@ it('reads a cell as what a lock of its kind must match', function (array $lock, 
 ]);
 
 it('refuses what a lock of its kind can’t take', function (array $input, string $cell, string $reason): void {
-    expect(answers('module.matchFrom(input.lock, input.cell)', ['lock' => ['input' => $input, 'rules' => []], 'cell' => $cell]))->toBe(['refusal' => $reason]);
+    expect(SheetScriptsCases::answers('module.matchFrom(input.lock, input.cell)', ['lock' => ['input' => $input, 'rules' => []], 'cell' => $cell]))->toBe(['refusal' => $reason]);
 })->with([
     'words for a number' => [['type' => 'number'], 'twelve', 'number'],
     'letters for a code' => [['type' => 'digits', 'length' => 4], '09a7', 'digits'],
@@ -83,7 +44,7 @@ it('refuses what a lock of its kind can’t take', function (array $input, strin
 ]);
 
 it('writes each column where it belongs', function (string $column, string $text, Closure $seen, mixed $expected): void {
-    expect($seen(written(sheetGame([]), [['row' => 'lock', 'column' => $column, 'text' => $text]])['game']))->toEqual($expected);
+    expect($seen(SheetScriptsCases::written(SheetScriptsCases::sheetGame([]), [['row' => 'lock', 'column' => $column, 'text' => $text]])['game']))->toEqual($expected);
 })->with([
     'what it asks' => ['ask', 'Where exactly?', fn (array $game) => $game['scenes'][0]['things'][0]['ask'], 'Where exactly?'],
     'the title of its scene' => ['scene', 'The beach', fn (array $game) => $game['scenes'][0]['title'], 'The beach'],
@@ -102,19 +63,19 @@ it('writes each column where it belongs', function (string $column, string $text
 
 it('works several cells of one lock out one after the other', function (): void {
     $cells = array_map(fn (string $column, string $text): array => ['row' => 'lock', 'column' => $column, 'text' => $text], ['answers', 'right', 'points', 'next'], ['beach', 'Seen.', '3', 'Two']);
-    $rule = written(sheetGame([]), $cells)['game']['scenes'][0]['things'][0]['rules'][0];
+    $rule = SheetScriptsCases::written(SheetScriptsCases::sheetGame([]), $cells)['game']['scenes'][0]['things'][0]['rules'][0];
 
     expect($rule['match'])->toBe(['equals' => ['beach']])->and($rule['say'])->toBe('Seen.')->and($rule['do'][0]['by'])->toBe(3)->and($rule['go'])->toBe('two');
 });
 
 it('keeps what a refused cell held, takes the rest, and makes no edit of what says the same', function (): void {
-    $game = sheetGame(['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 2], 'verdict' => 'open', 'say' => '', 'go' => 'two']]]);
-    $after = written($game, [['row' => 'lock', 'column' => 'answers', 'text' => 'two'], ['row' => 'lock', 'column' => 'wrong', 'text' => 'No.'], ['row' => 'gone', 'column' => 'ask', 'text' => 'x']]);
+    $game = SheetScriptsCases::sheetGame(['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 2], 'verdict' => 'open', 'say' => '', 'go' => 'two']]]);
+    $after = SheetScriptsCases::written($game, [['row' => 'lock', 'column' => 'answers', 'text' => 'two'], ['row' => 'lock', 'column' => 'wrong', 'text' => 'No.'], ['row' => 'gone', 'column' => 'ask', 'text' => 'x']]);
 
     expect($after['refused'])->toBe([['row' => 'lock', 'column' => 'answers', 'key' => 'number', 'text' => 'two']])
         ->and($after['game']['scenes'][0]['things'][0]['rules'])->toBe($game['scenes'][0]['things'][0]['rules'])
         ->and($after['game']['scenes'][0]['things'][0]['otherwise'])->toBe([['say' => 'No.']])
-        ->and(written($game, [['row' => 'lock', 'column' => 'ask', 'text' => 'Where?']])['game'])->toBe($game);
+        ->and(SheetScriptsCases::written($game, [['row' => 'lock', 'column' => 'ask', 'text' => 'Where?']])['game'])->toBe($game);
 });
 
 it('finds what a file would change, and only that', function (): void {

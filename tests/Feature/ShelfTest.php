@@ -46,7 +46,7 @@ it('looks a draft over anew when it was changed, and only then', function (): vo
     $game = Classroom::open()->game;
     expect(Findings::of($game)->errors)->toBe([]);
     $game->update(['document' => str_replace('"go":"end"', '"go":"attic"', $game->document)]);
-    expect(Findings::of($game)->errors)->toContain('In “Store” something leads to a scene that is not there (attic).')
+    expect(Findings::of($game)->errors)->toContain('“Leave” in “Store” leads to a scene that is not there.')
         ->and(Cache::has(Findings::keyOf($game)))->toBeTrue();
 });
 

@@ -1,14 +1,10 @@
 <?php
 
+use Tests\Support\Feature\StageScriptsCases;
 use Tests\Support\Scripts;
 
-function geometry(string $expression, mixed $input = null): mixed
-{
-    return Scripts::run('workshop/stage/geometry.js', $expression, $input);
-}
-
 it('draws a box onto lines near it, and no farther', function (array $box, array $others, array $by): void {
-    ['dx' => $dx, 'dy' => $dy] = geometry('module.snap(input.box, input.others, 8)', ['box' => $box, 'others' => $others]);
+    ['dx' => $dx, 'dy' => $dy] = StageScriptsCases::geometry('module.snap(input.box, input.others, 8)', ['box' => $box, 'others' => $others]);
 
     expect([$dx, $dy])->toEqualWithDelta($by, 0.001);
 })->with([
@@ -20,7 +16,7 @@ it('draws a box onto lines near it, and no farther', function (array $box, array
 ]);
 
 it('resizes by a grip, with proportions kept where asked, and never to nothing', function (string $grip, array $to, bool $keeps, array $box): void {
-    expect(geometry('module.resized([100, 100, 200, 100], input.grip, input.to, input.keeps)', ['grip' => $grip, 'to' => $to, 'keeps' => $keeps]))->toEqual($box);
+    expect(StageScriptsCases::geometry('module.resized([100, 100, 200, 100], input.grip, input.to, input.keeps)', ['grip' => $grip, 'to' => $to, 'keeps' => $keeps]))->toEqual($box);
 })->with([
     'a corner' => ['se', [400, 260], false, [100, 100, 300, 160]],
     'a corner, kept' => ['se', [400, 210], true, [100, 100, 300, 150]],
@@ -32,17 +28,17 @@ it('resizes by a grip, with proportions kept where asked, and never to nothing',
 it('spreads and aligns several', function (): void {
     $boxes = [[0, 0, 100, 50], [130, 40, 60, 20], [500, 10, 100, 90]];
 
-    expect(geometry('module.spread(input, 0)', $boxes))->toEqual([[0, 0, 100, 50], [270, 40, 60, 20], [500, 10, 100, 90]])
-        ->and(geometry('module.aligned(input, "middle").map((box) => box[1])', $boxes))->toEqual([25, 40, 5])
-        ->and(geometry('module.aligned(input, "right").map((box) => box[0] + box[2])', $boxes))->toEqual([600, 600, 600]);
+    expect(StageScriptsCases::geometry('module.spread(input, 0)', $boxes))->toEqual([[0, 0, 100, 50], [270, 40, 60, 20], [500, 10, 100, 90]])
+        ->and(StageScriptsCases::geometry('module.aligned(input, "middle").map((box) => box[1])', $boxes))->toEqual([25, 40, 5])
+        ->and(StageScriptsCases::geometry('module.aligned(input, "right").map((box) => box[0] + box[2])', $boxes))->toEqual([600, 600, 600]);
 });
 
 it('lays out what flowed without one over another', function (int $count): void {
-    $boxes = geometry('module.laidOut(input)', $count);
+    $boxes = StageScriptsCases::geometry('module.laidOut(input)', $count);
     foreach ($boxes as $place => $box) {
         expect($box[0] + $box[2])->toBeLessThanOrEqual(1600)->and($box[1] + $box[3])->toBeLessThanOrEqual(900);
         foreach (array_slice($boxes, $place + 1) as $other) {
-            expect(geometry('module.overlap(input[0], input[1])', [$box, $other]))->toBeFalse();
+            expect(StageScriptsCases::geometry('module.overlap(input[0], input[1])', [$box, $other]))->toBeFalse();
         }
     }
 })->with([1, 5]);

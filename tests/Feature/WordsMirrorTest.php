@@ -1,18 +1,11 @@
 <?php
 
 use App\Play\Markdown;
+use Tests\Support\Feature\WordsMirrorCases;
 use Tests\Support\Scripts;
 
-/** HTML without what means nothing: room between elements, and how links say that they open apart. */
-function bareHtml(string $html): string
-{
-    $html = (string) preg_replace('/ (?:rel|target|class="external[^"]*")="[^"]*"/', '', $html);
-
-    return trim((string) preg_replace(['/>\s+</', '/\s+/', '/ data-[a-z]+="[^"]*"/'], ['><', ' ', ''], $html));
-}
-
 it('draws a text in the workshop as students get it', function (string $md): void {
-    expect(bareHtml((string) Scripts::run('lib/words.js', 'module.htmlOf(input)', $md)))->toBe(bareHtml(Markdown::html($md)));
+    expect(WordsMirrorCases::bareHtml((string) Scripts::run('lib/words.js', 'module.htmlOf(input)', $md)))->toBe(WordsMirrorCases::bareHtml(Markdown::html($md)));
 })->with([
     'plain words' => 'The lamp is dark.',
     'two paragraphs' => "One.\n\nTwo.",

@@ -157,6 +157,14 @@ final class Browser
         return $this;
     }
 
+    /** @param  Closure(): bool  $holds  asked again and again, for as long as somebody would wait */
+    public function until(Closure $holds): self
+    {
+        $this->driver->wait(self::PATIENCE, 100)->until($holds);
+
+        return $this;
+    }
+
     public function text(): string
     {
         return (string) preg_replace('/\s+/u', ' ', (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""'));

@@ -4,30 +4,9 @@ use Fravel\Answer\Answer;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Answers\LockAnswers;
 use Fravel\Check\Check;
-use Fravel\Thing\Lock;
+use Tests\Support\Engine\AnswersProofCases;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
-
-/** @param  list<array<string, mixed>>  $matches  of rules that open, say, open, … */
-function judged(array $matches, array $input): Lock
-{
-    $rules = array_map(static fn (array $match): array => ['match' => $match, 'verdict' => 'open'], $matches);
-
-    return Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')]]])->lock('l');
-}
-
-/** @return array<string, mixed> nested matchers over few atoms, drawn */
-function drawnMatcher(RandomGames $dice, array $atoms, int $depth): array
-{
-    $inner = static fn (): array => drawnMatcher($dice, $atoms, $depth - 1);
-
-    return match ($depth === 0 ? 0 : $dice->pick([0, 1, 2, 3])) {
-        1 => ['all' => [$inner(), $inner()]],
-        2 => ['any' => [$inner(), $inner()]],
-        3 => ['not' => $inner()],
-        default => $dice->pick($atoms),
-    };
-}
 
 $numbers = [['number' => 5], ['number' => 5, 'within' => 2], ['between' => [1, 4]], ['between' => [4, 9]], ['number' => 2.5], ['between' => [9, 1]], ['number' => 3, 'places' => 0]];
 $families = [
@@ -45,8 +24,8 @@ $families = [
 it('decides exactly what numbers, sets, lengths and areas take, however they are joined', function (array $input, array $atoms, array $all): void {
     foreach (range(1, 60) as $seed) {
         $dice = new RandomGames($seed);
-        $matches = array_map(static fn (): array => drawnMatcher($dice, $atoms, 2), range(1, 3));
-        $lock = judged($matches, $input);
+        $matches = array_map(static fn (): array => AnswersProofCases::drawnMatcher($dice, $atoms, 2), range(1, 3));
+        $lock = AnswersProofCases::judged($matches, $input);
         $answers = LockAnswers::to($lock, 'en');
         $caught = [];
         foreach ($all as $sent) {
@@ -67,7 +46,7 @@ it('decides exactly what numbers, sets, lengths and areas take, however they are
 it('never says surely what trying disproves', function (int $seed): void {
     $dice = new RandomGames($seed);
     $atoms = [['has' => ['gull']], ['equals' => ['gull', '5', '-5']], ['number' => 5], ['between' => [-9, 3]], ['length' => ['min' => 4]], ['like' => 'g*'], ['close' => 'gull'], ['form' => 'whole'], ['pattern' => '-?\d+'], ['hasAll' => ['herring', 'gull']], ['length' => ['max' => 2]]];
-    $lock = judged(array_map(static fn (): array => drawnMatcher($dice, $atoms, 2), range(1, 3)), ['type' => 'text']);
+    $lock = AnswersProofCases::judged(array_map(static fn (): array => AnswersProofCases::drawnMatcher($dice, $atoms, 2), range(1, 3)), ['type' => 'text']);
     foreach (['gull', 'gulls', 'herring gull', 'gull herring', '5', '-5', '5.0', '0005', '3', '-9', 'x', 'g', 'xxxx', 'the gull flies', '5 gulls', '-5!', 'ga'] as $sent) {
         $rule = $lock->ruleFor($lock->accept($sent, 'en'));
         expect($rule === null || ! Hiding::isIdle($lock, $rule, 'en'))->toBeTrue("{$sent} is caught by rule {$rule}");
@@ -89,5 +68,5 @@ it('knows a lock that nothing can open', function (array $match, array $input = 
 ]);
 
 it('finds an answer to a pattern, where it can read it', function (string $pattern): void {
-    expect(LockAnswers::to(judged([['pattern' => $pattern]], ['type' => 'text']), 'en')->has(0))->toBeTrue();
+    expect(LockAnswers::to(AnswersProofCases::judged([['pattern' => $pattern]], ['type' => 'text']), 'en')->has(0))->toBeTrue();
 })->with(['\d{3}', '[A-Z]{2}-\d+', '(ebb|flow) tide', 'col(ou|o)r', '(?i:north)\s*wind', '[^0-9]+', '\p{Lu}\p{L}*', 'a.c', '(?:x|y){2,3}z?', '[[:digit:]]+ cm', '\x41bc', '(?<n>7)']);

@@ -1,51 +1,25 @@
 <?php
 
 use Fravel\Check\Check;
-use Fravel\Check\CheckReport;
 use Fravel\Check\Finding;
 use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
+use Tests\Support\Engine\CheckCases;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 
-/** @return list<string> */
-function codesOf(CheckReport $verdicts): array
-{
-    return array_map(static fn (Finding $finding): string => $finding->code, $verdicts->findings);
-}
-
-/** @return array<string, mixed> a hub of so many topics in any order, with a gate that wants all their stamps */
-function hubOf(int $topics, string $gate = 'hasOf'): array
-{
-    $stamps = array_map(static fn (int $number): string => "stamp{$number}", range(1, $topics));
-    $choices = array_map(static fn (int $number): array => Games::choice("to{$number}", ['go' => "topic{$number}"]), range(1, $topics));
-    $scenes = array_map(static fn (int $number): array => [
-        'id' => "topic{$number}",
-        'things' => [Games::lock("q{$number}", "answer{$number}", [], ['go' => 'hub', 'do' => [['give' => "stamp{$number}"]]])],
-    ], range(1, $topics));
-    $needs = $gate === 'hasOf'
-        ? ['hasOf' => $stamps, 'atLeast' => $topics]
-        : ['all' => array_map(static fn (string $stamp): array => ['has' => $stamp], $stamps)];
-
-    return Games::document([
-        ['id' => 'hub', 'things' => [...$choices, Games::choice('to-end', ['go' => 'end'])]],
-        ...$scenes,
-        ['id' => 'end', 'needs' => $needs, 'refused' => [['say' => 'All stamps first.']], 'ending' => ['kind' => 'won', 'md' => 'Done.']],
-    ], ['tokens' => array_map(static fn (string $stamp): array => ['id' => $stamp, 'name' => $stamp, 'kind' => 'badge'], $stamps)]);
-}
-
 it('proves a hub of forty topics in any order', function (string $gate): void {
-    $verdicts = Check::of(GameDocument::of(hubOf(40, $gate)));
+    $verdicts = Check::of(GameDocument::of(CheckCases::hubOf(40, $gate)));
 
     expect($verdicts->isProved)->toBeTrue()
-        ->and(codesOf($verdicts))->toBe([])
+        ->and(CheckCases::codesOf($verdicts))->toBe([])
         ->and($verdicts->facts['states'])->toBeLessThan(5000);
 })->with(['hasOf', 'all']);
 
 it('finds the hub that can’t be won because one stamp is missing', function (): void {
-    $document = hubOf(4);
+    $document = CheckCases::hubOf(4);
     unset($document['scenes'][2]['things'][0]['rules'][0]['do']);
-    $codes = codesOf(Check::of(GameDocument::of($document)));
+    $codes = CheckCases::codesOf(Check::of(GameDocument::of($document)));
 
     expect($codes)->toContain('token.never-given')->toContain('ending.unreachable')->toContain('play.trap');
 });
@@ -68,7 +42,7 @@ it('finds a trap with the fewest actions that lead there, and they replay', func
 });
 
 it('finds no trap where going back or passing an open lock leads out again', function (array $scenes): void {
-    expect(codesOf(Check::of(Games::of($scenes))))->not->toContain('play.trap');
+    expect(CheckCases::codesOf(Check::of(Games::of($scenes))))->not->toContain('play.trap');
 })->with([
     'back' => [[
         ['id' => 'a', 'things' => [Games::choice('aside', ['go' => 'b']), Games::choice('on', ['go' => 'end'])]],
@@ -94,7 +68,7 @@ it('proves a gauntlet that sends back to its start', function (): void {
 });
 
 it('says that nothing is proved when the search stops at its bound', function (): void {
-    $document = hubOf(12);
+    $document = CheckCases::hubOf(12);
     $document['scenes'][0]['things'][0]['react'] = [['if' => ['not' => ['has' => 'stamp1']], 'go' => 'topic1'], ['do' => [['take' => 'stamp1']]]];
 
     expect(Check::of(GameDocument::of($document), 200)->isProved)->toBeFalse();
@@ -123,7 +97,7 @@ it('finds what is wrong with a game, each where it is', function (array $scenes,
 it('keeps silent where it can’t decide', function (array $rules): void {
     $game = Games::of([['id' => 'a', 'things' => [['rules' => $rules] + Games::lock('l', 'x')]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
 
-    expect(codesOf(Check::of($game)))->not->toContain('rule.hidden');
+    expect(CheckCases::codesOf(Check::of($game)))->not->toContain('rule.hidden');
 })->with([
     'a phrase that may come with more' => [[['match' => ['equals' => ['gull']], 'verdict' => 'almost'], ['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]],
     'a pattern' => [[['match' => ['pattern' => '.*'], 'verdict' => 'almost'], ['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]],
@@ -138,13 +112,13 @@ it('finds nothing wrong with the demo game, and proves it', function (): void {
 });
 
 it('has no ending to find in a game without one', function (): void {
-    expect(codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none')->not->toContain('play.trap');
+    expect(CheckCases::codesOf(Check::of(Games::of([['id' => 'a', 'next' => ['go' => '@start']]]))))->toContain('ending.none')->not->toContain('play.trap');
 });
 
 it('takes deciding and ruling out for what changes a tally', function (): void {
     $tallies = ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0]]];
     $game = fn (array $effect): GameDocument => GameDocument::of(Games::document([['id' => 'a', 'things' => [Games::choice('mark', ['do' => [$effect], 'say' => 'Noted.']), Games::choice('on', ['if' => ['leads' => 'bold', 'among' => ['bold']], 'go' => 'end']), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], $tallies));
 
-    expect(codesOf(Check::of($game(['never' => 'bold']))))->not->toContain('tally.unused')->not->toContain('condition.constant')
-        ->and(codesOf(Check::of($game(['must' => 'bold']))))->not->toContain('tally.unused')->toContain('condition.constant');
+    expect(CheckCases::codesOf(Check::of($game(['never' => 'bold']))))->not->toContain('tally.unused')->not->toContain('condition.constant')
+        ->and(CheckCases::codesOf(Check::of($game(['must' => 'bold']))))->not->toContain('tally.unused')->toContain('condition.constant');
 });

@@ -1,33 +1,25 @@
 <?php
 
-use Fravel\Answer\Input\Inputs;
 use Fravel\Check\Answers\Guessing;
-use Fravel\Check\Answers\NearMiss;
-use Fravel\Check\Answers\NearMisses;
-use Fravel\Support\Node;
 use Fravel\Thing\Guard;
-
-/** @return list<string> "slip: answer" */
-function missesOf(string $right, array $input = ['type' => 'text'], string $language = 'en'): array
-{
-    return array_map(static fn (NearMiss $miss): string => "{$miss->slip->value}: {$miss->text}", NearMisses::of($right, Inputs::read(Node::root($input)), $language));
-}
+use Tests\Support\Engine\GuessingCases;
+use Tests\Support\Engine\SamplesCases;
 
 it('misses an answer by little, in every way there is', function (): void {
-    expect(missesOf('herring gull'))->toBe([
+    expect(GuessingCases::missesOf('herring gull'))->toBe([
         'typing: herrin ggull', 'missing-letter: herring gul', 'doubled-letter: heerring gull', 'singular-plural: herring gulls', 'swapped-words: gull herring',
         'extra-word: herring gull and herring gull', 'negation: not herring gull', 'negation: never herring gull', 'negation: anything but herring gull',
-    ])->and(missesOf('mouettes', language: 'fr'))->toContain('singular-plural: mouette')->toContain('negation: pas mouettes')
-        ->and(missesOf('12.5', ['type' => 'number', 'unit' => 'km']))->toBe([
+    ])->and(GuessingCases::missesOf('mouettes', language: 'fr'))->toContain('singular-plural: mouette')->toContain('negation: pas mouettes')
+        ->and(GuessingCases::missesOf('12.5', ['type' => 'number', 'unit' => 'km']))->toBe([
             'neighbouring-number: 12.6', 'neighbouring-number: 12.4', 'swapped-digits: 21.5', 'decimal-mark: 125', 'negation: -12.5', 'wrong-unit: 12.5 m',
         ])
-        ->and(missesOf('999', ['type' => 'number']))->toContain('neighbouring-number: 1000')
-        ->and(missesOf('0917', ['type' => 'digits', 'length' => 4]))->toBe(['one-step-off: 0918', 'one-step-off: 9917', 'swapped-digits: 0971', 'swapped-digits: 7190'])
-        ->and(missesOf('UD', ['type' => 'arrows', 'length' => 2]))->toContain('one-step-off: UL');
+        ->and(GuessingCases::missesOf('999', ['type' => 'number']))->toContain('neighbouring-number: 1000')
+        ->and(GuessingCases::missesOf('0917', ['type' => 'digits', 'length' => 4]))->toBe(['one-step-off: 0918', 'one-step-off: 9917', 'swapped-digits: 0971', 'swapped-digits: 7190'])
+        ->and(GuessingCases::missesOf('UD', ['type' => 'arrows', 'length' => 2]))->toContain('one-step-off: UL');
 });
 
 it('counts what a guesser faces', function (array $match, array $input, ?float $guesses): void {
-    expect(Guessing::at(lockOf([$match], $input), 'en')?->guesses)->toBe($guesses);
+    expect(Guessing::at(SamplesCases::lockOf([$match], $input), 'en')?->guesses)->toBe($guesses);
 })->with([
     'two digits' => [['equals' => '07'], ['type' => 'digits', 'length' => 2], 50.5],
     'two right codes' => [['equals' => ['07', '70']], ['type' => 'digits', 'length' => 2], 101 / 3],
@@ -46,7 +38,7 @@ it('counts what a guesser faces', function (array $match, array $input, ?float $
 ]);
 
 it('waits where a guard makes a guesser wait, and goes back where wrong answers lead away', function (): void {
-    $guessing = Guessing::at(lockOf([['equals' => '7']], ['type' => 'digits', 'length' => 1]), 'en');
+    $guessing = Guessing::at(SamplesCases::lockOf([['equals' => '7']], ['type' => 'digits', 'length' => 1]), 'en');
 
     expect($guessing->seconds(null))->toBe(16.5)
         ->and($guessing->seconds(new Guard(2, 30)))->toBe(76.5)

@@ -2,45 +2,12 @@
 
 use Fravel\Check\Check;
 use Fravel\Check\CheckMemo;
-use Fravel\Check\CheckReport;
-use Fravel\Check\Finding;
 use Fravel\Document\GameDocument;
-use Fravel\Edit\Command;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
+use Tests\Support\Engine\MemoCases;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
-
-/** @return array<string, mixed> all that a report says */
-function told(CheckReport $report): array
-{
-    $findings = array_map(static fn (Finding $finding): array => [$finding->code, $finding->severity->value, $finding->where, $finding->arguments, $finding->actions, $finding->mend?->toArray(), $finding->mendAs], $report->findings);
-
-    return [$report->isProved, $findings, $report->unlooked, $report->facts];
-}
-
-/** An edit such as a teacher makes, drawn. */
-function drawnEdit(RandomGames $dice, GameDocument $game): ?Command
-{
-    $scene = $dice->pick($game->sceneIds());
-    $thing = $dice->pick($game->scene($scene)->things ?: [null]);
-
-    return Commands::read($dice->pick([
-        ['set' => $scene, 'field' => 'title', 'to' => $dice->pick(['', 'Hall', 'New scene'])],
-        ['set' => $scene, 'field' => 'next', 'to' => [['go' => $dice->pick([...$game->sceneIds(), '@back', 'gone'])]]],
-        ['set' => $scene, 'field' => 'needs', 'to' => $dice->pick([null, ['has' => 't0'], ['hasOf' => ['t0'], 'atLeast' => 3]])],
-        ['set' => '@game', 'field' => 'language', 'to' => $dice->pick(['en', 'de'])],
-        ['set' => '@game', 'field' => 'start', 'to' => $scene],
-        ['insert' => 'scenes', 'in' => '@game', 'after' => $scene, 'value' => ['id' => 'new'.count($game->sceneIds()), 'title' => 'New', 'layout' => 'page', 'things' => []]],
-        ['deleteScene' => $scene, 'lead' => null],
-        ['duplicate' => [$scene]],
-        ['set' => $thing->id ?? $scene, 'field' => 'label', 'to' => 'Called'],
-        ['set' => $thing->id ?? $scene, 'field' => 'if', 'to' => $dice->pick([null, ['all' => []], ['has' => 't1']])],
-        ['set' => $thing->id ?? $scene, 'field' => 'otherwise', 'to' => []],
-        ['remove' => $thing->id ?? 't1'],
-        ['set' => 't0', 'field' => 'name', 'to' => 'Renamed'],
-    ]), $game);
-}
 
 it('finds after an edit what it would find from nothing', function (int $seed): void {
     $dice = new RandomGames($seed);
@@ -48,12 +15,12 @@ it('finds after an edit what it would find from nothing', function (int $seed): 
     $memo = new CheckMemo;
     Check::of($game, 200, [], ['New scene'], memo: $memo);
     for ($step = 0; $step < 6; $step++) {
-        $edited = drawnEdit($dice, $game)?->apply($game);
+        $edited = MemoCases::drawnEdit($dice, $game)?->apply($game);
         $game = $edited instanceof Edited ? $edited->game : $game;
         // Half of the time as in one process, half as from one request to the next.
         $memo = $step % 2 === 0 ? $memo->next() : unserialize(serialize($memo))->next();
 
-        expect(told(Check::of($game, 200, [], ['New scene'], memo: $memo)))->toEqual(told(Check::of(GameDocument::of($game->document), 200, [], ['New scene'])));
+        expect(MemoCases::told(Check::of($game, 200, [], ['New scene'], memo: $memo)))->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 200, [], ['New scene'])));
     }
 })->with(range(1, 16));
 

@@ -4,19 +4,11 @@ use Fravel\Answer\Answer;
 use Fravel\Check\Answers\Hiding;
 use Fravel\Check\Answers\Samples;
 use Fravel\Check\Search\Monotony;
-use Fravel\Thing\Lock;
+use Tests\Support\Engine\SamplesCases;
 use Tests\Support\Games;
 
-/** @param  list<array<string, mixed>>  $matches  one rule for each */
-function lockOf(array $matches, array $input = ['type' => 'text']): Lock
-{
-    $rules = array_map(static fn (array $match): array => ['match' => $match, 'verdict' => 'open'], $matches);
-
-    return Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')]]])->lock('l');
-}
-
 it('finds an answer that a rule catches', function (array $match, array $input = ['type' => 'text']): void {
-    $lock = lockOf([$match], $input);
+    $lock = SamplesCases::lockOf([$match], $input);
     $answer = $lock->accept(Samples::caughtBy($lock, 0, 'en'), 'en');
 
     expect($answer)->toBeInstanceOf(Answer::class)->and($lock->ruleFor($answer))->toBe(0);
@@ -43,16 +35,16 @@ it('finds an answer that a rule catches', function (array $match, array $input =
 ]);
 
 it('finds an answer that no rule catches, where there is one', function (): void {
-    $lock = lockOf([['equals' => 'ebb']]);
-    $all = lockOf([['anything' => true]]);
+    $lock = SamplesCases::lockOf([['equals' => 'ebb']]);
+    $all = SamplesCases::lockOf([['anything' => true]]);
 
     expect($lock->ruleFor($lock->accept(Samples::caughtBy($lock, null, 'en'), 'en')))->toBeNull()
         ->and(Samples::caughtBy($all, null, 'en'))->toBeNull();
 });
 
 it('decides whether an earlier rule takes all that a later one would', function (array $earlier, array $later, bool $isHidden, array $input = ['type' => 'text']): void {
-    expect(Hiding::isHidden(lockOf([$earlier, $later], $input), 1, 'en'))->toBe($isHidden)
-        ->and(Hiding::isHidden(lockOf([$earlier, $later], $input), 0, 'en'))->toBeFalse();
+    expect(Hiding::isHidden(SamplesCases::lockOf([$earlier, $later], $input), 1, 'en'))->toBe($isHidden)
+        ->and(Hiding::isHidden(SamplesCases::lockOf([$earlier, $later], $input), 0, 'en'))->toBeFalse();
 })->with([
     'the same' => [['has' => ['gull']], ['has' => ['gull']], true],
     'anything before' => [['anything' => true], ['pattern' => 'x+'], true],

@@ -7,30 +7,13 @@ use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
+use Tests\Support\Engine\SkipsCases;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 
-/** @return list<Finding> */
-function foundOf(string $code, GameDocument $game): array
-{
-    return array_values(array_filter(Check::of($game, 5000)->findings, static fn (Finding $finding): bool => $finding->code === $code));
-}
-
-/** @param  list<array<string, mixed>>  $beside  things beside a lock that leads to b */
-function lockWith(array $beside, array $opening = [], array $scenes = []): GameDocument
-{
-    return Games::of([
-        ['id' => 'a', 'things' => [Games::choice('in', ['go' => 'room'])]],
-        ['id' => 'room', 'things' => [Games::lock('door', 'x', [], $opening + ['go' => 'b']), ...$beside]],
-        ['id' => 'b', 'things' => [Games::choice('out', ['go' => 'end']), ...($scenes === [] ? [] : [Games::choice('vault', ['go' => 'c'])])]],
-        ...$scenes,
-        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
-    ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
-}
-
 it('finds a lock that students can go round, and the way', function (array $beside, array $scenes = []): void {
-    $game = lockWith($beside, [], $scenes);
-    [$finding] = foundOf('lock.skipped', $game);
+    $game = SkipsCases::lockWith($beside, [], $scenes);
+    [$finding] = SkipsCases::foundOf('lock.skipped', $game);
     $state = Plays::through($game, $finding->actions)->state;
 
     expect($finding->where)->toBe(['door', 'room'])->and($state->scene)->toBe('b')->and($state->open)->toBe([]);
@@ -40,7 +23,7 @@ it('finds a lock that students can go round, and the way', function (array $besi
 ]);
 
 it('leaves a lock alone that something depends on, or that one can’t go round', function (array $beside, array $opening = [], array $scenes = []): void {
-    expect(foundOf('lock.skipped', lockWith($beside, $opening, $scenes)))->toBe([]);
+    expect(SkipsCases::foundOf('lock.skipped', SkipsCases::lockWith($beside, $opening, $scenes)))->toBe([]);
 })->with([
     'no way beside it' => [[]],
     'a way for those who hold something' => [[['if' => ['has' => 'key']] + Games::choice('skip', ['go' => 'b'])]],
@@ -52,7 +35,7 @@ it('leaves a lock alone that something depends on, or that one can’t go round'
 it('finds a conditional choice that students can go round', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [['if' => ['has' => 'key']] + Games::choice('gate', ['go' => 'b']), Games::choice('plain', ['go' => 'b']), Games::choice('take', ['do' => [['give' => 'key']]])]], ['id' => 'b', 'ending' => ['kind' => 'won', 'md' => '']]], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
 
-    expect(array_column(foundOf('lock.skipped', $game), 'where'))->toBe([['gate', 'a']]);
+    expect(array_column(SkipsCases::foundOf('lock.skipped', $game), 'where'))->toBe([['gate', 'a']]);
 });
 
 it('notices a code that its clues no longer give', function (): void {
@@ -63,8 +46,8 @@ it('notices a code that its clues no longer give', function (): void {
     $code = $document['scenes'][0]['things'][$door]['rules'][0]['match']['equals'][0];
     $changed['scenes'][0]['things'][$door]['rules'][0]['match']['equals'] = [strtr($code, '0123456789', '5678901234')];
 
-    expect(foundOf('code.unexplained', GameDocument::of($document)))->toBe([])
-        ->and(foundOf('code.unexplained', GameDocument::of($changed)))->toHaveCount(1);
+    expect(SkipsCases::foundOf('code.unexplained', GameDocument::of($document)))->toBe([])
+        ->and(SkipsCases::foundOf('code.unexplained', GameDocument::of($changed)))->toHaveCount(1);
 });
 
 it('says nothing of codes whose clues have to be worked out', function (array $clues, string $code): void {
@@ -72,7 +55,7 @@ it('says nothing of codes whose clues have to be worked out', function (array $c
     $lock = ['input' => ['type' => 'digits', 'length' => strlen($code)], 'needs' => ['hasOf' => array_column($tokens, 'id'), 'atLeast' => count($tokens)]] + Games::lock('l', $code, [], ['go' => 'end']);
     $give = Games::choice('take', ['do' => array_map(static fn (array $token): array => ['give' => $token['id']], $tokens)]);
 
-    expect(foundOf('code.unexplained', Games::of([['id' => 'a', 'things' => [$give, $lock]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], ['tokens' => $tokens])))->toBe([]);
+    expect(SkipsCases::foundOf('code.unexplained', Games::of([['id' => 'a', 'things' => [$give, $lock]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], ['tokens' => $tokens])))->toBe([]);
 })->with([[['A year: 1912', 'A street: 17'], '3824'], [['A red flag', 'A blue flag'], '12'], [['Clue 1: 4', 'Clue 2: 2'], '24']]);
 
 it('knows names that were never changed', function (): void {

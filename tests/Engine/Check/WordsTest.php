@@ -5,27 +5,21 @@ use Fravel\Check\Check;
 use Fravel\Check\Finding;
 use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
+use Tests\Support\Engine\WordsCases;
 use Tests\Support\Games;
-
-/** @param  array<string, mixed>  $extra */
-function findingOf(string $code, array $scenes, array $extra = []): Finding
-{
-    $findings = Check::of(Games::of([...$scenes, ['id' => 'end', 'title' => 'The end', 'ending' => ['kind' => 'won', 'md' => '']]], $extra), 2000)->findings;
-
-    return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->code === $code))[0];
-}
 
 test('every finding is a sentence with nothing left to fill in, and all it knows is in it', function (string $file): void {
     $example = Json::readObject((string) file_get_contents($file));
-    foreach (Check::of(GameDocument::of($example['game']))->findings as $finding) {
+    $findings = Check::of(GameDocument::of($example['game']))->findings;
+    expect(count($findings))->toBe(count(array_unique(array_map(static fn (Finding $finding): string => json_encode([$finding->code, $finding->where, $finding->arguments]), $findings))));
+    foreach ($findings as $finding) {
         $words = Words::of('findings', $finding->code, $finding->arguments);
         expect($words)->not->toMatch('/:[a-z]+/')->toMatch('/[.…]$/')->not->toBe($finding->code);
     }
-    expect(true)->toBeTrue();
 })->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(dirname(__DIR__, 2).'/Examples/checks/*.json')), $files)));
 
 it('says it in these words', function (string $words, string $code, array $scenes, array $extra = []): void {
-    $finding = findingOf($code, $scenes, $extra);
+    $finding = WordsCases::findingOf($code, $scenes, $extra);
 
     expect(Words::of('findings', $finding->code, $finding->arguments))->toBe($words);
 })->with([
@@ -67,7 +61,7 @@ it('makes a pause longer that is there, and offers none that changes nothing', f
 })->with([[10, null], [0, null], [60, null]]);
 
 it('offers this mend', function (array $mend, string $code, array $scenes, array $extra = []): void {
-    expect(findingOf($code, $scenes, $extra)->mend?->toArray())->toBe($mend);
+    expect(WordsCases::findingOf($code, $scenes, $extra)->mend?->toArray())->toBe($mend);
 })->with([
     'feedback in the language of the game' => [['set' => 'l', 'field' => 'otherwise', 'to' => [['if' => ['tries' => 'l', 'is' => '>=', 'value' => 3], 'say' => ''], ['say' => 'Pas encore. Regarde de nouveau.']]], 'feedback.missing', [['id' => 'a', 'things' => [['otherwise' => [['if' => ['tries' => 'l', 'is' => '>=', 'value' => 3], 'say' => '']]] + Games::lock('l', 'mouette', [], ['go' => 'end'])]]], ['language' => 'fr']],
     'a guard' => [['set' => 'l', 'field' => 'guard', 'to' => ['tries' => 3, 'wait' => 30]], 'lock.guessable', [['id' => 'a', 'things' => [['input' => ['type' => 'number'], 'rules' => [['match' => ['number' => 9], 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]],

@@ -1,15 +1,10 @@
 <?php
 
 use Fravel\Answer\Cleaning;
-use Fravel\Support\Node;
-
-function cleaned(string $text, array $switches = [], string $language = 'en'): string
-{
-    return Cleaning::read(Node::root($switches))->in($language)->clean($text);
-}
+use Tests\Support\Engine\CleaningCases;
 
 it('makes alike what should not matter', function (string $text, string $clean): void {
-    expect(cleaned($text))->toBe($clean);
+    expect(CleaningCases::cleaned($text))->toBe($clean);
 })->with([
     'case' => ['LaMP', 'lamp'],
     'full case folding' => ['Straße', 'strasse'],
@@ -30,7 +25,7 @@ it('makes alike what should not matter', function (string $text, string $clean):
 ]);
 
 it('leaves alone what a switch says matters', function (string $text, array $switches, string $clean): void {
-    expect(cleaned($text, $switches))->toBe($clean);
+    expect(CleaningCases::cleaned($text, $switches))->toBe($clean);
 })->with([
     'case' => ['CaCO3', ['case' => false], 'CaCO3'],
     'accents' => ['Marée', ['accents' => false], 'marée'],
@@ -42,8 +37,8 @@ it('leaves alone what a switch says matters', function (string $text, array $swi
 ]);
 
 it('drops a leading article of the language, and only when asked', function (string $text, string $language, string $clean): void {
-    expect(cleaned($text, ['articles' => true], $language))->toBe($clean)
-        ->and(cleaned('the lamp'))->toBe('the lamp');
+    expect(CleaningCases::cleaned($text, ['articles' => true], $language))->toBe($clean)
+        ->and(CleaningCases::cleaned('the lamp'))->toBe('the lamp');
 })->with([
     ['The lamp', 'en', 'lamp'],
     ['an oar', 'en', 'oar'],
@@ -61,7 +56,7 @@ it('drops a leading article of the language, and only when asked', function (str
 ]);
 
 it('cleans what is clean no further', function (string $text): void {
-    expect(cleaned(cleaned($text)))->toBe(cleaned($text));
+    expect(CleaningCases::cleaned(CleaningCases::cleaned($text)))->toBe(CleaningCases::cleaned($text));
 })->with([
     'Ålesund, Norge',
     'ΣΊΣΥΦΟΣ',

@@ -2,21 +2,11 @@
 
 use Fravel\Condition\Conditions;
 use Fravel\State\PlayState;
-use Fravel\State\Verdict;
 use Fravel\Support\Node;
-
-/** A play with two tokens, a lock opened at once, one opened late, one shut after two tries, and ninety seconds gone. */
-function somePlay(): PlayState
-{
-    return PlayState::begin(['bold' => 2, 'calm' => 2, 'none' => 0], 1, 1000)
-        ->give('lens')->give('wick')->openLock('quick')
-        ->countTry('late', Verdict::Wrong)->openLock('late')
-        ->countTry('shut', Verdict::Almost)->countTry('shut', Verdict::Wrong)
-        ->lift('lid')->enter('hall')->markVisited('hall');
-}
+use Tests\Support\Engine\ConditionCases;
 
 it('holds or not', function (array $condition, bool $holds): void {
-    expect(Conditions::read(Node::root($condition))->holds(somePlay(), 1090))->toBe($holds);
+    expect(Conditions::read(Node::root($condition))->holds(ConditionCases::somePlay(), 1090))->toBe($holds);
 })->with([
     [['has' => 'lens'], true],
     [['has' => 'oil'], false],

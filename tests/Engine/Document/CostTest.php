@@ -14,45 +14,8 @@ use Fravel\Support\Json;
 use Fravel\Support\Node;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Engine\CostCases;
 use Tests\Support\Games;
-
-/** The optimal string alignment by its whole table: slow, and plainly right. */
-function alignment(string $left, string $right): int
-{
-    [$a, $b] = [mb_str_split($left), mb_str_split($right)];
-    $table = [range(0, count($b))];
-    foreach ($a as $i => $one) {
-        $table[$i + 1] = [$i + 1];
-        foreach ($b as $j => $other) {
-            $table[$i + 1][$j + 1] = min($table[$i][$j + 1] + 1, $table[$i + 1][$j] + 1, $table[$i][$j] + ($one === $other ? 0 : 1));
-            if ($i > 0 && $j > 0 && $one === $b[$j - 1] && $a[$i - 1] === $other) {
-                $table[$i + 1][$j + 1] = min($table[$i + 1][$j + 1], $table[$i - 1][$j - 1] + 1);
-            }
-        }
-    }
-
-    return $table[count($a)][count($b)];
-}
-
-/** The same by going through all ways to spread the stars. */
-function isLike(string $text, string $like): bool
-{
-    if ($like === '') {
-        return $text === '';
-    }
-    [$first, $rest] = [mb_substr($like, 0, 1), mb_substr($like, 1)];
-    if ($first === '*') {
-        foreach (range(0, mb_strlen($text)) as $taken) {
-            if (isLike(mb_substr($text, $taken), $rest)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    return $text !== '' && ($first === '?' || $first === mb_substr($text, 0, 1)) && isLike(mb_substr($text, 1), $rest);
-}
 
 it('finds slips as the whole table does', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
@@ -75,7 +38,7 @@ it('finds slips as the whole table does', function (int $seed): void {
     foreach (range(1, 60) as $try) {
         [$wanted, $edits] = [$word(), $dice->getInt(0, 4)];
         $given = $dice->getInt(0, 3) === 0 ? $word() : $slipped($wanted);
-        expect((new Close($wanted, $edits))->matches(new Answer($given, $plain)))->toBe(alignment($given, $wanted) <= $edits, "{$given} for {$wanted} with {$edits}");
+        expect((new Close($wanted, $edits))->matches(new Answer($given, $plain)))->toBe(CostCases::alignment($given, $wanted) <= $edits, "{$given} for {$wanted} with {$edits}");
     }
 })->with(range(1, 12));
 
@@ -85,7 +48,7 @@ it('finds what is like as going through all ways does', function (int $seed): vo
     foreach (range(1, 60) as $try) {
         [$like, $given] = [$word(['a', 'b', '*', '?', 'é'], 6), $word(['a', 'b', 'é'], 8)];
         $plain = Cleaning::read(Fravel\Support\Node::root(['accents' => false]));
-        expect((new Like($like))->matches(new Answer($given, $plain)))->toBe(isLike($given, $like), "{$given} like {$like}");
+        expect((new Like($like))->matches(new Answer($given, $plain)))->toBe(CostCases::isLike($given, $like), "{$given} like {$like}");
     }
 })->with(range(1, 12));
 

@@ -5,33 +5,27 @@ use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Conflict;
 use Fravel\Edit\DeleteScene;
-use Fravel\Edit\Edited;
 use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
+use Tests\Support\Engine\CommandsCases;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
-/** @param  array<string, mixed>  $sent */
-function edited(GameDocument $game, array $sent): Edited
-{
-    return Commands::read($sent, $game)->apply($game);
-}
-
 it('changes what it says and nothing else', function (): void {
-    $after = edited(GameDocument::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall']);
+    $after = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall']);
 
     expect($after->game->document['scenes'][0]['title'])->toBe('The great hall')
         ->and(array_slice($after->game->document['scenes'], 1))->toBe(array_slice(Games::twoRooms()['scenes'], 1));
 });
 
 it('inserts after the part named, first for none, last when it is gone', function (?string $after, int $place): void {
-    $inserted = edited(GameDocument::of(Games::twoRooms()), ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']]);
+    $inserted = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']]);
 
     expect($inserted->game->sceneIds()[$place])->toBe('new');
 })->with([['hall', 1], [null, 0], ['gone', 3]]);
 
 it('moves a thing to another scene with all it holds', function (): void {
-    $moved = edited(GameDocument::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
+    $moved = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
 
     expect($moved->game->sceneOf('door'))->toBe('store')
         ->and(array_column($moved->game->document['scenes'][1]['things'], 'id'))->toBe(['leave', 'door', 'return']);
@@ -95,7 +89,7 @@ it('takes away a list with the entry that made it', function (): void {
     $document = Games::twoRooms();
     unset($document['scenes'][2]['things']);
     $game = GameDocument::of($document);
-    $inserted = edited($game, ['insert' => 'things', 'in' => 'end', 'after' => null, 'value' => ['id' => 'bye', 'kind' => 'text']]);
+    $inserted = CommandsCases::edited($game, ['insert' => 'things', 'in' => 'end', 'after' => null, 'value' => ['id' => 'bye', 'kind' => 'text']]);
 
     expect($inserted->inverse->apply($inserted->game)->game->document)->toBe($document);
 });

@@ -4,6 +4,7 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Support\Json;
+use Tests\Support\Engine\CommandsCases;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
@@ -13,7 +14,7 @@ it('gives back the document when the copy is deleted', function (int $seed): voi
     $command = Commands::read(['duplicate' => $dice->pick([['s0'], ['s1', 's3'], ['s2-lock'], ['s2-go', 's2-lid', 's2-lock']]), 'times' => $dice->pick([1, 3])], $game);
     $copied = $command->apply($game);
     $made = array_column(array_column($command->toArray()['together'], 'value'), 'id');
-    $deleted = edited($copied->game, ['together' => array_map(static fn (string $id): array => ['remove' => $id], $made)]);
+    $deleted = CommandsCases::edited($copied->game, ['together' => array_map(static fn (string $id): array => ['remove' => $id], $made)]);
 
     expect(Json::write($deleted->game->document))->toBe(Json::write($game->document))
         ->and(Json::write($copied->inverse->apply($copied->game)->game->document))->toBe(Json::write($game->document))
@@ -27,7 +28,7 @@ it('keeps what leads from one to another inside the copy', function (): void {
         ['id' => 'b', 'title' => 'Cellar', 'things' => [['if' => ['open' => 'door-1']] + Games::choice('up', ['go' => 'a'])]],
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
     ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
-    $copied = edited($game, ['duplicate' => ['a', 'b']])->game;
+    $copied = CommandsCases::edited($game, ['duplicate' => ['a', 'b']])->game;
     $scenes = $copied->document['scenes'];
 
     expect($copied->sceneIds())->toBe(['a', 'b', $scenes[2]['id'], $scenes[3]['id'], 'end'])
@@ -41,7 +42,7 @@ it('keeps what leads from one to another inside the copy', function (): void {
 
 it('renames what matchers name of the copy', function (array $input, array $match, array $expected): void {
     $game = Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('q', '')]]]);
-    $copy = edited($game, ['duplicate' => ['q'], 'times' => 2])->game->document['scenes'][0]['things'];
+    $copy = CommandsCases::edited($game, ['duplicate' => ['q'], 'times' => 2])->game->document['scenes'][0]['things'];
 
     $ids = fn (array $lock): array => array_column(array_merge($lock['input']['options'] ?? [], $lock['input']['items'] ?? [], $lock['input']['left'] ?? [], $lock['input']['right'] ?? []), 'id');
     $named = fn (array $lock): array => json_decode(str_replace(array_map(json_encode(...), $ids($lock)), ['"first"', '"second"'], (string) json_encode($lock['rules'][0]['match'])), true);
@@ -57,7 +58,7 @@ it('renames what matchers name of the copy', function (array $input, array $matc
 it('puts copies on a stage a step aside each', function (): void {
     $game = Games::of([['id' => 'a', 'layout' => 'stage', 'things' => [['box' => [100, 200, 300, 80]] + Games::choice('on', ['go' => 'a'])]]]);
 
-    expect(array_column(edited($game, ['duplicate' => ['on'], 'times' => 2])->game->document['scenes'][0]['things'], 'box'))
+    expect(array_column(CommandsCases::edited($game, ['duplicate' => ['on'], 'times' => 2])->game->document['scenes'][0]['things'], 'box'))
         ->toBe([[100, 200, 300, 80], [130, 230, 300, 80], [160, 260, 300, 80]]);
 });
 

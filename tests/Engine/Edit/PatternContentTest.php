@@ -1,6 +1,5 @@
 <?php
 
-use Fravel\Pattern\Content;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\FieldKind;
 use Fravel\Pattern\Pattern;
@@ -8,21 +7,10 @@ use Fravel\Pattern\PatternBuilder;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
 use Fravel\Worksheet\Row;
-
-/** @param  array<string, mixed>  $given */
-function contentOf(array $given): Content
-{
-    return new Content($given, 'en');
-}
-
-/** @param  array<string, string>  $words */
-function siteOf(array $words = [], TeacherDefaults $usual = new TeacherDefaults, array $taken = []): PatternBuilder
-{
-    return new PatternBuilder('en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual);
-}
+use Tests\Support\Engine\PatternContentCases;
 
 it('reads a table, leaves out what is empty and a first row that only names the columns', function (string $text, array $rows): void {
-    expect(contentOf(['t' => $text])->table('t', 3, ['front', 'question']))->toBe($rows);
+    expect(PatternContentCases::contentOf(['t' => $text])->table('t', 3, ['front', 'question']))->toBe($rows);
 })->with([
     'tabs' => ["a\tb\tc", [['a', 'b', 'c']]],
     'missing cells' => ["a\nd\te", [['a', '', ''], ['d', 'e', '']]],
@@ -34,15 +22,15 @@ it('reads a table, leaves out what is empty and a first row that only names the 
 ]);
 
 it('takes nothing but text for a field', function (mixed $given, string $text): void {
-    expect(contentOf(['t' => $given])->text('t'))->toBe($text);
+    expect(PatternContentCases::contentOf(['t' => $given])->text('t'))->toBe($text);
 })->with([['  words ', 'words'], [7, '7'], [['a'], ''], [null, ''], [true, '']]);
 
 it('keeps a number within its bounds', function (string $text, int $number): void {
-    expect(contentOf(['n' => $text])->number('n', 5, 1, 10))->toBe($number);
+    expect(PatternContentCases::contentOf(['n' => $text])->number('n', 5, 1, 10))->toBe($number);
 })->with([['', 5], ['3', 3], ['0', 1], ['99', 10], ['many', 5], ['-2', 5]]);
 
 it('says whether there is enough for a field', function (Field $field, mixed $given, bool $isEnough): void {
-    expect(contentOf([$field->name => $given])->fills($field))->toBe($isEnough);
+    expect(PatternContentCases::contentOf([$field->name => $given])->fills($field))->toBe($isEnough);
 })->with([
     'questions with answers' => [Field::questions('q'), "What?\tthat", true],
     'questions without' => [Field::questions('q'), 'What?', false],
@@ -55,13 +43,13 @@ it('says whether there is enough for a field', function (Field $field, mixed $gi
 ]);
 
 it('gives ids that nobody has', function (): void {
-    $site = siteOf(taken: ['question' => true]);
+    $site = PatternContentCases::siteOf(taken: ['question' => true]);
 
     expect($site->ids('question', 2))->each->toMatch('/^question-[b-z2-9]{8}$/')->and($site->id('Täxt!'))->toMatch('/^[a-z][a-z0-9-]*$/');
 });
 
 it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (TeacherDefaults $usual, string $feedback, array $said): void {
-    $lock = siteOf(usual: $usual)->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
+    $lock = PatternContentCases::siteOf(usual: $usual)->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
 
     expect([$lock['rules'][0]['say'], $lock['otherwise'][0]['say']])->toBe($said);
 })->with([
@@ -71,22 +59,22 @@ it('makes locks with what is said, and with the teacher’s own words before the
 ]);
 
 it('guards a code always, and other locks as is usual', function (): void {
-    $site = siteOf(usual: new TeacherDefaults(tries: 0));
+    $site = PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 0));
 
     expect($site->code('The code?', '0917', ''))->toHaveKey('guard')->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
         ->and($site->lock(Row::asked('Who?', 'gull', 'en')))->not->toHaveKey('guard')
-        ->and(siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
+        ->and(PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
 });
 
 it('shuffles options, the first of them right', function (): void {
-    $lock = siteOf()->options('Who?', ['gull', 'tern', 'auk']);
+    $lock = PatternContentCases::siteOf()->options('Who?', ['gull', 'tern', 'auk']);
 
     expect($lock['input']['shuffle'])->toBeTrue()->and(array_column($lock['input']['options'], 'md'))->toBe(['gull', 'tern', 'auk'])
         ->and($lock['rules'][0]['match'])->toBe(['options' => [$lock['input']['options'][0]['id']]]);
 });
 
 it('lines scenes up, each leading to the next and the last onward', function (): void {
-    $site = siteOf();
+    $site = PatternContentCases::siteOf();
     $rows = array_map(fn (string $ask): Row => Row::asked($ask, 'x', 'en'), ['One?', 'Two?']);
     $site->line(['a', 'b'], $rows, 'Birds', PatternBuilder::ONWARD, fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c']);
 
@@ -97,7 +85,7 @@ it('lines scenes up, each leading to the next and the last onward', function ():
 it('sorts rows into rooms in the order in which they come', function (): void {
     $row = fn (string $room): Row => Row::corrected(1, 'Who?', 'gull', Fravel\Worksheet\Kind::Text, false, '', $room);
 
-    expect(array_map(count(...), siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions')))->toBe(['Quay' => 2, 'Questions' => 1]);
+    expect(array_map(count(...), PatternContentCases::siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions')))->toBe(['Quay' => 2, 'Questions' => 1]);
 });
 
 it('has a name, a field that is needed and a sample for each pattern', function (Pattern $pattern): void {

@@ -11,32 +11,11 @@ use Fravel\Pattern\Pattern;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
 use Fravel\Support\Json;
+use Tests\Support\Engine\PatternCases;
 use Tests\Support\Plays;
 
-/** @return array<string, mixed> the words of patterns */
-function patternWords(string $part): array
-{
-    return (require dirname(__DIR__, 3).'/lang/en/patterns.php')[$part];
-}
-
-/** @param  array<string, string>  $given */
-function builtAlone(string $pattern, array $given, TeacherDefaults $usual = new TeacherDefaults): ?GameDocument
-{
-    $document = Build::alone(Patterns::named($pattern) ?? throw new LogicException($pattern), new Content($given, 'en'), patternWords('words'), $usual);
-
-    return $document === null ? null : GameDocument::of($document);
-}
-
-/** @return list<string> ids of the things of a kind, in order */
-function idsOfKind(GameDocument $game, string $kind): array
-{
-    $things = array_merge(...array_column($game->document['scenes'], 'things'));
-
-    return array_column(array_filter($things, fn (array $thing): bool => $thing['kind'] === $kind), 'id');
-}
-
 it('builds a sound game from every pattern', function (Pattern $pattern): void {
-    $game = builtAlone($pattern->name(), patternWords('sample'));
+    $game = PatternCases::builtAlone($pattern->name(), PatternCases::patternWords('sample'));
     $verdicts = Check::of($game);
 
     expect(Validation::ofShape($game->document))->toBe([])->and($verdicts->isProved)->toBeTrue()
@@ -48,7 +27,7 @@ it('builds into a game behind a scene, leads on to where that led, and is undone
     $blank['scenes'][0]['next'] = [['go' => 'two']];
     $blank['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
     $game = GameDocument::of($blank);
-    $edited = Build::into($game, $pattern, new Content(patternWords('sample'), 'en'), patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
+    $edited = Build::into($game, $pattern, new Content(PatternCases::patternWords('sample'), 'en'), PatternCases::patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
 
     expect($edited)->toBeInstanceOf(Edited::class);
     $scenes = $edited->game->document['scenes'];
@@ -58,28 +37,28 @@ it('builds into a game behind a scene, leads on to where that led, and is undone
 })->with(fn () => array_map(fn (Pattern $pattern): array => [$pattern], Patterns::all()));
 
 it('builds nothing while something is lacking', function (): void {
-    expect(builtAlone('ladder', ['questions' => 'only a question']))->toBeNull()
-        ->and(builtAlone('keypad', ['ask' => 'The code?']))->toBeNull()
-        ->and(builtAlone('ways', ['problem' => 'Fog.', 'ways' => 'only one way']))->toBeNull();
+    expect(PatternCases::builtAlone('ladder', ['questions' => 'only a question']))->toBeNull()
+        ->and(PatternCases::builtAlone('keypad', ['ask' => 'The code?']))->toBeNull()
+        ->and(PatternCases::builtAlone('ways', ['problem' => 'Fog.', 'ways' => 'only one way']))->toBeNull();
 });
 
 it('uses what a teacher usually wants', function (): void {
-    $lock = builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new TeacherDefaults('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
+    $lock = PatternCases::builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new TeacherDefaults('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
 
     expect($lock['rules'][0]['say'])->toBe('Well read.')->and($lock['otherwise'][0]['say'])->toBe('Look closer.')->and($lock['guard'])->toBe(['tries' => 4, 'wait' => 30]);
 });
 
 it('leads back to the start of a gauntlet on any wrong answer, with every lock shut again', function (): void {
-    $game = builtAlone('gauntlet', ['questions' => "One?\tred\nTwo?\tblue"]);
+    $game = PatternCases::builtAlone('gauntlet', ['questions' => "One?\tred\nTwo?\tblue"]);
     $scenes = array_column($game->document['scenes'], 'id');
-    $locks = idsOfKind($game, 'lock');
-    $state = Plays::through($game, [['choose' => idsOfKind($game, 'choice')[0]], ['answer' => $locks[0], 'with' => 'red'], ['answer' => $locks[1], 'with' => 'green']])->state;
+    $locks = PatternCases::idsOfKind($game, 'lock');
+    $state = Plays::through($game, [['choose' => PatternCases::idsOfKind($game, 'choice')[0]], ['answer' => $locks[0], 'with' => 'red'], ['answer' => $locks[1], 'with' => 'green']])->state;
 
     expect($state->scene)->toBe($scenes[0])->and($state->isOpen($locks[0]))->toBeFalse();
 });
 
 it('counts options for outcomes, and the highest wins', function (): void {
-    $game = builtAlone('quiz', ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb"]);
+    $game = PatternCases::builtAlone('quiz', ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb"]);
     $locks = array_map(fn (array $scene): array => $scene['things'][0], array_slice($game->document['scenes'], 0, 3));
     $pick = fn (int $lock, int $option): array => ['answer' => $locks[$lock]['id'], 'with' => $locks[$lock]['input']['options'][$option]['id']];
     $state = Plays::through($game, [$pick(0, 1), $pick(1, 0), $pick(2, 1)])->state;
@@ -88,11 +67,11 @@ it('counts options for outcomes, and the highest wins', function (): void {
 });
 
 it('leads on by what was right at first try, and else back to practise with every lock shut', function (): void {
-    $game = builtAlone('practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2']);
-    [$one, $two] = idsOfKind($game, 'lock');
+    $game = PatternCases::builtAlone('practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2']);
+    [$one, $two] = PatternCases::idsOfKind($game, 'lock');
     $answer = fn (string $lock, string $with): array => ['answer' => $lock, 'with' => $with];
     $low = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue')])->state;
-    $again = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue'), ['choose' => idsOfKind($game, 'choice')[0]], $answer($one, 'red'), $answer($two, 'blue')])->state;
+    $again = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue'), ['choose' => PatternCases::idsOfKind($game, 'choice')[0]], $answer($one, 'red'), $answer($two, 'blue')])->state;
 
     expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)->toBe('The way out');
 });
@@ -101,14 +80,14 @@ it('gives a game without an ending one, and one that has an ending none', functi
     $document = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []] + ($ends ? ['ending' => ['kind' => 'won', 'md' => '']] : []);
     $game = GameDocument::of($document);
-    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
+    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), PatternCases::patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
     $endings = array_filter($built->game->scenes(), fn ($scene): bool => $scene->ending !== null);
 
     expect($endings)->toHaveCount(1)->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')->toBe($ends);
 })->with([true, false]);
 
 it('puts the ending it makes into the chapter that leads there', function (string $pattern, array $given, ?string $chapter): void {
-    $game = builtAlone($pattern, $given);
+    $game = PatternCases::builtAlone($pattern, $given);
     $ending = array_values(array_filter($game->scenes(), fn ($scene): bool => $scene->ending !== null))[0];
 
     expect($game->chapterOf($ending->id) === null ? null : $game->chapters()[$game->chapterOf($ending->id)]->title)->toBe($chapter);
@@ -120,17 +99,17 @@ it('puts the ending it makes into the chapter that leads there', function (strin
 
 it('draws a code of its own each time, a digit for each question', function (): void {
     $given = ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay\nThree?\tx\t\tTower"];
-    $doors = fn (): array => array_map(fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice(builtAlone('rooms', $given)->document['scenes'], 0, 2));
+    $doors = fn (): array => array_map(fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice(PatternCases::builtAlone('rooms', $given)->document['scenes'], 0, 2));
     $codes = array_map($doors, range(1, 12));
 
     expect(array_map(strlen(...), $codes[0]))->toBe([2, 1])->and(count(array_unique(array_column($codes, 0))))->toBeGreaterThan(3);
 });
 
 it('opens the door of a room only to those who hold every clue of it', function (): void {
-    $game = builtAlone('rooms', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay"]);
+    $game = PatternCases::builtAlone('rooms', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay"]);
     $door = $game->document['scenes'][0]['things'][2];
     $code = ['answer' => $door['id'], 'with' => $door['rules'][0]['match']['equals'][0]];
-    $answers = [['answer' => idsOfKind($game, 'lock')[0], 'with' => 'red'], ['answer' => idsOfKind($game, 'lock')[1], 'with' => 'blue']];
+    $answers = [['answer' => PatternCases::idsOfKind($game, 'lock')[0], 'with' => 'red'], ['answer' => PatternCases::idsOfKind($game, 'lock')[1], 'with' => 'blue']];
 
     expect(Plays::through($game, [$answers[0], $code])->state->isOpen($door['id']))->toBeFalse()
         ->and(Plays::through($game, [...$answers, $code])->state->isOpen($door['id']))->toBeTrue();

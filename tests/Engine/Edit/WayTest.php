@@ -5,27 +5,11 @@ use Fravel\Pattern\Content;
 use Fravel\Pattern\Junction;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
+use Tests\Support\Engine\WayCases;
 use Tests\Support\Games;
 
-/**
- * What becomes of a scene when a question is built behind it: where it leads, and where the question leads.
- *
- * @param  array<string, mixed>  $scene
- * @return array{next: mixed, react: mixed, question: array<string, mixed>, onward: string}
- */
-function builtBehind(array $scene): array
-{
-    $game = Games::of([$scene + ['id' => 'here'], ['id' => 'there', 'ending' => ['kind' => 'won', 'md' => '']]], ['chapters' => [['id' => 'c', 'title' => 'C', 'start' => 'here']]]);
-    $built = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new TeacherDefaults, 'here')?->apply($game)->game->document['scenes'];
-    $choice = array_values(array_filter($built[1]['things'], fn (array $thing): bool => $thing['kind'] === 'choice'))[0];
-
-    $named = fn (mixed $reactions): mixed => json_decode(str_replace($built[1]['id'], 'box', (string) json_encode($reactions)), true);
-
-    return ['next' => $named($built[0]['next'] ?? null), 'react' => $named($built[0]['things'][0]['react'] ?? null), 'question' => $built[1], 'onward' => $choice['react'][0]['go']];
-}
-
 it('takes the place of the plain way on', function (mixed $next, array $expected): void {
-    $after = builtBehind(['next' => $next]);
+    $after = WayCases::builtBehind(['next' => $next]);
 
     expect($after['next'])->toBe($expected)->and($after['onward'])->toBe('there');
 })->with([
@@ -35,13 +19,13 @@ it('takes the place of the plain way on', function (mixed $next, array $expected
 ]);
 
 it('begins a way where there is none, and leaves the end open', function (array $scene): void {
-    $after = builtBehind($scene);
+    $after = WayCases::builtBehind($scene);
 
     expect($after['next'])->toBe([['go' => 'box']])->and($after['onward'])->toBe('');
 })->with(['no way' => [[]], 'an empty list' => [['next' => []]], 'a choice that only speaks' => [['things' => [Games::choice('say', [['say' => 'Come.']])]]], 'ways back' => [['things' => [Games::choice('back', ['go' => '@back']), Games::choice('start', ['go' => '@start'])]]]]);
 
 it('fills an open end of a choice, and takes nothing else of it', function (array $react, mixed $expected): void {
-    $after = builtBehind(['things' => [Games::choice('go', $react)]]);
+    $after = WayCases::builtBehind(['things' => [Games::choice('go', $react)]]);
 
     expect($after['react'])->toBe($expected)->and($after['next'])->toBeNull()->and($after['onward'])->toBe('');
 })->with([
@@ -77,11 +61,11 @@ it('knows all ways on from a scene, and takes the one that was chosen', function
 });
 
 it('changes nothing of an ending', function (): void {
-    $after = builtBehind(['ending' => ['kind' => 'won', 'md' => '']]);
+    $after = WayCases::builtBehind(['ending' => ['kind' => 'won', 'md' => '']]);
 
     expect($after['next'])->toBeNull()->and($after['onward'])->toBe('');
 });
 
 it('builds into the chapter of the scene, unless the pattern has its own', function (?string $chapter): void {
-    expect(builtBehind($chapter === null ? [] : ['chapter' => $chapter])['question']['chapter'] ?? null)->toBe($chapter);
+    expect(WayCases::builtBehind($chapter === null ? [] : ['chapter' => $chapter])['question']['chapter'] ?? null)->toBe($chapter);
 })->with(['c', null]);

@@ -9,16 +9,12 @@ use Fravel\Worksheet\Kind;
 use Fravel\Worksheet\Row;
 use Fravel\Worksheet\Table;
 use Fravel\Worksheet\Worksheet;
+use Tests\Support\Engine\WorksheetCases;
 
 const BUILD_WORDS = ['chapter' => 'Questions', 'scene' => ':room :number', 'ending' => 'The way out', 'said' => 'Done.'];
 
-function exampleSheet(string $name): Worksheet
-{
-    return Worksheet::read((string) file_get_contents(dirname(__DIR__, 2)."/Examples/worksheets/{$name}"), 'en');
-}
-
 it('reads what a spreadsheet program of a semicolon country saves', function (): void {
-    $sheet = exampleSheet('worksheet.csv');
+    $sheet = WorksheetCases::exampleSheet('worksheet.csv');
     $rows = array_column($sheet->rows, null, 'number');
 
     expect([$sheet->separator, $sheet->columns->hasHeader, $sheet->empty, count($rows)])->toBe([';', true, 1, 14])
@@ -32,7 +28,7 @@ it('reads what a spreadsheet program of a semicolon country saves', function ():
 });
 
 it('reads what lands on the clipboard', function (): void {
-    $sheet = exampleSheet('paste.tsv');
+    $sheet = WorksheetCases::exampleSheet('paste.tsv');
 
     expect([$sheet->separator, $sheet->columns->hasHeader])->toBe(["\t", false])
         ->and(array_map(static fn (Row $row): string => $row->kind->value, $sheet->rows))->toBe(['text', 'text', 'text', 'number', 'number'])
@@ -40,7 +36,7 @@ it('reads what lands on the clipboard', function (): void {
 });
 
 it('builds a game that plays from the first question to the ending', function (string $name): void {
-    $sheet = exampleSheet($name);
+    $sheet = WorksheetCases::exampleSheet($name);
     $document = Builder::build($sheet->rows, 'Built', 'en', BUILD_WORDS);
     $game = GameDocument::of($document);
     $answers = array_column($sheet->rows, 'answers', 'question');
@@ -57,7 +53,7 @@ it('builds a game that plays from the first question to the ending', function (s
 })->with(['worksheet.csv', 'paste.tsv']);
 
 it('makes a chapter of each room in the order they come', function (): void {
-    $document = Builder::build(exampleSheet('worksheet.csv')->rows, 'Built', 'en', BUILD_WORDS);
+    $document = Builder::build(WorksheetCases::exampleSheet('worksheet.csv')->rows, 'Built', 'en', BUILD_WORDS);
 
     expect(array_column($document['chapters'], 'title'))->toBe(['Lantern room', 'Engine room', 'Cliff path', 'Chart room', 'Quay'])
         ->and(array_column($document['scenes'], 'title'))->toContain('Chart room 3');

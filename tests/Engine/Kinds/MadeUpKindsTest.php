@@ -18,6 +18,7 @@ use Fravel\Support\Node;
 use Opis\JsonSchema\Validator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Support\Engine\MadeUpKindsCases;
 use Tests\Support\Games;
 use Tests\Support\Kinds\MadeUp;
 use Tests\Support\Plays;
@@ -25,24 +26,10 @@ use Tests\Support\Plays;
 beforeEach(fn () => MadeUp::teach());
 afterEach(fn () => MadeUp::unlearn());
 
-/** @return array<string, mixed> a bell gives a coin, which is swapped for a key behind a dial; whoever took a hint is let in */
-function bellGame(): array
-{
-    return Games::document([
-        ['id' => 'yard', 'things' => [
-            ['id' => 'bell', 'kind' => 'bell', 'md' => 'Ring', 'rung' => [['say' => 'Dong.', 'do' => [['give' => 'coin']]]]],
-            ['input' => ['type' => 'dial'], 'rules' => [['match' => ['equals' => '7'], 'verdict' => 'open', 'do' => [['swap' => 'coin', 'for' => 'key']]]], 'hints' => [['md' => 'Lucky.']]] + Games::lock('clock', ''),
-            ['input' => ['type' => 'text'], 'rules' => [['match' => ['palindrome' => true], 'verdict' => 'open', 'go' => 'hall']], 'needs' => ['has' => 'key']] + Games::lock('mirror', ''),
-        ]],
-        ['id' => 'hall', 'things' => [['if' => ['hinted' => 'clock']] + Games::choice('on', ['go' => 'end']), Games::choice('return', ['go' => 'yard'])]],
-        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
-    ], ['tokens' => [['id' => 'coin', 'name' => 'Coin', 'kind' => 'item'], ['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
-}
-
 const BELL_WAY = [['choose' => 'bell'], ['hint' => 'clock'], ['answer' => 'clock', 'with' => '7'], ['answer' => 'mirror', 'with' => 'otto'], ['choose' => 'on']];
 
 it('plays kinds that no game has', function (): void {
-    $game = GameDocument::of(bellGame());
+    $game = GameDocument::of(MadeUpKindsCases::bellGame());
     $state = Plays::through($game, BELL_WAY)->state;
 
     expect($state->ended)->toBe('won')->and($state->tokens)->toBe(['key'])
@@ -51,7 +38,7 @@ it('plays kinds that no game has', function (): void {
 });
 
 it('proves of them what is so', function (): void {
-    $report = Check::of(GameDocument::of(bellGame()), 5000);
+    $report = Check::of(GameDocument::of(MadeUpKindsCases::bellGame()), 5000);
 
     // The hint is to be had only before the clock is open: whoever forgets it stands before a wall.
     expect($report->isProved)->toBeTrue()
@@ -60,7 +47,7 @@ it('proves of them what is so', function (): void {
 });
 
 it('says that it could not decide on answers it knows nothing about', function (array $rules): void {
-    $document = bellGame();
+    $document = MadeUpKindsCases::bellGame();
     $document['scenes'][0]['things'][2]['rules'] = $rules;
     $report = Check::of(GameDocument::of($document), 5000);
     $undecided = array_filter($report->findings, static fn (Finding $finding): bool => $finding->code === 'lock.undecided');
@@ -72,7 +59,7 @@ it('says that it could not decide on answers it knows nothing about', function (
 ]);
 
 it('finds what they name, and copies them with it', function (): void {
-    $document = bellGame();
+    $document = MadeUpKindsCases::bellGame();
     $names = array_map(static fn (Reference $reference): string => "{$reference->field()} {$reference->id}", References::in($document));
     $copied = Duplicate::of(GameDocument::of($document), ['yard', 'hall'], 1, new Randomizer(new Mt19937(1)))->apply(GameDocument::of($document))->game;
     $bells = array_filter(array_merge(...array_column($copied->document['scenes'], 'things')), static fn (array $thing): bool => $thing['kind'] === 'bell');
@@ -90,8 +77,8 @@ it('has them in words and in the schema', function (): void {
     $accepts = static fn (array $document): bool => (new Validator)->validate(json_decode(Json::write($document)), json_decode(Json::write($schema)))->isValid();
     $said = Conditions::read(Node::root(['not' => ['hinted' => 'clock']]))->said();
 
-    expect($accepts(bellGame()))->toBeTrue()
-        ->and($accepts(array_replace_recursive(bellGame(), ['scenes' => [1 => ['things' => [['if' => ['hinted' => 5]]]]]])))->toBeFalse()
+    expect($accepts(MadeUpKindsCases::bellGame()))->toBeTrue()
+        ->and($accepts(array_replace_recursive(MadeUpKindsCases::bellGame(), ['scenes' => [1 => ['things' => [['if' => ['hinted' => 5]]]]]])))->toBeFalse()
         ->and([$said->code, $said->parts[0]->code, $said->parts[0]->named])->toBe(['condition.not', 'condition.hinted', ['part' => ['clock']]]);
 });
 

@@ -3,17 +3,12 @@
 use Fravel\Document\GameDocument;
 use Fravel\Play\View;
 use Fravel\Support\Json;
+use Tests\Support\Engine\ViewCases;
 use Tests\Support\Games;
 use Tests\Support\Plays;
 
-/** @param  list<array<string, mixed>>  $actions */
-function viewAfter(GameDocument $game, array $actions = []): View
-{
-    return View::of($game, Plays::through($game, $actions)->state, Plays::START);
-}
-
 it('shows a lock without its rules, its answer or where it leads', function (): void {
-    $shown = Json::write(viewAfter(GameDocument::of(Games::twoRooms()))->toArray());
+    $shown = Json::write(ViewCases::viewAfter(GameDocument::of(Games::twoRooms()))->toArray());
 
     expect($shown)->toContain('What opens door?')->not->toContain('gannet')->not->toContain('store')->not->toContain('dives')->not->toContain('It stays shut')->not->toContain('rules');
 });
@@ -21,13 +16,13 @@ it('shows a lock without its rules, its answer or where it leads', function (): 
 it('keeps the back of a cover until it is lifted', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [['id' => 'lid', 'kind' => 'cover', 'front' => ['md' => 'Lift me'], 'back' => ['md' => 'A secret']]]]]);
 
-    expect(Json::write(viewAfter($game)->things))->toContain('Lift me')->not->toContain('A secret')
-        ->and(Json::write(viewAfter($game, [['lift' => 'lid']])->things))->toContain('A secret');
+    expect(Json::write(ViewCases::viewAfter($game)->things))->toContain('Lift me')->not->toContain('A secret')
+        ->and(Json::write(ViewCases::viewAfter($game, [['lift' => 'lid']])->things))->toContain('A secret');
 });
 
 it('keeps the picture of a mosaic and tells only how much is earned', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('l', 'up'), ['id' => 'm', 'kind' => 'mosaic', 'asset' => 'whale', 'by' => [['lock' => 'l', 'share' => 2], ['lock' => 'k']]]]]]);
-    $mosaic = viewAfter($game, [['answer' => 'l', 'with' => 'up']])->things[1];
+    $mosaic = ViewCases::viewAfter($game, [['answer' => 'l', 'with' => 'up']])->things[1];
 
     expect(Json::write($mosaic))->not->toContain('whale')
         ->and([$mosaic['earned'], $mosaic['of']])->toBe([2, 3]);
@@ -36,7 +31,7 @@ it('keeps the picture of a mosaic and tells only how much is earned', function (
 it('shows hints only when they were asked for', function (): void {
     $game = GameDocument::of(Games::twoRooms());
     $wrong = ['answer' => 'door', 'with' => 'gull'];
-    $lock = static fn (array $actions): array => viewAfter($game, $actions)->things[1];
+    $lock = static fn (array $actions): array => ViewCases::viewAfter($game, $actions)->things[1];
 
     expect([$lock([])['hint'], $lock([$wrong])['hint'], $lock([$wrong])['hints'], $lock([$wrong, ['hint' => 'door']])['hints']])->toBe([false, true, [], ['It dives for fish.']]);
 });
@@ -46,7 +41,7 @@ it('never shows a flag, and names chapters only when they were reached', functio
         'chapters' => [['id' => 'one', 'title' => 'The quay'], ['id' => 'two', 'title' => 'The vault']],
         'tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item'], ['id' => 'secret', 'name' => 'Secret', 'kind' => 'flag']],
     ]);
-    $view = viewAfter($game);
+    $view = ViewCases::viewAfter($game);
 
     expect(array_column($view->satchel, 'name'))->toBe(['Key'])
         ->and($view->chapters)->toBe([['title' => 'The quay', 'state' => 'here'], ['title' => null, 'state' => 'ahead']]);
@@ -70,7 +65,7 @@ it('shows how tallies stand, what is decided before what is counted, and what is
         ]]],
         ['tallies' => array_map(static fn (string $id, int $start): array => ['id' => $id, 'name' => $id, 'start' => $start], ['low', 'high', 'must', 'never'], [1, 3, 0, 9])],
     );
-    $shown = array_column(viewAfter($game, [['choose' => 'go']])->things, null, 'id')['st']['bars'];
+    $shown = array_column(ViewCases::viewAfter($game, [['choose' => 'go']])->things, null, 'id')['st']['bars'];
 
     expect(array_map(static fn (array $bar): string => "{$bar['name']} {$bar['value']} {$bar['stands']}", $shown))->toBe($bars);
 })->with([

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support\Feature;
+
+use Tests\Support\Scripts;
+
+/** What StageScriptsTest is about: games, and ways to ask. */
+final class StageScriptsCases
+{
+    public static function geometry(string $expression, mixed $input = null): mixed
+    {
+        return Scripts::run('workshop/stage/geometry.js', $expression, $input);
+    }
+}

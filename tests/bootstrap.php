@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+// Each checkout has a folder of its own for what its tests write.
+
+$folder = sys_get_temp_dir().'/fravel-tests-'.substr(md5(dirname(__DIR__)), 0, 8);
+exec('rm -rf '.escapeshellarg($folder));
+foreach (['FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files"] as $name => $value) {
+    putenv("{$name}={$value}");
+    $_ENV[$name] = $_SERVER[$name] = $value;
+}
+
+require __DIR__.'/../vendor/autoload.php';
