@@ -122,3 +122,20 @@ it('takes deciding and ruling out for what changes a tally', function (): void {
     expect(CheckCases::codesOf(Check::of($game(['never' => 'bold']))))->not->toContain('tally.unused')->not->toContain('condition.constant')
         ->and(CheckCases::codesOf(Check::of($game(['must' => 'bold']))))->not->toContain('tally.unused')->toContain('condition.constant');
 });
+
+it('finds what stands behind a reaction that always fires, and nothing else', function (array $reactions, bool $isIdle): void {
+    $game = Games::of([['id' => 'a', 'things' => [['react' => $reactions] + Games::choice('c', []), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], ['tokens' => [['id' => 'k', 'name' => 'K', 'kind' => 'item']]]);
+
+    expect(in_array('condition.constant', array_column(Check::of($game)->findings, 'code'), true))->toBe($isIdle);
+})->with([
+    'alone' => [[['say' => 'A']], false],
+    'last' => [[['if' => ['has' => 'k'], 'say' => 'A'], ['say' => 'B']], false],
+    'first of two' => [[['say' => 'A'], ['say' => 'B']], true],
+    'in the middle' => [[['if' => ['has' => 'k'], 'say' => 'A'], ['say' => 'B'], ['if' => ['has' => 'k'], 'say' => 'C']], true],
+]);
+
+it('looks at moments of clips too for conditions that never change', function (): void {
+    $clip = ['id' => 'film', 'kind' => 'clip', 'asset' => 'f', 'cues' => [['id' => 'cue', 'at' => 1, 'react' => [['if' => ['all' => []], 'go' => 'end']]]]];
+
+    expect(array_column(Check::of(Games::of([['id' => 'a', 'things' => [$clip]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]))->findings, 'where', 'code'))->toHaveKey('condition.constant', ['cue', 'a']);
+});

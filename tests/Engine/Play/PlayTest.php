@@ -2,7 +2,9 @@
 
 use Fravel\Document\GameDocument;
 use Fravel\Play\Playing;
+use Fravel\Play\Playing;
 use Fravel\Play\View;
+use Fravel\State\Action;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
@@ -174,3 +176,24 @@ it('makes nobody wait longer than the guard does when the clock jumps back', fun
     expect(View::of($game, $state, $hourEarlier)->things[1]['wait'])->toBe(30)
         ->and(Playing::act($game, $state, Action::of(['answer' => 'door', 'with' => 'gannet']), $hourEarlier)->eventList()[0][2])->toBe(['seconds' => 30]);
 });
+
+it('closes again after each so many tries, and not between', function (): void {
+    $game = Games::of([['id' => 'a', 'things' => [['guard' => ['tries' => 2, 'wait' => 30]] + Games::lock('l', 'gull')]]]);
+    $refused = [];
+    $state = Playing::start($game, 1, 0)->state;
+    for ($try = 1, $now = 0; $try <= 6; $try++) {
+        $state = Playing::act($game, $state, Action::of(['answer' => 'l', 'with' => 'tern']), $now)->state;
+        $refused[$try] = Playing::act($game, $state, Action::of(['answer' => 'l', 'with' => 'gull']), $now)->isRefused();
+        $now += 40;
+    }
+
+    expect(array_keys(array_filter($refused)))->toBe([2, 4, 6]);
+});
+
+it('forgets the hints of a lock that is closed', function (array $effect): void {
+    $game = Games::of([['id' => 'a', 'chapter' => 'c', 'things' => [['hints' => [['md' => 'One.'], ['md' => 'Two.']]] + Games::lock('l', 'gull'), Games::choice('shut', ['do' => [$effect]])]]], ['chapters' => [['id' => 'c', 'title' => 'C']]]);
+    $state = Plays::through($game, [['hint' => 'l'], ['answer' => 'l', 'with' => 'tern'], ['choose' => 'shut']])->state;
+
+    expect($state->hinted)->toBe([])->and($state->tries)->toBe([])
+        ->and(Plays::through($game, [['hint' => 'l'], ['choose' => 'shut'], ['hint' => 'l']])->state->hinted)->toBe(['l' => 1]);
+})->with([[['close' => 'l']], [['forget' => 'c']]]);
