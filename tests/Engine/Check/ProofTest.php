@@ -67,6 +67,24 @@ it('tells ways back apart by where they lead', function (): void {
         ->and(Exploration::of($game, 1000)->trap['actions'])->toBe([['choose' => 'to-b']]);
 });
 
+it('tells ways back apart also where something is counted', function (array $order): void {
+    $rooms = [
+        'b' => ['id' => 'b', 'things' => [Games::choice('b-to-s', ['go' => 's'])]],
+        'c' => ['id' => 'c', 'things' => [Games::choice('c-to-s', ['go' => 's']), Games::choice('c-out', ['go' => 'end'])]],
+        'd' => ['id' => 'd', 'things' => [Games::choice('d-to-s', ['go' => 's']), Games::choice('d-out', ['go' => 'end'])]],
+    ];
+    $ways = array_map(static fn (string $room): array => Games::choice("to-{$room}", ['go' => $room, 'do' => [['add' => 'n', 'by' => 1]]]), $order);
+    $game = Games::of([
+        ['id' => 'a', 'things' => [...$ways, ['if' => ['tally' => 'n', 'is' => '>=', 'value' => 9]] + Games::choice('never', ['go' => 'end'])]],
+        ...array_map(static fn (string $room): array => $rooms[$room], $order),
+        ['id' => 's', 'back' => true],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ], ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 0]]]);
+
+    expect(Monotony::holdsIn($game))->toBeTrue()->and(Dominance::prove($game, 3000))->toBeNull()
+        ->and(Exploration::of($game, 3000)->trap['scene'])->toBe('b');
+})->with([[['b', 'c', 'd']], [['b', 'd', 'c']], [['c', 'b', 'd']], [['c', 'd', 'b']], [['d', 'b', 'c']], [['d', 'c', 'b']]]);
+
 it('knows the demo game as one in which more is never less', function (): void {
     $document = Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json'));
 

@@ -2,9 +2,7 @@
 
 use Fravel\Document\GameDocument;
 use Fravel\Play\Playing;
-use Fravel\Play\Playing;
 use Fravel\Play\View;
-use Fravel\State\Action;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Tests\Support\Games;
