@@ -29,8 +29,9 @@ final class CheckGame extends GameCommand
         if ($problems !== []) {
             return self::invalid($problems);
         }
-        $report = Check::of(GameDocument::of($document), files: GameFile::names(self::text($input, 'file')), effort: self::effort());
-        $told = array_map(self::told(...), $report->findings);
+        $game = GameDocument::of($document);
+        $report = Check::of($game, files: GameFile::names(self::text($input, 'file')), effort: self::effort());
+        $told = array_map(static fn (Finding $finding): array => self::told($game, $finding), $report->findings);
         $lines = array_merge([], ...array_map(self::lines(...), $told));
         $more = $report->unlooked === [] ? [] : ['unlooked' => $report->unlooked];
         $lines[] = $report->isProved ? 'Every way through was covered.' : 'Nothing is proved: not looked at to the end: '.implode(', ', $report->unlooked).'.';
@@ -62,13 +63,13 @@ final class CheckGame extends GameCommand
     }
 
     /** @return array<string, mixed> */
-    private static function told(Finding $finding): array
+    private static function told(GameDocument $game, Finding $finding): array
     {
         return [
             'code' => $finding->code,
             'severity' => $finding->severity->value,
             'where' => $finding->where,
-            'message' => Words::of('findings', $finding->code, $finding->arguments),
+            'message' => Words::ofFinding($game, $finding),
         ] + ($finding->actions === [] ? [] : ['actions' => $finding->actions]) + ($finding->mend === null ? [] : ['mend' => $finding->mend->toArray()]);
     }
 

@@ -87,6 +87,6 @@ final readonly class Backstage
         $written = DocumentPath::get($game->document, $path);
         $hidden = array_filter(DocumentPath::entries(is_array($written) ? $written : [], 'things'), static fn (array $thing): bool => ! in_array($thing['id'] ?? '', $shown, true));
 
-        return array_values(array_map(static fn (array $thing): array => ['thing' => Names::of($game, is_string($thing['id'] ?? null) ? $thing['id'] : ''), 'when' => ConditionWords::of($game, $thing['if'] ?? null)], $hidden));
+        return array_values(array_map(static fn (array $thing): array => ['thing' => Names::of($game, is_string($thing['id'] ?? null) ? $thing['id'] : ''), 'when' => KindWords::ofCondition($game, $thing['if'] ?? null)], $hidden));
     }
 }

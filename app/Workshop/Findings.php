@@ -150,7 +150,7 @@ final readonly class Findings
         return [array_map(static fn (Finding $finding): array => [
             'code' => $finding->code,
             'severity' => $finding->severity->value,
-            'words' => Words::ofFinding($finding),
+            'words' => Words::ofFinding($read, $finding),
             'where' => $finding->where,
             'mend' => $finding->mend?->toArray(),
             'mendAs' => $finding->mendAs,

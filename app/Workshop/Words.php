@@ -8,6 +8,7 @@ use App\Models\Change;
 use App\Models\Game;
 use App\Models\User;
 use Fravel\Check\Finding;
+use Fravel\Document\GameDocument;
 use Fravel\Edit\Refusal;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\Pattern;
@@ -26,11 +27,11 @@ final class Words
     }
 
     /** Its language file has whole codes for keys, so that it can be read without the framework too. */
-    public static function ofFinding(Finding $finding): string
+    public static function ofFinding(GameDocument $game, Finding $finding): string
     {
         $words = trans('findings')[$finding->code] ?? $finding->code;
 
-        return Template::filled($words, $finding->arguments);
+        return Template::filled($words, $finding->arguments + ['said' => $finding->said === null ? 0 : 1, 'what' => $finding->said === null ? '' : KindWords::of($game, $finding->said)]);
     }
 
     /** @return array{undo: ?string, redo: ?string} what the next undo and redo would do */

@@ -37,6 +37,9 @@ final class CheckContext
 
     private ?ConstantFolding $folding = null;
 
+    /** @var array<string, string>|null */
+    private ?array $answerParts = null;
+
     /** What who looks now may spend. */
     public Effort $effort;
 
@@ -193,7 +196,13 @@ final class CheckContext
         }
         $part = $this->game->tokens()[$id]->name ?? $this->game->tallies()[$id]->name ?? $this->game->chapters()[$id]->title ?? null;
 
-        return $part ?? ($this->game->scene($id) === null ? '' : $this->titleOf($id));
+        return $part ?? $this->answerParts()[$id] ?? ($this->game->scene($id) === null ? '' : $this->titleOf($id));
+    }
+
+    /** @return array<string, string> id → words of all that answers are made of */
+    private function answerParts(): array
+    {
+        return $this->answerParts ??= array_merge([], ...array_map(static fn (array $place): array => $place['lock']->input->parts(), $this->locks()));
     }
 
     /** Where in the game a part is named first: the title of a scene, else of the game. */

@@ -7,8 +7,4 @@ return [
     'walkthroughs' => 'Walkthroughs', 'record' => 'Keep this way as', 'keep' => 'Keep it', 'name' => 'the short way', 'kept' => '{1} Kept “:name”, one step. It is walked again after every change.|[2,*] Kept “:name”, :steps steps. It is walked again after every change.', 'short' => 'Go a step first; then there is a way to keep.', 'walk' => 'Walk “:name”', 'forget' => 'Forget “:name”', 'forgotten' => 'forgot “:name”',
     'ahead' => 'Next step', 'step' => 'Go this step', 'all' => 'All :count steps at once', 'parted' => 'This step leads elsewhere now: it was to lead to “:expected”.',
     'actions' => ['choose' => 'tap “:thing”', 'answer' => 'answer “:with” to “:thing”', 'lift' => 'lift “:thing”', 'lower' => 'cover “:thing” again', 'hint' => 'ask for a hint to “:thing”', 'cue' => 'reach “:thing”', 'back' => 'go back', 'continue' => 'go on'],
-    'conditions' => [
-        'always' => 'always', 'all' => 'and', 'any' => 'or', 'not' => 'not: :part', 'has' => 'the student holds :part', 'hasOf' => 'the student holds :count of :parts', 'openOf' => ':count of :parts are open', 'firstTry' => ':count of :parts opened at first try',
-        'tally' => ':part is :is :value', 'leads' => ':part is highest among :among', 'visited' => 'the student was at :part', 'open' => ':part is open', 'tries' => ':is :value wrong tries at :part', 'lifted' => ':part is lifted', 'minutes' => ':is :part minutes have passed',
-    ],
 ];

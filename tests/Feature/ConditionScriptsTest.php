@@ -1,7 +1,7 @@
 <?php
 
 use App\Workshop\ActionWords;
-use App\Workshop\ConditionWords;
+use App\Workshop\KindWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Tests\Support\Feature\ConditionScriptsCases;
@@ -44,7 +44,7 @@ it('writes nothing when no part is left, and one part as one', function (): void
 
 it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $here, string $behind): void {
     expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($here)
-        ->and(ConditionWords::of(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($behind);
+        ->and(KindWords::ofCondition(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($behind);
 })->with([
     'one token' => [['has' => 'lens'], 'holds Lens', 'the student holds Lens'],
     'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'holds 1 of Lens, Wick', 'the student holds 1 of Lens, Wick'],
@@ -61,7 +61,7 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
 ]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
-    expect(ConditionWords::of(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe('always');
+    expect(KindWords::ofCondition(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe('always');
 })->with([null, 'text', [[]]]);
 
 it('says what a student does', function (array $action, string $words): void {

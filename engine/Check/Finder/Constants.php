@@ -20,7 +20,7 @@ final class Constants implements SceneFinder
             $always = $condition->foldsTo($context->folding());
             if ($always !== null) {
                 $mend = $always && $field !== null ? $context->mends->leaveOut($owner, $field) : null;
-                $findings[] = self::finding($context, $owner, $scene, $always)->mendedBy($mend);
+                $findings[] = self::finding($context, $owner, $scene, $always)->about($condition->said())->mendedBy($mend);
             }
         }
         foreach ($scene->reactions() as $list) {

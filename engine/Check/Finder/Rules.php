@@ -21,7 +21,7 @@ final class Rules implements SceneFinder
             $words = $context->placeOf($lock, $scene);
             $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $context->game->language(), $context->effort));
             foreach ($hidden as $index) {
-                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->mendedBy($context->mends->moveRuleFirst($lock->id, $index));
+                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->about($lock->rules[$index]->match->said())->mendedBy($context->mends->moveRuleFirst($lock->id, $index));
             }
             if (isset($context->reach->unsure[$lock->id])) {
                 $findings[] = Finding::warning('lock.undecided', [$lock->id, $scene->id], $words);

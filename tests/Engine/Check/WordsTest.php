@@ -13,7 +13,7 @@ test('every finding is a sentence with nothing left to fill in, and all it knows
     $findings = Check::of(GameDocument::of($example['game']))->findings;
     expect(count($findings))->toBe(count(array_unique(array_map(static fn (Finding $finding): string => json_encode([$finding->code, $finding->where, $finding->arguments]), $findings))));
     foreach ($findings as $finding) {
-        $words = Words::of('findings', $finding->code, $finding->arguments);
+        $words = Words::ofFinding(GameDocument::of($example['game']), $finding);
         expect($words)->not->toMatch('/:[a-z]+/')->toMatch('/[.…]$/')->not->toBe($finding->code);
     }
 })->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(dirname(__DIR__, 2).'/Examples/checks/*.json')), $files)));
@@ -21,13 +21,14 @@ test('every finding is a sentence with nothing left to fill in, and all it knows
 it('says it in these words', function (string $words, string $code, array $scenes, array $extra = []): void {
     $finding = WordsCases::findingOf($code, $scenes, $extra);
 
-    expect(Words::of('findings', $finding->code, $finding->arguments))->toBe($words);
+    expect(Words::ofFinding(Games::of($scenes, $extra), $finding))->toBe($words);
 })->with([
     'guessable' => ['“The bolt” in “The hall” can be opened by guessing: about 6 tries, 17 seconds.', 'lock.guessable', [['id' => 'a', 'title' => 'The hall', 'things' => [['label' => 'The bolt', 'input' => ['type' => 'digits', 'length' => 1]] + Games::lock('l', '7', [], ['go' => 'end'])]]]],
     'loose' => ['“Which bird dives?” in “The hall” opens on wrong answers too, such as “not gull”, “never gull”, “anything but gull”.', 'answer.loose', [['id' => 'a', 'title' => 'The hall', 'things' => [['label' => '', 'ask' => 'Which bird dives?', 'rules' => [['match' => ['has' => ['gull']], 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]],
     'contrast' => ['In “The hall” the words of “Deep” are hard to read on #17414d.', 'contrast.low', [['id' => 'a', 'title' => 'The hall', 'layout' => 'stage', 'backdrop' => ['colour' => '#17414d'], 'things' => [['id' => 't', 'kind' => 'text', 'md' => 'Deep', 'box' => [0, 0, 9, 9]], Games::choice('on', ['go' => 'end'])]]]],
     'crowded' => ['“The hall” has more in it than a student takes in; some of it could go to a scene of its own.', 'scene.crowded', [['id' => 'a', 'title' => 'The hall', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('word ', 1300)], Games::choice('on', ['go' => 'end'])]]]],
-    'constant' => ['In “The hall”, what “On” depends on never holds.', 'condition.constant', [['id' => 'a', 'title' => 'The hall', 'things' => [['if' => ['hasOf' => ['k'], 'atLeast' => 2]] + Games::choice('on', ['go' => 'end']), Games::choice('out', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'constant' => ['In “The hall”, what “On” depends on never holds: the student holds 2 of Key.', 'condition.constant', [['id' => 'a', 'title' => 'The hall', 'things' => [['if' => ['hasOf' => ['k'], 'atLeast' => 2]] + Games::choice('on', ['go' => 'end']), Games::choice('out', ['go' => 'end'])]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']]]],
+    'hidden' => ['Rule 2 of “L” in “The hall” (exactly Gull) never gets a turn: earlier rules take all its answers.', 'rule.hidden', [['id' => 'a', 'title' => 'The hall', 'things' => [['rules' => [['match' => ['equals' => ['gull']], 'verdict' => 'open', 'go' => 'end'], ['match' => ['equals' => ['Gull']], 'verdict' => 'almost']]] + Games::lock('l', '')]]]],
     'missing' => ['“On” in “The hall” leads to a scene that is not there.', 'route.missing', [['id' => 'a', 'title' => 'The hall', 'things' => [Games::choice('on', ['go' => 'attic']), Games::choice('out', ['go' => 'end'])]]]],
 ]);
 
@@ -49,7 +50,7 @@ it('calls nothing by its id', function (): void {
 
     expect(array_column($findings, 'code'))->toContain('route.missing', 'reference.missing', 'asset.missing', 'alt.missing', 'feedback.missing', 'scene.unreachable');
     foreach ($findings as $finding) {
-        expect(Words::of('findings', $finding->code, $finding->arguments))->not->toContain('worksheet-');
+        expect(Words::ofFinding($game, $finding))->not->toContain('worksheet-');
     }
 });
 
