@@ -91,11 +91,12 @@ final readonly class Renaming
     {
         $next = [];
         foreach ($matcher as $key => $value) {
+            $holds = Walk::heldByMatcher((string) $key);
             $next[$key] = match (true) {
                 ! is_array($value) => $value,
-                in_array($key, ['options', 'order'], true) => array_map($this->named(...), $value),
-                $key === 'pairs' => array_map($this->named(...), $this->keyed($value)),
-                $key === 'gaps' => array_map(fn (mixed $inner): mixed => is_array($inner) ? $this->matching($inner) : $inner, $this->keyed($value)),
+                $holds === 'parts' => array_map($this->named(...), $value),
+                $holds === 'pairs' => array_map($this->named(...), $this->keyed($value)),
+                $holds === 'gaps' => array_map(fn (mixed $inner): mixed => is_array($inner) ? $this->matching($inner) : $inner, $this->keyed($value)),
                 default => $this->matching($value),
             };
         }

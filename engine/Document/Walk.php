@@ -76,6 +76,14 @@ final readonly class Walk
         (new self($visitor))->part($shape, $part, []);
     }
 
+    /** What the field of a matcher holds that its kind is called by; '' for another field. */
+    public static function heldByMatcher(string $key): string
+    {
+        $class = Matchers::kinds()[$key] ?? null;
+
+        return $class === null ? '' : $class::FIELDS[$key] ?? '';
+    }
+
     /**
      * The part without what is only seen and read.
      *

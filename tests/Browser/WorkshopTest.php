@@ -171,3 +171,24 @@ it('has no barriers on any teacher’s page', function (): void {
     $teacher->go('/games')->click('.strip-runs .code')->see('joined');
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
 });
+
+it('begins a game with a pattern and a title, and builds the next one into the way that was chosen', function (): void {
+    $teacher = Screens::teacher()->go('/games/new')->press('Begin')->see('This scene');
+    $teacher->click('[data-key="bill-pattern"]')->click('[data-key="pattern.rooms"]')->type('[data-key="pattern.field.gameTitle"]', 'The brass lens');
+    $teacher->script('const rows = document.querySelector("[data-key=\'pattern.field.questions\']"); rows.value = "1 + 1\\t2\\t\\tHall\\n2 + 2\\t4\\t\\tHall"; rows.dispatchEvent(new Event("input"))');
+    $teacher->type('[data-key="pattern.field.codes"]', '5')->see('A code needs at least one figure')->type('[data-key="pattern.field.codes"]', '31');
+    $teacher->see('It becomes this game')->click('[data-key="patterns.build"]');
+    $built = WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 2 && $now['title'] === 'The brass lens');
+    [$hall, $end] = $built['scenes'];
+    expect(end($hall['things'])['rules'][0])->toMatchArray(['match' => ['equals' => ['31']], 'go' => $end['id']]);
+
+    $teacher->go($teacher->path())->click('[data-face="scene"]')->see('Hall')->click('[data-add="choice"]')->see('leads to');
+    $choice = end(WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes'][0]['things']) === 4)['scenes'][0]['things']);
+    $teacher->choose("[data-key='{$choice['id']}.go']", 'The way out · Hall')->click('[data-key="card-back"]')->click('[data-key="bill-pattern"]')->click('[data-key="pattern.keypad"]');
+    $teacher->see('Which way it takes over')->choose('[data-key="pattern.field.way"]', 'Go on')->type('[data-key="pattern.field.ask"]', 'Code?')->type('[data-key="pattern.field.code"]', '42');
+    $teacher->see('It goes behind')->click('[data-key="patterns.build"]');
+    $after = WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 3);
+    expect(end($after['scenes'][0]['things'])['react'][0]['go'])->toBe($after['scenes'][1]['id'])
+        ->and($after['scenes'][0]['things'][2]['rules'][0]['go'])->toBe($end['id'])
+        ->and($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+});

@@ -6,6 +6,7 @@ use Fravel\Document\GameDocument;
 use Fravel\Edit\Commands;
 use Fravel\Edit\Edited;
 use Tests\Support\Engine\MemoCases;
+use Tests\Support\Engine\ProofCases;
 use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
@@ -23,6 +24,33 @@ it('finds after an edit what it would find from nothing', function (int $seed): 
         expect(MemoCases::told(Check::of($game, 200, [], ['New scene'], memo: $memo)))->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 200, [], ['New scene'])));
     }
 })->with(range(1, 16));
+
+it('goes on with what it learned only where that still holds', function (int $seed): void {
+    $dice = new RandomGames(1000 + $seed);
+    $game = ProofCases::risingGame($seed);
+    $memo = new CheckMemo;
+    Check::of($game, 2000, memo: $memo);
+    for ($step = 0; $step < 10; $step++) {
+        $edited = Commands::read($dice->pick([
+            ['set' => 's'.$dice->pick([0, 1, 2, 3, 4]).'-go', 'field' => 'react', 'to' => [['go' => 's'.$dice->pick([0, 1, 2, 3, 4, 5]), 'do' => $dice->pick([[], [['give' => 't1']], [['take' => 't0']]])]]],
+            ['set' => 's'.$dice->pick([1, 2, 3, 4]), 'field' => 'needs', 'to' => $dice->pick([null, ['has' => 't0'], ['open' => 's1-lock']])],
+            ['set' => 's'.$dice->pick([0, 1, 2, 3, 4]), 'field' => 'back', 'to' => $dice->pick([true, false])],
+            ['set' => 's'.$dice->pick([0, 1, 2, 3, 4]), 'field' => 'arrive', 'to' => [['do' => [['give' => 't2']]]]],
+            ['set' => 's'.$dice->pick([0, 1, 2, 3]).'-go', 'field' => 'react', 'to' => [['go' => $dice->pick(['@start', '@chapter'])]]],
+            ['set' => '@game', 'field' => 'start', 'to' => 's'.$dice->pick([0, 1, 2])],
+            ['set' => '@game', 'field' => 'chapters', 'to' => [['id' => 'c', 'title' => 'C', 'start' => 's'.$dice->pick([0, 3])]]],
+            ['set' => 's'.$dice->pick([0, 1, 2, 3]), 'field' => 'chapter', 'to' => 'c'],
+            ['set' => 's4', 'field' => 'ending', 'to' => $dice->pick([null, ['kind' => 'won', 'md' => '']])],
+            ['insert' => 'scenes', 'in' => '@game', 'after' => 's'.$dice->pick([0, 3]), 'value' => ['id' => "n{$step}", 'title' => 'N', 'layout' => 'page', 'things' => [], 'next' => [['go' => 's1']]]],
+            ['insert' => 'things', 'in' => 's'.$dice->pick([0, 1]), 'after' => null, 'value' => ['id' => "cover{$step}", 'kind' => 'cover', 'opens' => 'lock', 'lock' => 's2-lock', 'react' => [['go' => 's5']]]],
+            ['deleteScene' => 's3', 'lead' => 's1'],
+        ]), $game)?->apply($game);
+        $game = $edited instanceof Edited ? $edited->game : $game;
+        $memo = $memo->next();
+
+        expect(MemoCases::told(Check::of($game, 2000, memo: $memo)))->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 2000)));
+    }
+})->with(range(1, 60));
 
 it('does not search again what words don’t change, and forgets what is gone', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('l', 'gull', [], ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
