@@ -52,6 +52,27 @@ it('goes on with what it learned only where that still holds', function (int $se
     }
 })->with(range(1, 60));
 
+it('forgets what it learned where words for places mean others, and where covers come', function (array $way, array $edit, string $reached): void {
+    $game = Games::of([
+        ['id' => 'a', 'chapter' => 'c', 'things' => [Games::choice('on', ['go' => 'b']), Games::lock('l', 'gull')]],
+        ['id' => 'b', 'chapter' => 'c', 'things' => [Games::choice('way', $way)]],
+        ['id' => 'x', 'things' => [Games::choice('x-on', ['go' => 'b'])]],
+        ['id' => 'y', 'things' => [Games::choice('y-on', ['go' => 'end'])]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ], ['chapters' => [['id' => 'c', 'title' => 'C', 'start' => 'a']]]);
+    $memo = new CheckMemo;
+    Check::of($game, memo: $memo);
+    $edited = Commands::read($edit, $game)->apply($game)->game;
+
+    $found = MemoCases::told(Check::of($edited, memo: $memo->next()));
+    expect($found)->toEqual(MemoCases::told(Check::of(GameDocument::of($edited->document))))
+        ->and(array_filter($found[1], static fn (array $finding): bool => $finding[0] === 'scene.unreachable' && $finding[2] === [$reached]))->toBe([]);
+})->with([
+    'another start' => [['go' => '@start'], ['together' => [['set' => '@game', 'field' => 'start', 'to' => 'x'], ['set' => 'x', 'field' => 'next', 'to' => [['go' => 'y']]]]], 'x'],
+    'another first scene of a chapter' => [['go' => '@chapter'], ['set' => '@game', 'field' => 'chapters', 'to' => [['id' => 'c', 'title' => 'C', 'start' => 'y']]], 'y'],
+    'a cover that a lock lifts elsewhere' => [['go' => 'a'], ['insert' => 'things', 'in' => 'x', 'after' => null, 'value' => ['id' => 'lid', 'kind' => 'cover', 'opens' => 'lock', 'lock' => 'l', 'react' => [['go' => 'y']]]], 'y'],
+]);
+
 it('does not search again what words don’t change, and forgets what is gone', function (): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('l', 'gull', [], ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
     $memo = new CheckMemo;
