@@ -56,7 +56,7 @@ it('forgets what it learned where words for places mean others, and where covers
     $game = Games::of([
         ['id' => 'a', 'chapter' => 'c', 'things' => [Games::choice('on', ['go' => 'b']), Games::lock('l', 'gull')]],
         ['id' => 'b', 'chapter' => 'c', 'things' => [Games::choice('way', $way)]],
-        ['id' => 'x', 'things' => [Games::choice('x-on', ['go' => 'b'])]],
+        ['id' => 'x', 'things' => [Games::choice('x-on', ['go' => 'b']), ['id' => 'lid', 'kind' => 'cover', 'opens' => 'lock', 'lock' => 'l', 'react' => [['go' => 'b']]]]],
         ['id' => 'y', 'things' => [Games::choice('y-on', ['go' => 'end'])]],
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
     ], ['chapters' => [['id' => 'c', 'title' => 'C', 'start' => 'a']]]);
@@ -70,7 +70,7 @@ it('forgets what it learned where words for places mean others, and where covers
 })->with([
     'another start' => [['go' => '@start'], ['together' => [['set' => '@game', 'field' => 'start', 'to' => 'x'], ['set' => 'x', 'field' => 'next', 'to' => [['go' => 'y']]]]], 'x'],
     'another first scene of a chapter' => [['go' => '@chapter'], ['set' => '@game', 'field' => 'chapters', 'to' => [['id' => 'c', 'title' => 'C', 'start' => 'y']]], 'y'],
-    'a cover that a lock lifts elsewhere' => [['go' => 'a'], ['insert' => 'things', 'in' => 'x', 'after' => null, 'value' => ['id' => 'lid', 'kind' => 'cover', 'opens' => 'lock', 'lock' => 'l', 'react' => [['go' => 'y']]]], 'y'],
+    'a cover that a lock lifts elsewhere' => [['go' => 'a'], ['set' => 'lid', 'field' => 'react', 'to' => [['go' => 'y']]], 'y'],
 ]);
 
 it('does not search again what words don’t change, and forgets what is gone', function (): void {
