@@ -11,6 +11,8 @@ use Fravel\Support\Wording;
 /** `{"all": [C, …]}`: every part holds; with no parts it holds. */
 final readonly class All implements Condition
 {
+    use Joined;
+
     public const FIELDS = ['all' => 'conditions'];
 
     /** @param  list<Condition>  $parts */
@@ -37,18 +39,6 @@ final readonly class All implements Condition
         }
 
         return true;
-    }
-
-    public function observe(Observed $seen): void
-    {
-        foreach ($this->parts as $part) {
-            $part->observe($seen);
-        }
-    }
-
-    public function isRising(): bool
-    {
-        return array_filter($this->parts, static fn (Condition $part): bool => ! $part->isRising()) === [];
     }
 
     public function foldsTo(Fixed $fixed): ?bool

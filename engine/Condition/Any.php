@@ -11,6 +11,8 @@ use Fravel\Support\Wording;
 /** `{"any": [C, …]}`: at least one part holds; with no parts it does not. */
 final readonly class Any implements Condition
 {
+    use Joined;
+
     public const FIELDS = ['any' => 'conditions'];
 
     /** @param  list<Condition>  $parts */
@@ -37,18 +39,6 @@ final readonly class Any implements Condition
         }
 
         return false;
-    }
-
-    public function observe(Observed $seen): void
-    {
-        foreach ($this->parts as $part) {
-            $part->observe($seen);
-        }
-    }
-
-    public function isRising(): bool
-    {
-        return array_filter($this->parts, static fn (Condition $part): bool => ! $part->isRising()) === [];
     }
 
     public function foldsTo(Fixed $fixed): ?bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
-use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
 use Fravel\State\Fact;
 use Fravel\State\PlayState;
@@ -14,6 +13,8 @@ use Fravel\Support\Wording;
 /** `{"must": "tally"}`: it leads, whatever the others come to. */
 final readonly class Decide implements Effect
 {
+    use Uncounted;
+
     public const FIELDS = ['must' => 'tally'];
 
     public function __construct(public string $tally)
@@ -48,21 +49,6 @@ final readonly class Decide implements Effect
     public function mayTake(): bool
     {
         return false;
-    }
-
-    public function adds(): array
-    {
-        return [];
-    }
-
-    public function puts(): array
-    {
-        return [];
-    }
-
-    public function observe(Observed $seen): void
-    {
-        // What it does is the same in every state.
     }
 
     public function said(): Wording

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Fravel\Effect;
 
-use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
 use Fravel\State\Fact;
 use Fravel\State\PlayState;
@@ -14,6 +13,8 @@ use Fravel\Support\Wording;
 /** `{"forget": "chapter"}`: closes its locks, lowers its covers and forgets their tries; tokens and tallies stay. */
 final readonly class Forget implements Effect
 {
+    use Uncounted;
+
     public const FIELDS = ['forget' => 'chapter'];
 
     public function __construct(public string $chapter)
@@ -58,21 +59,6 @@ final readonly class Forget implements Effect
     public function mayTake(): bool
     {
         return true;
-    }
-
-    public function adds(): array
-    {
-        return [];
-    }
-
-    public function puts(): array
-    {
-        return [];
-    }
-
-    public function observe(Observed $seen): void
-    {
-        // What it does is the same in every state.
     }
 
     public function said(): Wording

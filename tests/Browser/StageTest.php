@@ -182,7 +182,7 @@ it('keeps what there is to mend in view, and mends it with one press', function 
     expect($builder->document()['scenes'][1]['ending']['kind'])->toBe('won')
         ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])->toBe([['say' => 'That is not it yet. Look again.']])
         ->and($teacher->barriers())->toBe([]);
-    $teacher->see('2 to mend')->see('are still the sample');
+    $teacher->see('4 to mend')->see('still has the words that it was made with');
 });
 
 it('keeps a reference beside the question, and shows a closer look', function (): void {

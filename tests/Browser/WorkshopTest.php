@@ -185,7 +185,7 @@ it('begins a game with a pattern and a title, and builds the next one into the w
     $teacher->go($teacher->path())->click('[data-face="scene"]')->see('Hall')->click('[data-add="choice"]')->see('leads to');
     $choice = end(WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes'][0]['things']) === 4)['scenes'][0]['things']);
     $teacher->choose("[data-key='{$choice['id']}.go']", $end['title'].' · Hall')->click('[data-key="card-back"]')->click('[data-key="bill-pattern"]')->click('[data-key="pattern.keypad"]');
-    $teacher->see('Which way it takes over')->choose('[data-key="pattern.field.way"]', 'Go on')->type('[data-key="pattern.field.ask"]', 'Code?')->type('[data-key="pattern.field.code"]', '42');
+    $teacher->see('Which way it takes over')->choose('[data-key="pattern.field.way"]', '“Go on” → The way out')->type('[data-key="pattern.field.ask"]', 'Code?')->type('[data-key="pattern.field.code"]', '42');
     $teacher->see('It goes behind')->click('[data-key="patterns.build"]');
     $after = WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 3);
     expect(end($after['scenes'][0]['things'])['react'][0]['go'])->toBe($after['scenes'][1]['id'])

@@ -11,7 +11,7 @@ it('is changed by the browser exactly as by the server', function (int $seed): v
     $drawn = new RandomGames($seed);
     $document = $drawn->document();
     [$game, $taken, $inverses] = [GameDocument::of($document), [], []];
-    foreach ([...someCommands($drawn), ['remove' => 's2'], ['remove' => 's1-lid']] as $sent) {
+    foreach ([...MirrorCases::someCommands($drawn), ['remove' => 's2'], ['remove' => 's1-lid']] as $sent) {
         $edited = Commands::read($sent)?->apply($game);
         if ($edited instanceof Edited) {
             $game = $edited->game;

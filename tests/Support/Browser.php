@@ -137,7 +137,7 @@ final class Browser
                 }
             }
 
-            throw new RuntimeException("{$selector} has no option {$words}.");
+            throw new RuntimeException("{$selector} has no option {$words}, but: ".str_replace("\n", ' | ', $this->find($selector)->getText()));
         });
     }
 

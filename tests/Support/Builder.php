@@ -24,8 +24,8 @@ final class Builder
     /** When all that was done has arrived. */
     public function kept(): Browser
     {
-        $this->browser->script('document.activeElement?.blur()');
-        usleep(150_000);
+        // What leaving a field sets off has begun once two frames were drawn.
+        $this->browser->script('document.activeElement?.blur(); return new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))');
 
         return $this->browser->see('all changes kept');
     }

@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"all": [Matcher, …]}` */
 final readonly class All implements Matcher
 {
+    use NoNumber;
+
     public const FIELDS = ['all' => 'matchers'];
 
     /** @param  list<Matcher>  $parts */
@@ -93,11 +95,6 @@ final readonly class All implements Matcher
     public function joined(): array
     {
         return $this->parts;
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

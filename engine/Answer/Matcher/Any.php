@@ -14,6 +14,8 @@ use Fravel\Support\Wording;
 /** `{"any": [Matcher, …]}` */
 final readonly class Any implements Matcher
 {
+    use NoNumber;
+
     public const FIELDS = ['any' => 'matchers'];
 
     /** @param  list<Matcher>  $parts */
@@ -87,11 +89,6 @@ final readonly class Any implements Matcher
     public function joined(): array
     {
         return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

@@ -13,6 +13,9 @@ use Fravel\Support\Wording;
 /** `{"anything": true}` */
 final readonly class Anything implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     public function __construct()
     {
     }
@@ -67,21 +70,6 @@ final readonly class Anything implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return true;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

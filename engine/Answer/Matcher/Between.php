@@ -17,6 +17,8 @@ use Fravel\Support\Wording;
 /** `{"between": [a, b]}`: both ends count. */
 final readonly class Between implements Matcher
 {
+    use Single;
+
     public function __construct(public BigRational $least, public BigRational $most)
     {
     }
@@ -86,16 +88,6 @@ final readonly class Between implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this || Span::takesAll([$this], $other);
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
     }
 
     public function span(): Span

@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"close": "s", "edits": 1}`: at most so many slips of the pen away, after cleaning. */
 final readonly class Close implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     private const LONGEST = 200;
 
     public function __construct(public string $text, public int $edits)
@@ -115,21 +118,6 @@ final readonly class Close implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other instanceof self && $this->text === $other->text && $this->edits >= $other->edits;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

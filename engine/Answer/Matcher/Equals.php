@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"equals": "s"}` or a list of which any will do, after cleaning. */
 final readonly class Equals implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     private const LONGEST = 20_000;
 
     /** @param  list<string>  $texts */
@@ -78,21 +81,6 @@ final readonly class Equals implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other instanceof self && array_diff($other->texts, $this->texts) === [];
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

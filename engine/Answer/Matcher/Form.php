@@ -15,6 +15,9 @@ use Fravel\Support\Wording;
 /** `{"form": "email" | "web" | "date" | "time" | "whole" | "decimal"}` */
 final readonly class Form implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     private const EXAMPLES = ['email' => 'mia@skerrypoint.example', 'web' => 'https://skerrypoint.example', 'date' => '2024-05-17', 'time' => '12:30', 'whole' => '7', 'decimal' => '7.5'];
 
     public function __construct(public string $form)
@@ -95,21 +98,6 @@ final readonly class Form implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this || ($other instanceof self && $this->form === 'decimal' && $other->form === 'whole');
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"gaps": {"g1": Matcher, …}}`: each gap by its own matcher. */
 final readonly class Gaps implements Partial
 {
+    use NoNumber;
+    use Single;
+
     public const FIELDS = ['gaps' => 'gaps'];
 
     /** @param  array<string, Matcher>  $gaps */
@@ -85,21 +88,6 @@ final readonly class Gaps implements Partial
     {
         return $other instanceof self && $this->gaps !== [] && array_keys($this->gaps) === array_keys($other->gaps)
             && array_filter(array_keys($this->gaps), fn (string $gap): bool => ! $parts->takesAll($this->gaps[$gap], $other->gaps[$gap])) === [];
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"has": ["phrase", …]}`: any of them stands in the answer, as whole words. */
 final readonly class Has implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     /** @param  list<string>  $phrases */
     public function __construct(public array $phrases)
     {
@@ -80,21 +83,6 @@ final readonly class Has implements Matcher
             $other instanceof HasAll => array_filter($other->phrases, fn (string $phrase): bool => Phrase::isSaidIn($this->phrases, $phrase)) !== [],
             default => $other == $this,
         };
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

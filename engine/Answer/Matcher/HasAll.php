@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"hasAll": ["phrase", …]}`: all of them stand in the answer, as whole words, in any order. */
 final readonly class HasAll implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     /** @param  list<string>  $phrases */
     public function __construct(public array $phrases)
     {
@@ -76,21 +79,6 @@ final readonly class HasAll implements Matcher
         $isSaid = static fn (string $short): bool => $other instanceof self && array_filter($other->phrases, static fn (string $phrase): bool => Phrase::isSaidIn([$short], $phrase)) !== [];
 
         return $other == $this || ($this->phrases !== [] && array_filter($this->phrases, $isSaid) === $this->phrases);
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

@@ -16,6 +16,9 @@ use Fravel\Thing\Points;
 /** `{"inside": [[x, y], …]}`: within this polygon; on its edge is inside. */
 final readonly class Inside implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     /** How near to an edge counts as on it, in parts of the picture. */
     private const EDGE = 1e-9;
 
@@ -110,21 +113,6 @@ final readonly class Inside implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

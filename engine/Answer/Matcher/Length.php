@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"length": {"min": 3, "max": null, "of": "words"}}`: of the trimmed answer, in grapheme clusters or words. */
 final readonly class Length implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     /** Longer ones are no answer anywhere. */
     private const LONGEST_SAMPLE = 20_000;
 
@@ -91,21 +94,6 @@ final readonly class Length implements Matcher
         }
 
         return $other instanceof self && $this->of === $other->of && $this->min <= $other->min && ($this->max === null || ($other->max !== null && $this->max >= $other->max));
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

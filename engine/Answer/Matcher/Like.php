@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"like": "light*ho?se"}`: `*` stands for any run of characters, `?` for any one, after cleaning. */
 final readonly class Like implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     private const LONGEST = 500;
 
     public function __construct(public string $literal)
@@ -94,21 +97,6 @@ final readonly class Like implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this || ($this->literal !== '' && trim($this->literal, '*') === '');
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

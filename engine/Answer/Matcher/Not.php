@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"not": Matcher}` */
 final readonly class Not implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     public const FIELDS = ['not' => 'matcher'];
 
     public function __construct(public Matcher $part)
@@ -68,21 +71,6 @@ final readonly class Not implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other instanceof self && $parts->takesAll($other->part, $this->part);
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

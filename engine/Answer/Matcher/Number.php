@@ -20,6 +20,8 @@ use Fravel\Support\Wording;
 /** `{"number": 12.5}` with `within` (a number or "2%"), or `places`, and with `unit`. Exact. */
 final readonly class Number implements Matcher
 {
+    use Single;
+
     public function __construct(
         public BigRational $number,
         public ?BigRational $within,
@@ -125,16 +127,6 @@ final readonly class Number implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this || Span::takesAll([$this], $other);
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
     }
 
     public function span(): ?Span

@@ -14,6 +14,10 @@ use Fravel\Support\Wording;
 /** `{"options": ["a", "c"]}`: exactly this set. */
 final readonly class Options implements Partial
 {
+    use NoNumber;
+    use Single;
+    use Whole;
+
     public const FIELDS = ['options' => 'parts'];
 
     /** @param  list<string>  $ids */
@@ -55,41 +59,6 @@ final readonly class Options implements Partial
     public function names(Input $input): array
     {
         return array_values(array_intersect_key($input->parts(), array_flip($this->ids)));
-    }
-
-    public function isLiteral(): bool
-    {
-        return true;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return true;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
-    }
-
-    public function covers(Matcher $other, Comparing $parts): bool
-    {
-        return $other == $this;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

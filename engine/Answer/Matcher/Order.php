@@ -14,6 +14,10 @@ use Fravel\Support\Wording;
 /** `{"order": ["a", "b"]}`: this list; also for keys and colours. */
 final readonly class Order implements Partial
 {
+    use NoNumber;
+    use Single;
+    use Whole;
+
     public const FIELDS = ['order' => 'parts'];
 
     /** @param  list<string>  $ids */
@@ -54,41 +58,6 @@ final readonly class Order implements Partial
     public function names(Input $input): array
     {
         return [];
-    }
-
-    public function isLiteral(): bool
-    {
-        return true;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return true;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
-    }
-
-    public function covers(Matcher $other, Comparing $parts): bool
-    {
-        return $other == $this;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

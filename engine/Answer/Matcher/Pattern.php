@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"pattern": "regex"}`: the whole answer, trimmed and composed, in Perl's syntax with Unicode. */
 final readonly class Pattern implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     /** Steps the matching may take: far more than an honest pattern needs, and well under a millisecond's work. */
     private const EFFORT = 20000;
 
@@ -128,21 +131,6 @@ final readonly class Pattern implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return $other == $this;
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

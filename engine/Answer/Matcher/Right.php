@@ -14,6 +14,9 @@ use Fravel\Support\Wording;
 /** `{"right": {"of": Matcher, "atLeast": 3}}`: so many parts right. */
 final readonly class Right implements Matcher
 {
+    use NoNumber;
+    use Single;
+
     public const FIELDS = ['right' => 'counted'];
 
     public function __construct(public ?Partial $of, public int $atLeast)
@@ -85,21 +88,6 @@ final readonly class Right implements Matcher
             $other instanceof Partial => $this->of == $other && $this->atLeast <= $other->size(),
             default => false,
         };
-    }
-
-    public function choices(): array
-    {
-        return [$this];
-    }
-
-    public function joined(): array
-    {
-        return [$this];
-    }
-
-    public function span(): ?Span
-    {
-        return null;
     }
 
     public function weight(int $longest): int

@@ -65,7 +65,7 @@ function openStore(address) {
             const { path, body } = queue[0];
             const reply = await deliver(`${address}/${path}`, { ...body, base: store.revision });
             queue.shift();
-            await settle(reply, path, body);
+            await heed(reply, path, body);
         }
         sending = null;
         tell('saved', 'saved');
@@ -84,7 +84,7 @@ function openStore(address) {
         }
     }
 
-    function settle({ status, body }, path, sent) {
+    function heed({ status, body }, path, sent) {
         if (!body || body.revision === undefined) {
             if (status === 500) tell('aside', sent.label ?? '');
             else tell('refused', body?.message ?? '');
