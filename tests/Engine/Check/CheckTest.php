@@ -139,3 +139,29 @@ it('looks at moments of clips too for conditions that never change', function ()
 
     expect(array_column(Check::of(Games::of([['id' => 'a', 'things' => [$clip]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]))->findings, 'where', 'code'))->toHaveKey('condition.constant', ['cue', 'a']);
 });
+
+it('judges the contrast of words that stand on a plain colour, and of no others', function (array $thing, bool $isLow): void {
+    $game = Games::of([['id' => 'a', 'layout' => 'stage', 'backdrop' => ['colour' => '#17414d'], 'things' => [$thing + ['id' => 't', 'box' => [0, 0, 9, 9]], Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect(in_array('contrast.low', array_column(Check::of($game)->findings, 'code'), true))->toBe($isLow);
+})->with([
+    'ink on the deep' => [['kind' => 'text', 'md' => 'Deep'], true],
+    'ink on paper' => [['kind' => 'text', 'md' => 'Deep', 'plate' => true], false],
+    'a cover of that colour' => [['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#17414d'], 'back' => ['md' => '']], true],
+    'a cover with a picture' => [['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#17414d', 'asset' => 'p'], 'back' => ['md' => '']], false],
+    'a cover without a colour' => [['kind' => 'cover', 'front' => ['md' => 'Lift'], 'back' => ['md' => '']], false],
+]);
+
+it('says of no clip, picture or speaking choice that it leads nowhere yet', function (array $thing, bool $isOpen): void {
+    $game = Games::of([['id' => 'a', 'things' => [$thing + ['id' => 't'], Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect(in_array('route.open', array_column(Check::of($game)->findings, 'code'), true))->toBe($isOpen);
+})->with([
+    'a clip' => [['kind' => 'clip', 'asset' => 'f'], false],
+    'a cover' => [['kind' => 'cover', 'front' => ['md' => 'A']], false],
+    'a choice that speaks' => [['kind' => 'choice', 'md' => 'A', 'react' => [['say' => 'Hello.']]], false],
+    'a choice that does nothing' => [['kind' => 'choice', 'md' => 'A', 'react' => []], true],
+    'a lock with an open end' => [['kind' => 'lock', 'ask' => 'A?', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => 'x'], 'verdict' => 'open', 'go' => '']]], true],
+    'a lock that only asks' => [['kind' => 'lock', 'ask' => 'A?', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => 'x'], 'verdict' => 'open']]], false],
+    'a lock whose opening does something' => [['kind' => 'lock', 'ask' => 'A?', 'input' => ['type' => 'text'], 'rules' => [['match' => ['equals' => 'x'], 'verdict' => 'open', 'go' => '', 'do' => [['give' => 'k']]]]], false],
+]);

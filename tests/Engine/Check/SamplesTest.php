@@ -50,6 +50,7 @@ it('decides whether an earlier rule takes all that a later one would', function 
     'anything before' => [['anything' => true], ['pattern' => 'x+'], true],
     'a word of the answer' => [['has' => ['gull']], ['equals' => 'herring gull'], true],
     'a word of one of the answers' => [['has' => ['gull']], ['equals' => ['herring gull', 'tern']], false],
+    'no answer at all' => [['has' => ['gull']], ['equals' => []], false],
     'the same after cleaning' => [['equals' => 'Ebb'], ['equals' => 'ebb!'], true],
     'close enough' => [['close' => 'gannet', 'edits' => 1], ['equals' => 'gannets'], true],
     'not close enough' => [['close' => 'gannet', 'edits' => 1], ['equals' => 'gannetries'], false],
