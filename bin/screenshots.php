@@ -23,7 +23,7 @@ $shot($teacher, 'new-game');
 
 $teacher->script('document.querySelector("input[name=pattern][value=hub]").closest("form").querySelector("button").click()');
 $teacher->find('.patterns-form');
-$teacher->type('[data-key="pattern.field.place"]', 'The crossroads')->find('[data-key="pattern.field.questions"]')->click();
+$teacher->type('[data-key="pattern.field.gameTitle"]', 'Birds and tides')->type('[data-key="pattern.field.place"]', 'The crossroads')->find('[data-key="pattern.field.questions"]')->click();
 $teacher->script('document.execCommand("insertText", false, arguments[0])', "Where do puffins nest?\tin burrows\tUnder the ground.\tBirds\nHow many eggs do they lay?\t1\tFewer than two.\tBirds\nWhat moves the tide?\tthe moon\tLook up.\tTides\nHow many tides has a day?\t2\tOne and one more.\tTides");
 usleep(1_500_000);
 $teacher->script('document.querySelector(".pattern-rows").scrollLeft = 0');
@@ -31,7 +31,7 @@ $shot($teacher, 'pattern');
 $teacher->click('[data-key="patterns.build"]')->find('.station-place');
 
 $teacher->go('/games/new')->script('document.querySelector("input[name=pattern][value=quiz]").closest("form").querySelector("button").click()');
-$teacher->find('[data-key="pattern.field.outcomes"]')->click();
+$teacher->type('[data-key="pattern.field.gameTitle"]', 'Keeper, pilot or cartographer?')->find('[data-key="pattern.field.outcomes"]')->click();
 $teacher->script('document.execCommand("insertText", false, arguments[0])', "Keeper\tYou stay when others go.\nPilot\tYou know the way.\nCartographer\tYou see what others miss.");
 $teacher->find('[data-key="pattern.field.quizQuestions"]')->click();
 $teacher->script('document.execCommand("insertText", false, arguments[0])', "What do you pack first?\ta lantern\ta compass\ta pencil\nA storm comes. You …\tstay\tsteer\nWhere do you sit?\tby the lamp\tat the wheel\nWhat do you hear first?\tthe bell\tthe engine");

@@ -24,6 +24,9 @@ final class AdversarialGames
             'six outcomes of twenty questions' => self::quiz(6, 20),
             'a rule twice in a lock of a clip' => self::clip(),
             'two thousand rules' => self::manyRules(2000),
+            'thousands of answers and of lengths' => self::oneRule(['all' => [['any' => array_map(fn (int $number): array => ['equals' => array_map(fn (int $word): string => "word {$number} {$word} ".str_repeat('x', 40), range(1, 20))], range(1, 200))], ...array_map(fn (int $number): array => ['not' => ['length' => ['min' => 7 * $number, 'max' => 7 * $number + 2]]], range(1, 60))]]),
+            'repetitions of repetitions' => self::oneRule(['pattern' => '((((a{400}){400}){400}b|c){300}|(d{900}){900})e']),
+            'three hundred areas' => self::oneRule(['any' => array_map(fn (int $number): array => ['inside' => [[0, 0], [1, $number / 300], [$number / 300, 1]]], range(1, 300))], ['type' => 'point']),
             'half of twenty-four tokens' => self::gated(['hasOf' => array_column(self::tokens(24), 'id'), 'atLeast' => 12], self::tokens(24)),
             'three hundred sums' => self::sums(300),
             'thirty locks with hints and ways back' => self::hinted(30),
@@ -67,11 +70,12 @@ final class AdversarialGames
 
     /**
      * @param  array<string, mixed>  $match
+     * @param  array<string, mixed>  $input
      * @return array<string, mixed>
      */
-    private static function oneRule(array $match): array
+    private static function oneRule(array $match, array $input = ['type' => 'text']): array
     {
-        return self::ending([['id' => 'a', 'things' => [['rules' => [['match' => $match, 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]);
+        return self::ending([['id' => 'a', 'things' => [['input' => $input, 'rules' => [['match' => $match, 'verdict' => 'open', 'go' => 'end']]] + Games::lock('l', '')]]]);
     }
 
     /**

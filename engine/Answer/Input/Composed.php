@@ -22,7 +22,7 @@ trait Composed
     /** What is no text has no number and no length that could be matched, so what is named tells all. */
     public function isDecidedBy(Probes $probes): bool
     {
-        return ! $probes->isOpaque && $probes->areas === [];
+        return ! $probes->isOpaque && $probes->areas === [] && count($probes->answers) + count($probes->numbers) < Probes::MOST;
     }
 
     public function guesses(array $open, string $language): ?float

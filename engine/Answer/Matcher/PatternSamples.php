@@ -12,8 +12,10 @@ namespace Fravel\Answer\Matcher;
  */
 final class PatternSamples
 {
-    /** Texts at most. */
+    /** Texts at most, and bytes of one: no answer is longer. */
     private const MOST = 12;
+
+    private const LONGEST = 2000;
 
     private const CLASSES = ['d' => '7', 'D' => 'x', 'w' => 'x', 'W' => '!', 's' => ' ', 'S' => 'x', 'n' => "\n", 't' => "\t", 'h' => ' ', 'R' => "\n", 'X' => 'x', 'b' => '', 'B' => '', 'A' => '', 'z' => '', 'Z' => '', 'K' => ''];
 
@@ -52,7 +54,7 @@ final class PatternSamples
             $next = [];
             foreach ($texts as $text) {
                 foreach ($pieces as $piece) {
-                    $next[] = $text.$piece;
+                    $next[] = substr($text.$piece, 0, self::LONGEST);
                 }
             }
             $texts = array_slice($next, 0, self::MOST);
@@ -153,7 +155,7 @@ final class PatternSamples
         }
         $this->at += strlen($times[0]);
         $least = $times[1] === '' ? (int) $times[2] : ($times[1] === '+' ? 1 : 0);
-        $often = array_map(static fn (string $piece): string => str_repeat($piece, min($least, 500)), $pieces);
+        $often = array_map(static fn (string $piece): string => str_repeat($piece, min($least, intdiv(self::LONGEST, max(1, strlen($piece))))), $pieces);
 
         return $least === 0 ? ['', ...$pieces] : $often;
     }

@@ -19,10 +19,11 @@ final class ListProbes
      */
     public static function withAnother(array $named, callable $drawn, float $ways): array
     {
-        $known = array_map(serialize(...), $named);
+        $named = array_slice($named, 0, Probes::MOST);
+        $known = array_flip(array_map(serialize(...), $named));
         for ($number = 0; $number <= min(count($named), $ways - 1); $number++) {
             $other = $drawn($number);
-            if (! in_array(serialize($other), $known, true)) {
+            if (! isset($known[serialize($other)])) {
                 return [...$named, $other];
             }
         }
@@ -56,7 +57,7 @@ final class ListProbes
     public static function codes(array $borders, int $length): array
     {
         $codes = [];
-        foreach ($borders as $border) {
+        foreach (array_slice($borders, 0, Probes::MOST) as $border) {
             $below = BigInteger::of($border->toScale(0, RoundingMode::FLOOR));
             foreach ([-1, 0, 1, 2] as $step) {
                 $code = (string) $below->plus($step);

@@ -26,7 +26,7 @@ final class PointProbes
     public static function in(array $areas): array
     {
         $edges = array_slice(array_merge([], ...array_map(self::edges(...), $areas)), 0, self::MOST_EDGES);
-        $points = array_merge([[0.0, 0.0], [1.0, 1.0]], ...$areas);
+        $points = array_slice(array_merge([[0.0, 0.0], [1.0, 1.0]], ...$areas), 0, Probes::MOST);
         foreach (self::middles(self::cuts($edges)) as $x) {
             $heights = [0.0, 1.0];
             foreach ($edges as [$from, $to]) {

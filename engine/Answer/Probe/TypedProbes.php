@@ -9,6 +9,9 @@ use Brick\Math\BigRational;
 /** Probes as texts that somebody could type. */
 final readonly class TypedProbes
 {
+    /** Lengths on and beside borders that are gone through, of characters and of words: their pairs are tried. */
+    private const MOST_LENGTHS = 16;
+
     /** Words that stand for any others. */
     private const OTHER = ['zzzz', 'zq xj'];
 
@@ -16,21 +19,28 @@ final readonly class TypedProbes
     {
     }
 
-    /** @return list<string> */
+    /** @return list<string> no more than Probes::MOST */
     public function all(): array
     {
         $attempts = array_values(array_filter($this->probes->attempts, is_string(...)));
-        $texts = [...$this->probes->texts(), ...$this->numerals(), ...self::OTHER, ...$attempts];
-        $all = [...$texts, ...$this->ofLengths(), ...array_merge([], ...array_map($this->stretched(...), $texts))];
+        $texts = array_slice([...$this->probes->texts(), ...$this->numerals(), ...self::OTHER, ...$attempts], 0, Probes::MOST);
+        $all = array_fill_keys([...$texts, ...$this->ofLengths()], true);
+        foreach ($texts as $text) {
+            if (count($all) >= Probes::MOST) {
+                break;
+            }
+            $all += array_fill_keys($this->stretched((string) $text), true);
+        }
 
-        return array_values(array_unique(array_slice($all, 0, Probes::MOST)));
+        return array_map(strval(...), array_slice(array_keys($all), 0, Probes::MOST));
     }
 
     /** Whether every answer there is gets the same verdict as one of these. */
     public function areComplete(): bool
     {
         $probes = $this->probes;
-        if ($probes->isOpaque || $probes->areas !== [] || $probes->lists() !== [] || count($this->all()) >= Probes::MOST) {
+        $isMuch = max(count($probes->lengths['characters']), count($probes->lengths['words'])) > intdiv(self::MOST_LENGTHS, 4);
+        if ($isMuch || $probes->isOpaque || $probes->areas !== [] || $probes->lists() !== [] || count($this->all()) >= Probes::MOST) {
             return false;
         }
         $hasNumbers = $probes->numbers !== [];
@@ -66,7 +76,7 @@ final readonly class TypedProbes
     private function numerals(): array
     {
         $numerals = [];
-        foreach (Probes::around(array_column($this->probes->numbers, 0)) as $number) {
+        foreach (Probes::around(array_slice(array_column($this->probes->numbers, 0), 0, Probes::MOST)) as $number) {
             $numerals[] = self::written($number);
             foreach (array_unique(array_filter(array_column($this->probes->numbers, 2))) as $symbol) {
                 $numerals[] = self::written($number)." {$symbol}";
@@ -79,8 +89,8 @@ final readonly class TypedProbes
     /** @return list<string> a text of each length on and beside a border, in characters and words */
     private function ofLengths(): array
     {
-        $characters = $this->besides('characters', $this->longest);
-        $words = $this->besides('words', $this->longest);
+        $characters = array_slice($this->besides('characters', $this->longest), 0, self::MOST_LENGTHS);
+        $words = array_slice($this->besides('words', $this->longest), 0, self::MOST_LENGTHS);
         $texts = [];
         foreach ($characters === [] ? [1, $this->longest] : $characters as $many) {
             foreach ($words === [] ? [0, 1] : $words as $of) {
@@ -121,11 +131,11 @@ final readonly class TypedProbes
     private function stretched(string $text): array
     {
         $longer = [];
-        foreach ($this->besides('characters', min($this->longest, 2000)) as $length) {
+        foreach (array_slice($this->besides('characters', min($this->longest, 2000)), 0, self::MOST_LENGTHS) as $length) {
             $longer[] = preg_match('/^-?\d/', $text) === 1 ? (string) preg_replace('/\d/', str_repeat('0', max(0, $length - mb_strlen($text))).'$0', $text, 1) : str_pad("{$text} ", $length, 'x');
             $longer[] = str_pad($text, $length, '!');
         }
-        foreach ($this->besides('words', min($this->longest, 500)) as $length) {
+        foreach (array_slice($this->besides('words', min($this->longest, 500)), 0, self::MOST_LENGTHS) as $length) {
             $longer[] = $text.str_repeat(' zz', max(0, $length - count(preg_split('/\s+/u', $text) ?: [])));
         }
 

@@ -21,7 +21,9 @@ final readonly class LockAnswers
     /** Answers that are tried one by one. */
     public const MOST = 1500;
 
-    /** Units of effort for trying one answer. */
+    /** Steps of a lock's weight that are one unit of effort, and units for trying an answer at all. */
+    private const STEPS = 15;
+
     private const ANSWER = 5;
 
     /**
@@ -89,8 +91,9 @@ final readonly class LockAnswers
         $every = $lock->input->every(self::MOST);
         $probes = self::probes($lock);
         [$caught, $matched, $counts] = [[], [], []];
+        $cost = self::ANSWER + intdiv($lock->weight(), self::STEPS);
         foreach ($every ?? $lock->input->probed($probes) as $sent) {
-            $effort->spend(self::ANSWER + count($lock->rules));
+            $effort->spend($cost);
             $answer = $lock->accept($sent, $language);
             if (! $answer instanceof Answer) {
                 continue;

@@ -46,7 +46,8 @@ function openPatterns(desk, address) {
     }
 
     function titleField() {
-        given.gameTitle ??= words.untitled.includes(desk.store.game.title) ? '' : desk.store.game.title;
+        const isNamed = !words.untitled.includes(desk.store.game.title) && !words.offered.some(({ name }) => name === desk.store.game.title);
+        given.gameTitle ??= isNamed ? desk.store.game.title : '';
 
         return el('label', { class: 'field', 'data-key': 'pattern.label.gameTitle' }, el('span', {}, words.gameTitle, el('small', {}, ` ${words.optional}`)), el('input', { 'data-key': 'pattern.field.gameTitle', autocomplete: 'off', maxlength: 120, value: given.gameTitle, oninput: ({ target }) => { given.gameTitle = target.value; } }));
     }
