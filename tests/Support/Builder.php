@@ -65,10 +65,25 @@ final class Builder
     public function pressOn(string $selector): self
     {
         $this->browser->find($selector);
-        [$x, $y] = $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
+        [$x, $y] = $this->middleOf($selector);
         $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]]]]]);
 
         return $this->counted();
+    }
+
+    /** @return array{int, int} the middle of a line on the screen, as soon as it stands still */
+    private function middleOf(string $selector): array
+    {
+        /** @return array{int, int} */
+        $middle = fn (): array => $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
+        $seen = null;
+        $this->browser->until(function () use ($middle, &$seen): bool {
+            [$before, $seen] = [$seen, $middle()];
+
+            return $seen === $before;
+        });
+
+        return $seen ?? $middle();
     }
 
     public function press(string $words): self
