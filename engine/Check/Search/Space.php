@@ -74,8 +74,9 @@ final class Space
         if ($this->codec->isEnded($state)) {
             return $moves;
         }
-        foreach ($this->sources($this->codec->sceneOf($state)) as $source) {
-            $this->effort->spend();
+        $sources = $this->sources($this->codec->sceneOf($state));
+        $this->effort->spend(count($sources));
+        foreach ($sources as $source) {
             if ($source->wrongAnswer !== null && ! $withWrongAnswers) {
                 continue;
             }
