@@ -17,7 +17,7 @@ use Fravel\Support\Json;
 /**
  * Changes a game and keeps the change with its inverse.
  *
- * A change made on an older revision is merged when it touches nothing that was changed since, and otherwise refused.
+ * A change made without knowing of others since is merged when it touches nothing that those changed, and otherwise refused.
  */
 final readonly class EditGame
 {
@@ -29,20 +29,21 @@ final readonly class EditGame
      * @param  callable(GameDocument): (Command|Refusal|null)  $read  the command, read against the game as it stands
      * @param  string|null  $key  chosen by who sends it; the same key twice counts once
      */
-    public function handle(string $game, callable $read, int $base, string $label, ?string $key = null): EditResult
+    public function handle(string $game, callable $read, Standpoint $from, string $label, ?string $key = null): EditResult
     {
-        return $this->replace->handle($game, $base, $key ?? bin2hex(random_bytes(16)), function (Game $draft) use ($read, $base, $label): NextDraft|Refusal {
+        return $this->replace->handle($game, $from->base, $key ?? bin2hex(random_bytes(16)), function (Game $draft) use ($read, $from, $label): NextDraft|Refusal {
             $document = $draft->read();
             $command = $read($document) ?? new Refusal('command.unknown');
 
-            return $command instanceof Refusal ? $command : $this->next($draft, $document, $command, $base, $label);
+            return $command instanceof Refusal ? $command : $this->next($draft, $document, $command, $from, $label);
         });
     }
 
-    private function next(Game $draft, GameDocument $document, Command $command, int $base, string $label): NextDraft|Refusal
+    private function next(Game $draft, GameDocument $document, Command $command, Standpoint $from, string $label): NextDraft|Refusal
     {
         $touches = $command->touches($document);
-        foreach (Change::query()->where('game_id', $draft->id)->where('revision', '>', $base)->get(['id', 'touches', 'label']) as $change) {
+        $unknown = Change::query()->where('game_id', $draft->id)->where('revision', '>', $from->made)->whereNotIn('revision', $from->own);
+        foreach ($unknown->get(['id', 'touches', 'label']) as $change) {
             if (Conflict::between($touches, $change->touches) !== null) {
                 return new Refusal('edit.conflict', ['label' => $change->label]);
             }

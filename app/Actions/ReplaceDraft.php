@@ -32,8 +32,9 @@ final class ReplaceDraft
     {
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             $draft = Game::query()->findOrFail($game);
-            if (DB::table('edit_keys')->where('game_id', $game)->where('key', $key)->exists()) {
-                return EditResult::done($draft, null);
+            $before = DB::table('edit_keys')->where('game_id', $game)->where('key', $key)->first();
+            if ($before !== null) {
+                return EditResult::done($draft, (int) ($before->revision ?? $draft->revision), null);
             }
             $next = $make($draft);
             $next = $next instanceof NextDraft && strlen($next->json) > self::LARGEST ? new Refusal('document.large', ['most' => intdiv(self::LARGEST, 1_000_000)]) : $next;
@@ -42,7 +43,7 @@ final class ReplaceDraft
             }
             $isBehind = $base !== $draft->revision;
             if ($this->keep($draft, $key, $next)) {
-                return EditResult::done($draft, $isBehind ? null : $next->applied);
+                return EditResult::done($draft, $draft->revision, $isBehind ? null : $next->applied);
             }
         }
 
@@ -59,7 +60,7 @@ final class ReplaceDraft
                     return false;
                 }
                 DB::table('edit_keys')->where('game_id', $draft->id)->where('at', '<', Clock::seconds() - self::KEY_KEPT)->delete();
-                DB::table('edit_keys')->insert(['game_id' => $draft->id, 'key' => $key, 'at' => Clock::seconds()]);
+                DB::table('edit_keys')->insert(['game_id' => $draft->id, 'key' => $key, 'revision' => $fields['revision'], 'at' => Clock::seconds()]);
                 $draft->forceFill($fields)->syncOriginal();
                 ($next->history)($draft);
 

@@ -15,6 +15,7 @@ final class EditReply
     {
         $body = [
             'revision' => $result->game->revision,
+            'kept' => $result->kept,
             'refusal' => $result->refusal === null ? null : Words::ofRefusal($result->refusal),
             'applied' => $result->applied?->toArray(),
             'history' => Words::ofHistory($result->game),

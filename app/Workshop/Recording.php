@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use App\Actions\EditGame;
+use App\Actions\Standpoint;
 use App\Models\Game;
 use Fravel\Document\Ids;
 use Fravel\Edit\Command;
@@ -30,7 +31,7 @@ final class Recording
         ];
         $last = array_key_last($document->walkthroughs());
         $insert = new InsertPart('walkthroughs', Command::GAME, $last === null ? null : (string) $last, $value);
-        $edit->handle($game->id, static fn (): InsertPart => $insert, $game->revision, (string) __('rehearsal.walk', ['name' => $name]));
+        $edit->handle($game->id, static fn (): InsertPart => $insert, Standpoint::at($game->revision), (string) __('rehearsal.walk', ['name' => $name]));
 
         return trans_choice('rehearsal.kept', count($kept['log']), ['name' => $name, 'steps' => count($kept['log'])]);
     }

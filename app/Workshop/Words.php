@@ -14,6 +14,7 @@ use Fravel\Pattern\Field;
 use Fravel\Pattern\Pattern;
 use Fravel\Pattern\Patterns;
 use Fravel\Support\Template;
+use Illuminate\Support\Arr;
 
 /** The words the workshop needs from the language files. */
 final class Words
@@ -59,7 +60,7 @@ final class Words
     /** @return array<array-key, mixed> */
     public static function ofWorkshop(): array
     {
-        return (array) trans('workshop');
+        return (array) trans('workshop') + ['refused' => Arr::dot((array) trans('edits.refused'))];
     }
 
     /** @return array<string, string> what students read in what a pattern builds */

@@ -4,7 +4,11 @@ return [
     'saved' => 'all changes kept',
     'saving' => 'keeping …',
     'waiting' => 'no connection: your changes wait here',
-    'setAside' => 'The server failed at “:label” again and again, so it was set aside and is not in the game. All that came after it is kept. Try it once more.',
+    'gone' => 'this game is gone, or no longer yours to change',
+    'lost' => [
+        'failed' => 'The server failed at “:label” again and again, so it was set aside and is not in the game. All that came after it is kept.',
+        'label' => 'What could not be kept', 'yours' => 'Yours was:', 'copy' => 'Copy', 'copied' => 'Copied', 'again' => 'Put it in again', 'leave' => 'Leave it out',
+    ],
     'signedOut' => 'You were signed out. Nothing is lost.',
     'undoes' => 'Undo: :label',
     'redoes' => 'Do again: :label',

@@ -128,9 +128,26 @@ it('keeps two tabs on one game together', function (): void {
         ->click('.caps')
         ->see('Another tab changed the same thing');
     expect($two->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('By tab one');
+    $two->see('Yours was: By tab two');
+    expect($two->barriers())->toBe([]);
+    $two->press('Put it in again');
+    WorkshopCases::documentWhere($two, fn (array $kept): bool => $kept['scenes'][0]['title'] === 'By tab two');
+    expect($two->has('.lost'))->toBeFalse();
     $two->click('[data-key="scene.back"]');
     WorkshopCases::documentWhere($two, fn (array $kept): bool => ($kept['scenes'][0]['back'] ?? false) === true);
-    expect(WorkshopCases::document(WorkshopCases::kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab one', 'back' => true]);
+    expect(WorkshopCases::document(WorkshopCases::kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab two', 'back' => true]);
+});
+
+it('keeps in reach what was typed for something that another tab deleted, and goes on', function (): void {
+    $one = WorkshopCases::freshGame('Deleted meanwhile');
+    WorkshopCases::documentWhere($one->click('[data-add="text"]'), fn (array $kept): bool => count($kept['scenes'][0]['things']) === 2);
+    $two = Screens::teacher()->go($one->path())->see('This scene');
+    $text = WorkshopCases::document($one)['scenes'][0]['things'][1]['id'];
+    $two->script('return fetch(location.pathname + "/edits", {method: "POST", headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])}, body: JSON.stringify({base: 99, label: "gone", command: {remove: arguments[0]}})}).then((reply) => reply.status)', $text);
+    $one->type("[data-key='{$text}.md']", 'A long thought about tides')->click('.caps')->see('Another tab changed the same thing')->see('Yours was: A long thought about tides');
+    expect($one->has('.lost .button + .button'))->toBeFalse();
+    $one->press('Leave it out')->type('[data-key="scene.title"]', 'Afterwards')->click('.caps');
+    WorkshopCases::documentWhere($one, fn (array $kept): bool => $kept['scenes'][0]['title'] === 'Afterwards');
 });
 
 it('keeps what was done while the session was gone, and sends it after signing in again', function (): void {

@@ -1,10 +1,12 @@
 <?php
 
 use App\Actions\EditGame;
+use App\Actions\Standpoint;
 use App\Models\Game;
 use Fravel\Edit\SetField;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Feature\EditCases;
 use Tests\Support\Games;
 
@@ -54,6 +56,20 @@ it('refuses with words what another tab changed meanwhile, and loses nothing', f
     expect($reply->json('refusal'))->toContain('title of the scene')
         ->and($reply->json('document.scenes.0.title'))->toBe('By tab one')
         ->and($this->game->fresh()->revision)->toBe(2);
+});
+
+it('tells its own changes from those it was made without knowing of', function (): void {
+    $title = static fn (string $to): array => ['set' => 'hall', 'field' => 'title', 'to' => $to];
+    EditCases::edit($this, ['set' => 'store', 'field' => 'title', 'to' => 'By the other tab'], 1);
+    $own = EditCases::edit($this, $title('One'), 1)->assertOk()->json('kept');
+    $send = fn (array $command, array $own): TestResponse => $this->postJson("/games/{$this->game->id}/edits", ['command' => $command, 'base' => 3, 'made' => 1, 'own' => $own, 'label' => 'x']);
+
+    $send(['set' => 'store', 'field' => 'title', 'to' => 'Not seen'], [$own])->assertConflict();
+    $send($title('Two'), [])->assertConflict();
+    $send($title('Two'), [$own])->assertOk()->assertJson(['kept' => 4]);
+    expect(array_column($this->game->fresh()->read()->document['scenes'], 'title'))->toBe(['Two', 'By the other tab', 'End']);
+    $send($title('Three'), ['x'])->assertUnprocessable();
+    $send($title('Three'), array_fill(0, 1001, 1))->assertUnprocessable();
 });
 
 it('refuses also what another tab’s undo changed meanwhile', function (): void {
@@ -113,9 +129,10 @@ it('counts an edit, an undo, a copy and a pattern once, however often they arriv
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2, 'second');
     $send = fn () => $this->postJson("/games/{$this->game->id}/{$path}", $fields + ['base' => 3, 'key' => 'the-same-key-twice']);
     $first = $send()->assertOk()->assertJson(['revision' => 4]);
+    EditCases::edit($this, ['set' => '@game', 'field' => 'note', 'to' => 'later'], 4);
     $kept = $this->game->fresh()->document;
-    $again = $send()->assertOk()->assertJson(['revision' => 4, 'refusal' => null, 'history' => $first->json('history')]);
-    expect($this->game->fresh()->document)->toBe($kept)->and($again->json('document'))->toBe(json_decode($kept, true));
+    $again = $send()->assertOk()->assertJson(['revision' => 5, 'kept' => 4, 'refusal' => null]);
+    expect($first->json('kept'))->toBe(4)->and($this->game->fresh()->document)->toBe($kept)->and($again->json('document'))->toBe(json_decode($kept, true));
 })->with([
     'an edit' => ['edits', ['command' => ['set' => 'hall', 'field' => 'title', 'to' => 'Three'], 'label' => 'x']],
     'a copy' => ['edits', ['command' => ['duplicate' => ['hall']], 'label' => 'x']],
@@ -129,7 +146,7 @@ it('makes an edit again on what is there when somebody was first', function (): 
     DB::listen(function ($query) use (&$isFirst): void {
         if ($isFirst && str_contains($query->sql, '"edit_keys"')) {
             $isFirst = false;
-            app(EditGame::class)->handle($this->game->id, fn () => new SetField('store', 'title', 'By the other'), 1, 'other');
+            app(EditGame::class)->handle($this->game->id, fn () => new SetField('store', 'title', 'By the other'), Standpoint::at(1), 'other');
         }
     });
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By this one'], 1)->assertOk();

@@ -83,7 +83,7 @@ final class Builder
             return $seen === $before;
         });
 
-        return $seen ?? $middle();
+        return $middle();
     }
 
     public function press(string $words): self

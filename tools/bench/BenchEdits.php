@@ -6,6 +6,7 @@ namespace Tools\Bench;
 
 use App\Actions\CreateGame;
 use App\Actions\EditGame;
+use App\Actions\Standpoint;
 use App\Actions\StepHistory;
 use App\Models\User;
 use Fravel\Document\GameDocument;
@@ -36,7 +37,7 @@ final class BenchEdits extends Command
             $sent = $number % 4 === 0 ? $deletion : $copies;
             $before = microtime(true);
             $number % 2 === 0
-                ? $edit->handle($game->id, static fn (GameDocument $document): ?Edit => Commands::read($sent, $document), PHP_INT_MAX, 'bench')
+                ? $edit->handle($game->id, static fn (GameDocument $document): ?Edit => Commands::read($sent, $document), Standpoint::at(PHP_INT_MAX), 'bench')
                 : $history->undo($game->id, 0, bin2hex(random_bytes(10)));
             $times[] = microtime(true) - $before;
             usleep((int) (self::PAUSE * 1e6));

@@ -32,7 +32,7 @@ final class EditController extends Controller
         $sent = $request->command();
         $read = static fn (GameDocument $document): Command|Refusal|null => $sent instanceof Refusal ? $sent : Commands::read($sent, $document);
 
-        return EditReply::of($edit->handle($game->id, $read, $request->base(), $request->label(), Key::of($request)));
+        return EditReply::of($edit->handle($game->id, $read, $request->from(), $request->label(), Key::of($request)));
     }
 
     public function undo(Request $request, Game $game, StepHistory $history): Response

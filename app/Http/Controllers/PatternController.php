@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
+use App\Actions\Standpoint;
 use App\Http\Key;
 use App\Http\Requests\PatternRequest;
 use App\Models\Game;
@@ -34,6 +35,6 @@ final class PatternController extends Controller
         $pattern = $request->pattern();
         $read = static fn (GameDocument $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind(), way: $request->way(), title: $request->title());
 
-        return EditReply::of($edit->handle($game->id, $read, $request->integer('base'), Words::ofBuilding($pattern), Key::of($request)));
+        return EditReply::of($edit->handle($game->id, $read, Standpoint::at($request->integer('base')), Words::ofBuilding($pattern), Key::of($request)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
+use App\Actions\Standpoint;
 use App\Http\Field;
 use App\Http\Middleware\SecurityHeaders;
 use App\Models\Game;
@@ -103,7 +104,7 @@ final class RehearsalController extends Controller
     {
         $walkthrough = $game->read()->walkthroughs()[Field::text($request, 'walkthrough')] ?? null;
         if ($walkthrough !== null) {
-            $edit->handle($game->id, static fn (): RemovePart => new RemovePart($walkthrough->id), $game->revision, (string) __('rehearsal.forgotten', ['name' => $walkthrough->name]));
+            $edit->handle($game->id, static fn (): RemovePart => new RemovePart($walkthrough->id), Standpoint::at($game->revision), (string) __('rehearsal.forgotten', ['name' => $walkthrough->name]));
         }
 
         return redirect()->route('rehearsal.show', $game);

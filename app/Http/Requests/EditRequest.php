@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Standpoint;
 use App\Http\Field;
 use Fravel\Edit\Refusal;
 use Fravel\Exception\UnableToReadJson;
@@ -16,7 +17,7 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer', 'min:0'], 'label' => ['nullable', 'string', 'max:200']];
+        return ['base' => ['required', 'integer', 'min:0'], 'made' => ['integer', 'min:0'], 'own' => ['array', 'max:'.Standpoint::MOST_OWN], 'own.*' => ['integer', 'min:0'], 'label' => ['nullable', 'string', 'max:200']];
     }
 
     /** What one gesture says, in bytes at most. */
@@ -35,9 +36,11 @@ final class EditRequest extends FormRequest
         }
     }
 
-    public function base(): int
+    public function from(): Standpoint
     {
-        return $this->integer('base');
+        $own = array_map(intval(...), array_values((array) $this->input('own', [])));
+
+        return new Standpoint($this->integer('base'), $this->integer('made', $this->integer('base')), $own);
     }
 
     public function label(): string

@@ -1,4 +1,5 @@
-import { newKey, pause, submit } from '../lib/http.js';
+import { newKey, submit } from '../lib/http.js';
+import { isSilent, patiently } from '../lib/patience.js';
 
 const LONGEST_WAIT = 16_000;
 
@@ -37,26 +38,18 @@ function left(address) {
 }
 
 /**
- * Sends until there is an answer, however long that takes, with growing waits. Before each wait `tell` is given why
- * (`offline` or `failing`) and for how many seconds.
+ * Sends until there is an answer. Before each wait `tell` is given why (`offline` or `failing`) and for how many seconds.
  */
 async function deliver(address, fields, tell) {
-    for (let wait = 500; ; wait = Math.min(wait * 2, LONGEST_WAIT)) {
-        const reply = await submit(address, fields);
-        if (reply.status !== 0 && reply.status !== 429 && reply.status < 500) {
-            sessionStorage.removeItem(nameOf(address));
+    const reply = await patiently(
+        () => submit(address, fields),
+        (answer) => !isSilent(answer),
+        ({ status }, wait) => tell(status === 0 ? 'offline' : 'failing', Math.ceil(wait / 1000)),
+        LONGEST_WAIT,
+    );
+    sessionStorage.removeItem(nameOf(address));
 
-            return reply;
-        }
-        tell(reply.status === 0 ? 'offline' : 'failing', Math.ceil(wait / 1000));
-        await online(wait);
-    }
-}
-
-/** Ends early when the connection comes back. */
-async function online(wait) {
-    const back = new Promise((done) => window.addEventListener('online', done, { once: true }));
-    await Promise.race([pause(wait), back]);
+    return reply;
 }
 
 export { deliver, keep, left };

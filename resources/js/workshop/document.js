@@ -4,31 +4,89 @@
  */
 const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes'];
 
+/** Ids never change, and parts come and go by commands of their own. */
+const FIXED = ['id', 'things', 'scenes', 'fravel'];
+
 const GAME = '@game';
 
-function apply(game, command) {
-    const [kind] = Object.keys(command);
-
-    return COMMANDS[kind](game, command);
+/**
+ * The document after a command, or the same one and why the command is refused. What is refused here is refused by the
+ * server too; the server also refuses what breaks a shape. Never throws.
+ *
+ * @returns {{game: object, refusal: string|null}}
+ */
+function attempt(game, command) {
+    const kind = Object.keys(command ?? {})[0];
+    try {
+        return { game: COMMANDS[kind](game, command), refusal: null };
+    } catch (refusal) {
+        return { game, refusal: refusal instanceof Refusal ? refusal.message : 'command.unknown' };
+    }
 }
 
+/** Leaves a command from within; it never gets out of here. */
+class Refusal extends Error {}
+
+/** The document after a command that surely fits. */
+const apply = (game, command) => attempt(game, command).game;
+
 const COMMANDS = {
-    set: (game, { set, field, to, before }) => change(game, pathTo(game, set), (part) => withField(part, field, to, before)),
-    insert: (game, { insert, in: holder, after, value }) => change(game, pathTo(game, holder), (part) => ({ ...part, [insert]: inserted(part[insert] ?? [], after, value) })),
-    remove: (game, { remove }) => {
-        const path = pathTo(game, remove);
+    set(game, { set, field, to, before }) {
+        if (FIXED.includes(field)) throw new Refusal('field.fixed');
 
-        return change(game, path.slice(0, -1), (entries) => entries.filter((entry) => entry.id !== remove));
+        return change(game, found(game, set), (part) => withField(part, field, to, before));
     },
-    move: (game, { move, in: holder, after }) => {
-        const path = pathTo(game, move);
-        const value = partAt(game, path);
+    insert(game, { insert, in: holder, after, value }) {
+        const path = found(game, holder);
+        const isListed = insert === 'things' ? holder !== GAME : LISTS.includes(insert) && holder === GAME;
+        if (typeof value?.id !== 'string' || !isListed) throw new Refusal('part.malformed');
+        if (!areFresh(game, value)) throw new Refusal('id.taken');
 
-        return apply(apply(game, { remove: move }), { insert: path.at(-2), in: holder, after, value });
+        return change(game, path, (part) => ({ ...part, [insert]: inserted(part[insert] ?? [], after, value) }));
     },
-    drop: (game, { drop, in: holder }) => change(game, pathTo(game, holder), (part) => (part[drop]?.length === 0 ? withField(part, drop, undefined) : part)),
-    together: (game, { together }) => together.reduce(apply, game),
+    remove(game, { remove }) {
+        return change(game, listOf(game, remove), (entries) => entries.filter((entry) => entry.id !== remove));
+    },
+    move(game, { move, in: holder, after }) {
+        const list = listOf(game, move);
+        const value = part(game, move);
+
+        return COMMANDS.insert(COMMANDS.remove(game, { remove: move }), { insert: list.at(-1), in: holder, after, value });
+    },
+    drop(game, { drop, in: holder }) {
+        return change(game, pathTo(game, holder), (part) => (part[drop]?.length === 0 ? withField(part, drop, undefined) : part));
+    },
+    together(game, { together }) {
+        return together.reduce((made, command) => COMMANDS[Object.keys(command)[0]](made, command), game);
+    },
 };
+
+/** Commands whose edits only the server works out: what leads to a scene, and ids for copies. */
+function isTheServers(command) {
+    return 'deleteScene' in command || 'duplicate' in command || Boolean(command.together?.some(isTheServers));
+}
+
+function found(game, id) {
+    const path = pathTo(game, id);
+    if (path === null) throw new Refusal('part.gone');
+
+    return path;
+}
+
+/** The path to the list that a part stands in. */
+function listOf(game, id) {
+    const path = found(game, id);
+    if (path.length === 0) throw new Refusal('part.gone');
+
+    return path.slice(0, -1);
+}
+
+/** Whether no part that is put in has the name of another one. */
+function areFresh(game, value) {
+    const ids = [value.id, ...(value.things ?? []).map((thing) => thing.id)];
+
+    return new Set(ids).size === ids.length && ids.every((id) => pathTo(game, id) === null);
+}
 
 function pathTo(game, id) {
     if (id === GAME) return [];
@@ -96,4 +154,4 @@ function stemOf(id) {
     return id.replace(/-([a-z0-9]{6}|[bcdfghjkmnpqrstvwxz2-9]{8})$/, '').replace(/-?\d+$/, '');
 }
 
-export { GAME, apply, freshId, part, stemOf };
+export { GAME, apply, attempt, freshId, isTheServers, part, stemOf };

@@ -1,40 +1,54 @@
-import { get, newKey, pause, post } from '../lib/http.js';
-import { apply } from './document.js';
+import { get, newKey, post } from '../lib/http.js';
+import { isSilent, patiently } from '../lib/patience.js';
+import { attempt, isTheServers } from './document.js';
+import { openQueue } from './queue.js';
 
 /** So often may the server fail at one edit before it is set aside. */
 const MOST_FAILURES = 4;
 
 /**
  * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change` when
- * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, `refused` with words,
- * `aside` with an edit's label when it failed again and again and was set aside, so that what came after it is kept.
+ * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, and `refused` with
+ * what could not be kept: `{command, label, words}` where the server said why, `{…, code}` where that was known here.
+ *
+ * @param {string} address of the game
+ * @param {{get: Function, post: Function, storage: Storage|null}} link to the server, and what outlives a reload
  */
-function openStore(address) {
+function openStore(address, link = { get, post, storage: globalThis.sessionStorage ?? null }) {
     const news = new EventTarget();
-    const store = { game: null, revision: 0, history: {}, news, edit, build, undo: () => step('undo'), redo: () => step('redo'), returnTo, load, flushed };
-    let queue = [];
+    const queue = openQueue(`edits.${address}`, link.storage);
+    const store = {
+        game: null, revision: 0, history: {}, news,
+        load, edit, build, undo: () => push('undo'), redo: () => push('redo'), returnTo, flushed,
+        isPending: () => queue.all().length > 0,
+    };
+    /** The game as the server has it; what the workshop holds has on top what is still on its way. */
+    let kept = null;
     let sending = null;
+    let isGone = false;
 
-    /** The game as it is kept, with what is still on its way on top. */
+    /** The game as it is kept, with what is still on its way on top; that is sent, if a reload left some. */
     async function load() {
-        for (let wait = 500; ; wait = Math.min(wait * 2, 8000)) {
-            const { body } = await get(`${address}/document`);
-            if (body?.document) {
-                store.history = body.history;
-                store.revision = body.revision;
+        await fetchKept();
+        if (store.isPending()) sending ??= send();
+    }
 
-                return takeUnderPending(body.document);
-            }
-            tell('saved', 'waiting');
-            await pause(wait);
-        }
+    async function fetchKept() {
+        const { body } = await patiently(() => link.get(`${address}/document`), (reply) => Boolean(reply.body?.document) || isNoMore(reply), waiting);
+        isGone = !body?.document;
+        if (isGone) return tell('saved', 'gone');
+        store.history = body.history;
+        store.revision = body.revision;
+        stand(body.document);
     }
 
     /** One gesture: a command, or several that count as one. */
     function edit(commands, label) {
         const command = Array.isArray(commands) ? { together: commands } : commands;
         if (!isTheServers(command)) {
-            store.game = apply(store.game, command);
+            const { game, refusal } = attempt(store.game, command);
+            if (refusal !== null) return tell('refused', { command, label, code: refusal });
+            store.game = game;
             tell('change');
         }
         push('edits', { command, label });
@@ -45,79 +59,66 @@ function openStore(address) {
         push('patterns', body);
     }
 
-    function step(path) {
-        push(path, {});
-    }
-
     function returnTo(change) {
         push('history', { change });
     }
 
     /** Each with a key of its own: a reply that is lost on the way does nothing twice. */
-    function push(path, body) {
-        queue.push({ path, body: { ...body, key: newKey() } });
+    function push(path, body = {}) {
+        queue.push({ path, body: { ...body, key: newKey() }, made: store.revision });
         sending ??= send();
     }
 
+    /** Goes on whatever the server and the network do: each entry is kept or given back, and the next one is sent. */
     async function send() {
-        while (queue.length > 0) {
+        while (store.isPending()) {
             tell('saved', 'saving');
-            const { path, body } = queue[0];
-            const reply = await deliver(`${address}/${path}`, { ...body, base: store.revision });
-            queue.shift();
-            await heed(reply, path, body);
+            const entry = queue.first();
+            const reply = await deliver(entry);
+            queue.settle();
+            await heed(reply, entry);
+            giveBack(reply, entry);
         }
         sending = null;
-        tell('saved', 'saved');
+        tell('saved', isGone ? 'gone' : 'saved');
     }
 
     /** Sends until there is an answer. What the server can't take, try after try, comes back without one. */
-    async function deliver(to, body) {
-        for (let wait = 500, failures = 0; ; wait = Math.min(wait * 2, 8000)) {
-            const reply = await post(to, body);
-            if (reply.status === 500) failures += 1;
-            if (failures === MOST_FAILURES) return reply;
-            if (reply.status === 401 || reply.status === 419) tell('saved', 'signedOut');
-            else if (reply.status === 0 || reply.status === 429 || reply.status >= 500) tell('saved', 'waiting');
-            else return reply;
-            await pause(wait);
-        }
+    function deliver({ path, body, made }) {
+        let failures = 0;
+        const isAnswer = (reply) => (reply.status === 500 && ++failures === MOST_FAILURES) || !(isSilent(reply) || isSignedOut(reply));
+
+        return patiently(() => link.post(`${address}/${path}`, { ...body, base: store.revision, made, own: queue.own() }), isAnswer, waiting);
     }
 
-    function heed({ status, body }, path, sent) {
-        if (!body || body.revision === undefined) {
-            if (status === 500) tell('aside', sent.label ?? '');
-            else tell('refused', body?.message ?? '');
-
-            return load();
-        }
+    async function heed({ body }, { path, body: { command } }) {
+        if (body?.revision === undefined) return fetchKept();
         store.history = body.history;
         store.revision = body.revision;
-        if (body.refusal) tell('refused', body.refusal);
-        if (body.document) return takeUnderPending(body.document);
-        if (path === 'edits' && !isTheServers(sent.command)) return tell('kept');
-        store.game = apply(store.game, body.applied);
-        tell('change');
+        if (!body.refusal) queue.owns(body.kept);
+        if (body.document) return stand(body.document);
+        const isShown = path === 'edits' && !isTheServers(command);
+        const { game, refusal } = attempt(kept, isShown ? command : body.applied);
+        if (refusal !== null) return fetchKept();
+        if (!isShown) return stand(game);
+        kept = game;
+        tell('kept');
     }
 
-    /** The server's document, with what is still on its way on top. */
-    function takeUnderPending(document) {
-        const pending = queue.filter((entry) => entry.path === 'edits' && !isTheServers(entry.body.command));
-        take(pending.reduce((game, entry) => put(game, entry.body.command), document), store.revision);
+    /** Says what could not be kept, once the game stands without it. */
+    function giveBack({ status, body }, { body: { command = null, label = '' } }) {
+        if (body?.refusal) return tell('refused', { command, label, words: body.refusal });
+        if (body?.revision !== undefined) return;
+        tell('refused', { command, label, ...(status === 500 ? { code: 'failed' } : { words: body?.message ?? '' }) });
     }
 
-    /** What can't be put on top any more is for the server to refuse, in words. */
-    function put(game, command) {
-        try {
-            return apply(game, command);
-        } catch {
-            return game;
-        }
-    }
-
-    function take(document, revision) {
-        store.game = document;
-        store.revision = revision;
+    /**
+     * The server's document, with what is still on its way on top; what doesn't fit there is for the server to refuse,
+     * and what only the server works out shows when it has.
+     */
+    function stand(document) {
+        kept = document;
+        store.game = queue.all().reduce((game, { body }) => attempt(game, body.command).game, document);
         tell('change');
     }
 
@@ -126,20 +127,20 @@ function openStore(address) {
         await sending;
     }
 
+    function waiting(reply) {
+        tell('saved', isSignedOut(reply) ? 'signedOut' : 'waiting');
+    }
+
     function tell(kind, detail) {
         news.dispatchEvent(new CustomEvent(kind, { detail }));
     }
 
-    window.addEventListener('beforeunload', (event) => {
-        if (queue.length > 0) event.preventDefault();
-    });
-
     return store;
 }
 
-/** Commands whose edits only the server works out: what leads to a scene, and ids for copies. */
-function isTheServers(command) {
-    return 'deleteScene' in command || 'duplicate' in command || Boolean(command.together?.some(isTheServers));
-}
+/** Deleted, or no longer this teacher's. */
+const isNoMore = ({ status }) => status === 403 || status === 404;
+
+const isSignedOut = ({ status }) => status === 401 || status === 419;
 
 export { openStore };

@@ -2,6 +2,7 @@ import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
 import { openFindings } from './findings.js';
 import { openHistory } from './history.js';
+import { openLost } from './lost.js';
 import { openMap } from './map/map.js';
 import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
@@ -19,13 +20,18 @@ async function begin() {
     const words = JSON.parse(byId('words').textContent);
     const store = openStore(faces.dataset.address);
     const desk = { store, words, scene: null, thing: null, show, walkTo, rehearsal: faces.dataset.rehearsal };
+    const lost = openLost(byId('lost'), store, words.lost);
+    desk.alarm = alarm;
+    store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
+    store.news.addEventListener('refused', ({ detail }) => refused(detail, words, lost));
+    window.addEventListener('beforeunload', (event) => store.isPending() && event.preventDefault());
     await store.load();
+    if (!store.game) return;
     const asked = new URLSearchParams(location.search).get('scene');
     desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
     desk.patterns = openPatterns(desk, faces.dataset.address);
     desk.draw = () => drawn[desk.face]?.draw();
     const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk), sheet: openSheet(byId('face-sheet'), desk) };
-    desk.alarm = alarm;
 
     function show(face) {
         desk.face = face;
@@ -49,9 +55,6 @@ async function begin() {
         frame(desk);
     });
     store.news.addEventListener('kept', () => frame(desk));
-    store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
-    store.news.addEventListener('refused', ({ detail }) => alarm(detail));
-    store.news.addEventListener('aside', ({ detail }) => alarm(words.setAside.replace(':label', () => detail)));
     listen(desk);
     drawMaths(faces);
     show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
@@ -121,6 +124,12 @@ function saved(state, words) {
     shown.dataset.state = state;
     shown.querySelector('span').textContent = words[state];
     if (state === 'signedOut') alarm(words.signedOut, { href: '/sign-in', text: 'Sign in in another tab, then come back here' });
+}
+
+/** Says why something could not be kept, and keeps in reach what was typed. */
+function refused({ command, label, code, words: said }, words, lost) {
+    alarm(said ?? (code === 'failed' ? words.lost.failed.replace(':label', () => label) : words.refused[code] ?? words.refused.other));
+    lost.take({ command, label });
 }
 
 function alarm(words, link = null) {

@@ -20,6 +20,7 @@
         </div>
     </header>
     <p class="alert" id="alert" role="alert" hidden></p>
+    <section class="losses" id="lost" aria-label="{{ $words['lost']['label'] }}" hidden></section>
     <main id="faces" data-address="{{ route('games.show', $game, false) }}" data-rehearsal="{{ route('rehearsal.show', $game, false) }}">
         <section id="face-map" class="face face-map" aria-label="Map" hidden></section>
         <section id="face-scene" class="face face-scene" aria-label="Scene" hidden></section>

@@ -13,16 +13,19 @@ use Tests\Support\Scripts;
 final class MirrorCases
 {
     /**
-     * What the browser makes of some commands, one after the other.
+     * What the browser makes of some commands, one after the other, and of what undoes those that the server took.
      *
      * @param  array<array-key, mixed>  $document
      * @param  list<array<string, mixed>>  $commands
+     * @param  list<array<string, mixed>>  $inverses
+     * @return array{game: string, refused: list<string|null>, undone: string}
      */
-    public static function inBrowser(array $document, array $commands): string
+    public static function inBrowser(array $document, array $commands, array $inverses): array
     {
-        $input = ['document' => $document, 'commands' => $commands];
+        $script = '{ let game = input.document; const refused = input.commands.map((command) => { const made = module.attempt(game, command); game = made.game; return made.refusal; }); return { game, refused, undone: input.inverses.reduce(module.apply, game) }; }';
+        ['game' => $game, 'refused' => $refused, 'undone' => $undone] = Scripts::run('workshop/document.js', $script, ['document' => $document, 'commands' => $commands, 'inverses' => $inverses]);
 
-        return Json::write(Scripts::run('workshop/document.js', 'input.commands.reduce(module.apply, input.document)', $input));
+        return ['game' => Json::write($game), 'refused' => $refused, 'undone' => Json::write($undone)];
     }
 
     /** @return list<array<string, mixed>> commands of every kind, some on the same parts */
@@ -36,7 +39,13 @@ final class MirrorCases
             ['insert' => 'scenes', 'in' => '@game', 'after' => $drawn->pick([null, 's2', 'gone']), 'value' => ['id' => "scene-{$step}"]],
             ['move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']), 'after' => $drawn->pick([null, 's0-lid'])],
             ['move' => $drawn->pick(['s3', 's4']), 'in' => '@game', 'after' => $drawn->pick([null, 's1'])],
+            ['remove' => $drawn->pick(['s2', 's1-lid', 'nothing', '@game', 'new-1'])],
+            ['move' => $drawn->pick(['nothing', '@game', 's2']), 'in' => $drawn->pick(['s5', '@game']), 'after' => null],
+            ['insert' => $drawn->pick(['things', 'tokens', 'scenes', 'rules']), 'in' => $drawn->pick(['s1', '@game', 'nothing']), 'after' => null, 'value' => $drawn->pick([['id' => 's0'], ['id' => "odd-{$step}"], ['name' => 'none'], ['id' => 'twice', 'things' => [['id' => 'twice']]]])],
+            ['set' => $drawn->pick(['s0', 'nothing']), 'field' => $drawn->pick(['id', 'things', 'scenes', 'fravel', 'title']), 'to' => 'x'],
+            ['together' => [['set' => 's0', 'field' => 'title', 'to' => 'half'], ['remove' => 'nothing']]],
+            ['drop' => 'chapters', 'in' => '@game'],
             ['together' => [['set' => 's4', 'field' => 'title', 'to' => "t{$step}"], ['insert' => 'tokens', 'in' => '@game', 'after' => null, 'value' => ['id' => "token-{$step}", 'name' => 'T']]]],
-        ]), range(1, 10));
+        ]), range(1, 25));
     }
 }

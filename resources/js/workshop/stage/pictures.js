@@ -84,8 +84,8 @@ async function deliver(fields, desk, take, stem) {
     desk.store.news.dispatchEvent(new CustomEvent('saved', { detail: 'saving' }));
     const { status, body } = await send(`${document.getElementById('faces').dataset.address}/pictures`, fields);
     desk.store.news.dispatchEvent(new CustomEvent('saved', { detail: 'saved' }));
-    if (status !== 200) return desk.store.news.dispatchEvent(new CustomEvent('refused', { detail: body?.message ?? desk.words.pictureLost }));
-    if (body.notice) desk.store.news.dispatchEvent(new CustomEvent('refused', { detail: body.notice }));
+    if (status !== 200) return desk.alarm(body?.message ?? desk.words.pictureLost);
+    if (body.notice) desk.alarm(body.notice);
     const held = desk.store.game.assets?.find((asset) => asset.file === body.asset.file);
     const id = held?.id ?? freshId(stem.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^[^a-z]+|-+$/g, '').slice(0, 24) || 'picture');
     take({ id, edits: held ? [] : [{ insert: 'assets', in: GAME, after: desk.store.game.assets?.at(-1)?.id ?? null, value: { id, ...body.asset } }], width: body.width, height: body.height });
