@@ -74,16 +74,20 @@ final class Builder
     /** @return array{int, int} the middle of a line on the screen, as soon as it stands still */
     private function middleOf(string $selector): array
     {
-        /** @return array{int, int} */
-        $middle = fn (): array => $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
-        $seen = null;
-        $this->browser->until(function () use ($middle, &$seen): bool {
-            [$before, $seen] = [$seen, $middle()];
+        $seen = [];
+        $this->browser->until(function () use ($selector, &$seen): bool {
+            $seen[] = $this->middleNow($selector);
 
-            return $seen === $before;
+            return count($seen) > 1 && $seen[count($seen) - 1] === $seen[count($seen) - 2];
         });
 
-        return $middle();
+        return $this->middleNow($selector);
+    }
+
+    /** @return array{int, int} */
+    private function middleNow(string $selector): array
+    {
+        return $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
     }
 
     public function press(string $words): self
