@@ -1,9 +1,12 @@
 <?php
 
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SpeakLikeBrowser;
+use App\Http\Middleware\SpeakToTeacher;
 use App\Http\Middleware\TrustedHosts;
 use App\Http\Middleware\WholeText;
 use App\Logging\Failure;
+use App\View\Moment;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -33,6 +36,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->replace(TrustHosts::class, TrustedHosts::class);
         $middleware->prepend(SecurityHeaders::class);
         $middleware->append(WholeText::class);
+        $middleware->append(SpeakLikeBrowser::class);
+        $middleware->web(append: SpeakToTeacher::class);
+        // Told by a page's script, which can't encrypt.
+        $middleware->encryptCookies(except: [Moment::COOKIE]);
         $middleware->trimStrings(except: [$asTyped]);
         $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->authenticateSessions();

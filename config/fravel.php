@@ -17,6 +17,11 @@ return [
     // Whether the bare route to measure against is there.
     'bench' => (bool) env('FRAVEL_BENCH', false),
 
+    // Languages of games, each by its own name. Those with a folder in lang/ are spoken by the interface too.
+    'languages' => [
+        'en' => 'English', 'fr' => 'Français', 'de' => 'Deutsch', 'es' => 'Español', 'it' => 'Italiano', 'nl' => 'Nederlands', 'pt' => 'Português',
+    ],
+
     // The largest worksheet that is read, in bytes.
     'worksheet_bytes' => 1_000_000,
 ];

@@ -6,6 +6,7 @@ use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
+use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
@@ -14,6 +15,7 @@ use App\Http\Controllers\RunController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
+Route::post('/language', LanguageController::class)->name('language');
 Route::get('/outbox', OutboxController::class)->name('outbox');
 
 Route::middleware('guest')->group(function (): void {

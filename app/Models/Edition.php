@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Storage\EditionFile;
+use App\Words\Languages;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\HtmlString;
 
 /**
  * A frozen copy of a game, named by the hash of its content.
@@ -33,6 +35,17 @@ final class Edition extends Model
     public function title(): string
     {
         return EditionFile::of($this)->game->title();
+    }
+
+    /** As `Screen::speaks()`, before anybody plays. */
+    public function speaks(): HtmlString
+    {
+        return Languages::mark($this->language());
+    }
+
+    public function language(): string
+    {
+        return EditionFile::of($this)->game->language();
     }
 
     protected function casts(): array

@@ -17,6 +17,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string $id
  * @property string $name
  * @property string $email
+ * @property string|null $language of the interface; null as the browser asks
  * @property array<string, mixed>|null $usual what they usually want of locks
  */
 final class User extends Authenticatable
@@ -24,7 +25,7 @@ final class User extends Authenticatable
     /** @use HasFactory<UserFactory> */
     use HasFactory, HasUlids, Notifiable;
 
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'language'];
 
     protected $hidden = ['password', 'remember_token'];
 

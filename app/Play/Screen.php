@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use App\Words\Languages;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
+use Illuminate\Support\HtmlString;
 
 /** What a student sees now, ready for the templates. */
 final readonly class Screen
@@ -20,6 +22,12 @@ final readonly class Screen
     public static function after(Turn $turn): self
     {
         return new self($turn->edition, $turn->state, $turn->now);
+    }
+
+    /** The attribute that says in which language the game speaks, where the interface speaks another. */
+    public function speaks(): HtmlString
+    {
+        return Languages::mark($this->edition->game->language());
     }
 
     public function html(mixed $text): string

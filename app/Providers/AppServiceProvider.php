@@ -11,6 +11,7 @@ use App\Mail\OutboxTransport;
 use App\Models\User;
 use App\Storage\ImmediateConnector;
 use App\Storage\WholeFileSessions;
+use App\Words\Translator;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -23,6 +24,7 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\Translator as FrameworkTranslator;
 use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
@@ -30,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        $this->app->extend('translator', static fn (FrameworkTranslator $framework): Translator => tap(new Translator($framework->getLoader(), $framework->getLocale()), static fn (Translator $words) => $words->setFallback($framework->getFallback())));
     }
 
     public function boot(): void

@@ -38,11 +38,11 @@ final readonly class RunStanding
     /** @return list<list<string|int|null>> with a row of names first */
     public function table(): array
     {
-        $names = array_map(static fn (string $key): string => (string) __("runs.columns.{$key}"), ['name', 'group', 'where', 'open', 'tries', 'time', 'ended', 'finished']);
+        $names = array_map(static fn (string $key): string => (string) __("runs.columns.{$key}", ['zone' => Moment::zoneName()]), ['name', 'group', 'where', 'open', 'tries', 'time', 'ended', 'finished']);
         $rows = array_map(static fn (array $row): array => [
             $row['name'], $row['group'], $row['where'], $row['open'], $row['tries'], self::clock($row['seconds']),
             $row['ended'] === null ? '' : (string) __("runs.ended.{$row['ended']}"),
-            $row['finishedAt'] === null ? '' : gmdate('Y-m-d H:i:s', $row['finishedAt']),
+            $row['finishedAt'] === null ? '' : Moment::exactly($row['finishedAt']),
         ], $this->rows);
 
         return [$names, ...$rows];

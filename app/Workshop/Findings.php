@@ -13,8 +13,7 @@ use Fravel\Check\CheckMemo;
 use Fravel\Check\Finding;
 use Fravel\Check\Severity;
 use Fravel\Document\Asset;
-use Fravel\Pattern\Pattern;
-use Fravel\Pattern\Patterns;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cache;
 use Throwable;
 
@@ -113,15 +112,7 @@ final readonly class Findings
     /** Where they are kept. */
     public static function keyOf(Game $game): string
     {
-        return 'findings.'.self::SHAPE.'.'.hash('sha256', $game->document);
-    }
-
-    /** @return list<string> the words that new things begin with */
-    private static function samples(): array
-    {
-        $words = array_map(static fn (string $key): string => (string) __($key), ['workshop.newText', 'workshop.newAsk', 'workshop.newScene', 'workshop.newTally', 'games.blank_text', 'games.blank_scene']);
-
-        return [...$words, ...array_map(static fn (Pattern $pattern): string => (string) __("patterns.all.{$pattern->name()}.name"), Patterns::all())];
+        return 'findings.'.self::SHAPE.'.'.App::getLocale().'.'.hash('sha256', $game->document);
     }
 
     /** What the look before found out of parts that may still be as they were. */
@@ -144,7 +135,7 @@ final readonly class Findings
         $read = $game->read();
         $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
         $memo = self::memoOf($game);
-        $report = Check::of($read, self::BUDGET, $files, self::samples(), RequestEffort::begin(), $memo);
+        $report = Check::of($read, self::BUDGET, $files, Words::ofSamples(), RequestEffort::begin(), $memo);
         Cache::put(self::memoKey($game), serialize($memo->kept()), self::MEMO_KEPT);
 
         return [array_map(static fn (Finding $finding): array => [

@@ -30,7 +30,7 @@ final class PatternPreview
         }
 
         return [
-            'document' => Build::alone($pattern, $missing === [] && $fault === null ? $content : self::sample($content->language), Words::ofPatterns(), $usual),
+            'document' => Build::alone($pattern, $missing === [] && $fault === null ? $content : self::sample($content->language), Words::ofPatterns($content->language), $usual),
             'missing' => array_map(static fn (Field $field): string => (string) __("patterns.fields.{$field->name}"), $missing),
             'fault' => $fault === null ? null : (string) __("patterns.fault.{$fault}"),
             'rows' => $rows,
@@ -40,7 +40,7 @@ final class PatternPreview
     /** @return array<string, mixed>|null a document built from the pattern's sample */
     public static function ofSample(Pattern $pattern): ?array
     {
-        return Build::alone($pattern, self::sample('en'), Words::ofPatterns(), new TeacherDefaults);
+        return Build::alone($pattern, self::sample('en'), Words::ofPatterns('en'), new TeacherDefaults);
     }
 
     /** @return list<array{key: string, words: string}> ways on from a scene that a pattern can take over */

@@ -33,6 +33,6 @@ final class Recording
         $insert = new InsertPart('walkthroughs', Command::GAME, $last === null ? null : (string) $last, $value);
         $edit->handle($game->id, static fn (): InsertPart => $insert, Standpoint::at($game->revision), (string) __('rehearsal.walk', ['name' => $name]));
 
-        return trans_choice('rehearsal.kept', count($kept['log']), ['name' => $name, 'steps' => count($kept['log'])]);
+        return (string) __('rehearsal.kept', ['name' => $name, 'steps' => count($kept['log'])]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Workshop;
 use App\Models\Change;
 use App\Models\Game;
 use App\Models\User;
+use App\Words\Languages;
 use Fravel\Check\Finding;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\Refusal;
@@ -46,6 +47,9 @@ final class Words
         ];
     }
 
+    /** The files of words that the workshop's scripts speak from. */
+    private const WORKSHOP = ['workshop', 'cards', 'stage', 'map', 'ways', 'kinds'];
+
     /** Changes at most that a history shows. */
     private const SHOWN_CHANGES = 300;
 
@@ -58,16 +62,23 @@ final class Words
     }
 
     /** @return array<array-key, mixed> */
-    public static function ofWorkshop(): array
+    public static function ofWorkshop(User $teacher, string $language): array
     {
-        return (array) trans('workshop') + ['refused' => Arr::dot((array) trans('edits.refused'))];
+        $words = array_map(static fn (string $file): array => (array) trans($file), array_combine(self::WORKSHOP, self::WORKSHOP));
+
+        return [
+            ...$words,
+            'edits' => ['labels' => trans('edits.labels'), 'refused' => Arr::dot((array) trans('edits.refused'))],
+            'games' => ['untitled' => trans('games.untitled')],
+            'made' => ['new' => self::made('new', $language)],
+            'patterns' => self::ofPatternForms($teacher),
+        ];
     }
 
-    /** @return array<string, string> what students read in what a pattern builds */
-    public static function ofPatterns(): array
+    /** @return array<string, string> what students read where the teacher gave no words */
+    public static function ofPatterns(string $language): array
     {
-        /** @var array<string, string> */
-        return (array) trans('patterns.words');
+        return self::made('pattern', $language);
     }
 
     public static function ofBuilding(Pattern $pattern): string
@@ -76,30 +87,45 @@ final class Words
     }
 
     /** @return array<string, mixed> what the workshop says of patterns, and what each asks for */
-    public static function ofPatternForms(User $teacher): array
+    private static function ofPatternForms(User $teacher): array
     {
         $offered = array_map(static fn (Pattern $pattern): array => [
             'id' => $pattern->name(), ...(array) trans("patterns.all.{$pattern->name()}"),
             'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
         ], Patterns::all());
 
-        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher), 'untitled' => [(string) __('games.untitled'), '']] + array_diff_key((array) trans('patterns'), ['words' => true, 'all' => true]);
+        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher), 'untitled' => [(string) __('games.untitled'), '']] + array_diff_key((array) trans('patterns'), ['all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */
-    public static function ofBlankGame(): array
+    public static function ofBlankGame(string $language): array
     {
-        return ['scene' => (string) __('games.blank_scene'), 'hello' => (string) __('games.blank_text')];
+        /** @var array{scene: string, hello: string} */
+        return self::made('blank', $language);
     }
 
     /** @return array{chapter: string, scene: string, ending: string, said: string} */
-    public static function ofWorksheet(): array
+    public static function ofWorksheet(string $language): array
     {
-        return [
-            'chapter' => (string) __('worksheet.words.chapter'),
-            'scene' => (string) trans('worksheet.words.scene'),
-            'ending' => (string) __('worksheet.words.ending'),
-            'said' => (string) __('worksheet.words.said'),
-        ];
+        /** @var array{chapter: string, scene: string, ending: string, said: string} */
+        return self::made('worksheet', $language);
+    }
+
+    /** @return list<string> the words that new things begin with, in every language: they are there to be replaced */
+    public static function ofSamples(): array
+    {
+        $made = array_map(static fn (string $language): array => [
+            ...array_values(self::made('blank', $language)), ...array_values(Arr::only(self::made('new', $language), ['text', 'ask', 'scene', 'tally'])),
+        ], Languages::ofStudents());
+        $names = array_map(static fn (string $language): array => array_column((array) trans('patterns.all', [], $language), 'name'), Languages::ofTeachers());
+
+        return array_values(array_unique(array_merge(...$made, ...$names)));
+    }
+
+    /** @return array<string, string> what is put into a game, in the game's language where it is one of ours */
+    private static function made(string $kind, string $language): array
+    {
+        /** @var array<string, string> */
+        return (array) trans("made.{$kind}", [], Languages::nearest([$language], Languages::ofStudents()));
     }
 }

@@ -22,9 +22,19 @@ final class Template
         foreach ($arguments as $name => $value) {
             $places[":{$name}"] = (string) $value;
         }
-        $chosen = (string) preg_replace_callback(self::FORMS, static fn (array $found): string => self::form($found[2], $arguments[$found[1]] ?? null), $words);
+        $chosen = self::chosen($words, $arguments);
 
         return $places === [] ? $chosen : strtr($chosen, $places);
+    }
+
+    /**
+     * The forms for the numbers, with places left as they are.
+     *
+     * @param  array<string, string|int|float>  $arguments
+     */
+    public static function chosen(string $words, array $arguments): string
+    {
+        return str_contains($words, '|') ? (string) preg_replace_callback(self::FORMS, static fn (array $found): string => self::form($found[2], $arguments[$found[1]] ?? null), $words) : $words;
     }
 
     private static function form(string $forms, string|int|float|null $number): string

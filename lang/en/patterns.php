@@ -34,12 +34,4 @@ return [
         'practice' => "What is a quarter of 48?\t12\t24\t16\nWhich is nearer to the sea?\tthe quay\tthe tower\nWhat bends light?\ta lens\ta rope\ta bell", 'revise' => 'A lens bends light. A quarter is a half of a half.', 'inside' => 'A brass lens, wrapped in a flag.',
         'cards' => "Puffin\tnests in burrows\nTern\tnests on bare shingle\nGannet\tnests on ledges",
     ],
-    // What students read where the teacher gave no words.
-    'words' => [
-        'right' => 'Right.', 'wrong' => 'Not yet. Read it once more.', 'numbered' => ':title :number', 'questions' => 'Questions', 'question' => 'Question', 'door' => 'The door', 'room' => 'The room',
-        'clue' => 'Clue :number, :room: :digit', 'clueFound' => 'Right. Clue :number says **:digit**.', 'roomCode' => 'The code? Put the clues in order.', 'roomCodeWrong' => 'The clues in order of their numbers make the code.', 'doorOf' => 'The door: :room', 'doorOpens' => 'The door swings open.',
-        'reviseTitle' => 'To revise :number', 'backToQuestion' => 'Back to the question', 'goOn' => 'Go on', 'topic' => 'Topic', 'hub' => 'Where ways part', 'hubIntro' => 'Each way ends with a stamp. Take them in any order, then go to the gate.', 'stamp' => 'Stamp: :topic', 'stampGiven' => 'Right. You have the stamp for :topic.', 'toGate' => 'To the gate', 'gate' => 'The gate', 'gateOpen' => 'You have every stamp. The gate stands open.', 'gateShut' => 'The gate stays shut: a stamp is missing.',
-        'gauntlet' => 'All in one go', 'gauntletIntro' => 'Answer all of them in one go. One wrong answer, and you begin again.', 'begin' => 'Begin', 'fromTheStart' => 'Not right: once more from the start.', 'problem' => 'The problem', 'anotherWay' => 'Try another way', 'result' => 'The result', 'practice' => 'Practice', 'score' => 'How it went', 'scoreEnough' => 'That was enough right at first try.', 'scoreLow' => 'At first try :least of :all are wanted. Revise, then try once more.', 'revision' => 'To revise', 'onceMore' => 'Once more',
-        'look' => 'Look closely', 'box' => 'The box', 'boxShut' => 'A box with :count locks.', 'board' => 'The board', 'ending' => 'The way out', 'ended' => 'You made it, {=player}.',
-    ],
 ];

@@ -1,6 +1,35 @@
 <?php
 
 return [
+    'title' => 'From a worksheet',
+    'change' => 'Change the pasted text',
+    'source' => [
+        'paste' => 'Paste rows: question, answer, feedback when wrong, room',
+        'help' => 'Straight from a spreadsheet, or as CSV. Only the question and the answer are needed. Several right answers go in one cell with “/”, “|” or “;” between them; “*” takes any full sentence.',
+        'file' => 'or open a file',
+        'language' => 'Language of the game',
+        'sample' => 'Put in a sample',
+        'read' => 'Read it',
+    ],
+    'preview' => [
+        'rows' => '{count|=1 One row|:count rows}',
+        'parted' => 'parted by :by, {headings|=0 without headings|with a row of headings}{empty|=0 |=1 ; one empty row left out|; :empty empty rows left out}.',
+        'cut' => 'There were more rows: the first :count are here, the rest was not read.',
+        'others' => 'Other ways to part the fields',
+        'wrong' => 'Wrong fields? Part them by',
+        'build' => 'Build the game',
+        'caption' => 'What was understood, row by row. Everything can be changed here and later.',
+        'columns' => ['Take', 'Question', 'Right answers, one a line', 'Kind', 'Feedback when wrong', 'Room'],
+        'cells' => [
+            'take' => 'Take row :number',
+            'question' => 'Question of row :number',
+            'answers' => 'Right answers of row :number',
+            'kind' => 'Kind of answer of row :number',
+            'feedback' => 'Feedback of row :number',
+            'room' => 'Room of row :number',
+        ],
+        'neutral' => 'neutral words',
+    ],
     'problem' => [
         'empty' => 'There is nothing to read yet. Paste rows from a spreadsheet, or open a file.',
         'long' => 'That is more than a worksheet holds (1 MB). Nothing was read; your text is still here. Keep the rows you need and try again.',
@@ -8,12 +37,6 @@ return [
         'workbook' => 'That is a workbook. Save it as CSV in your spreadsheet program, or copy the rows and paste them here.',
         'binary' => 'That file holds no text. Open a CSV file, or copy the rows and paste them here.',
         'nothing' => 'No row is ticked that has a question and an answer, so nothing was built. Your rows are still here.',
-    ],
-    'words' => [
-        'chapter' => 'Questions',
-        'scene' => ':room :number',
-        'ending' => 'The way out',
-        'said' => 'You made it, {=player}. Every lock is open.',
     ],
     'notes' => [
         'row.alternatives' => 'any of these',

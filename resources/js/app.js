@@ -1,3 +1,6 @@
+import { learnFromPage } from './lib/catalogue.js';
+import { tellZone } from './lib/zone.js';
+
 /** The one entry: each page says its name, and only its module is loaded. */
 const pages = {
     play: () => import('./play/play.js'),
@@ -6,6 +9,11 @@ const pages = {
     worksheet: () => import('./worksheet/worksheet.js'),
 };
 
+learnFromPage();
+tellZone();
+
 const load = pages[document.body.dataset.page];
 
 if (load) load().then((page) => page.begin());
+
+document.querySelectorAll('form[data-at-once]').forEach((form) => form.addEventListener('change', () => form.submit()));

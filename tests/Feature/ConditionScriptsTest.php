@@ -42,22 +42,22 @@ it('writes nothing when no part is left, and one part as one', function (): void
         ->and($write(['kind' => 'leads', 'ids' => ['calm'], 'atLeast' => 1]))->toBe(['leads' => 'calm', 'among' => ['bold', 'calm']]);
 });
 
-it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $here, string $behind): void {
-    expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($here)
-        ->and(KindWords::ofCondition(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($behind);
+it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $words): void {
+    expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($words)
+        ->and(KindWords::ofCondition(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($words);
 })->with([
-    'one token' => [['has' => 'lens'], 'holds Lens', 'the student holds Lens'],
-    'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'holds 1 of Lens, Wick', 'the student holds 1 of Lens, Wick'],
-    'a lock by its name' => [['open' => 'door'], 'opened “Door”', 'Door is open'],
-    'a lock by what it asks' => [['open' => 'chest'], 'opened “Which   number?”', 'Which number? is open'],
-    'a tally' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'Bold is at least 3', 'Bold is at least 3'],
-    'joined' => [['all' => [['has' => 'lens'], ['visited' => 'quay']]], 'holds Lens and was at The quay', 'the student holds Lens and the student was at The quay'],
-    'either' => [['any' => [['has' => 'lens'], ['has' => 'wick']]], 'holds Lens or holds Wick', 'the student holds Lens or the student holds Wick'],
-    'not' => [['not' => ['has' => 'lens']], 'not: holds Lens', 'not: the student holds Lens'],
-    'the highest' => [['leads' => 'bold', 'among' => ['bold', 'calm']], 'Bold is the highest', 'Bold is highest among Bold, Calm'],
-    'tries' => [['tries' => 'door', 'is' => '>=', 'value' => 2], 'tried “Door” at least 2 times', 'at least 2 wrong tries at Door'],
-    'a cover' => [['lifted' => 'flag'], 'lifted “The flag”', 'The flag is lifted'],
-    'time' => [['minutes' => 10, 'is' => '>='], 'at least 10 minutes have passed', 'at least 10 minutes have passed'],
+    'one token' => [['has' => 'lens'], 'the student holds Lens'],
+    'some tokens' => [['hasOf' => ['lens', 'wick'], 'atLeast' => 1], 'the student holds 1 of Lens, Wick'],
+    'a lock by its name' => [['open' => 'door'], 'Door is open'],
+    'a lock by what it asks' => [['open' => 'chest'], 'Which number? is open'],
+    'a tally' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'Bold is at least 3'],
+    'joined' => [['all' => [['has' => 'lens'], ['visited' => 'quay']]], 'the student holds Lens and the student was at The quay'],
+    'either' => [['any' => [['has' => 'lens'], ['has' => 'wick']]], 'the student holds Lens or the student holds Wick'],
+    'not' => [['not' => ['has' => 'lens']], 'not: the student holds Lens'],
+    'the highest' => [['leads' => 'bold', 'among' => ['bold', 'calm']], 'Bold is highest among Bold, Calm'],
+    'tries' => [['tries' => 'door', 'is' => '>=', 'value' => 2], 'at least 2 wrong tries at Door'],
+    'a cover' => [['lifted' => 'flag'], 'The flag is lifted'],
+    'time' => [['minutes' => 10, 'is' => '>='], 'at least 10 minutes have passed'],
 ]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
@@ -93,7 +93,7 @@ it('gives the reason of a way with its condition', function (): void {
     $game['scenes'][0]['arrive'] = [['if' => ['has' => 'lens'], 'go' => 'end'], ['go' => 'other']];
     $why = Scripts::run('workshop/ways.js', 'module.routesIn(input).map((way) => [way.to, way.why])', $game);
 
-    expect($why)->toBe([['end', 'on arriving, if: holds Lens'], ['other', 'on arriving']]);
+    expect($why)->toBe([['end', 'on arriving, if: the student holds Lens'], ['other', 'on arriving']]);
 });
 
 it('reads what a reaction does into a sentence and writes it back', function (array $effect, array $said): void {
@@ -116,7 +116,7 @@ it('offers every effect that the format has, and words for each', function (): v
 });
 
 it('makes what an effect needs where there is none, and says where it can’t', function (): void {
-    $made = fn (string $kind): mixed => Scripts::run('workshop/scene/effect-kinds.js', 'module.made(input.kind, input.game, { newToken: "T", newTally: "N" })?.command ?? null', ['kind' => $kind, 'game' => ConditionScriptsCases::namedParts()]);
+    $made = fn (string $kind): mixed => Scripts::run('workshop/scene/effect-kinds.js', 'module.made(input.kind, input.game, { token: "T", tally: "N" })?.command ?? null', ['kind' => $kind, 'game' => ConditionScriptsCases::namedParts()]);
 
     expect(array_diff_key($made('give')['value'], ['id' => 0]))->toBe(['name' => 'T', 'kind' => 'item'])
         ->and([$made('must')['insert'], $made('must')['after'], $made('open')])->toBe(['tallies', 'calm', null]);

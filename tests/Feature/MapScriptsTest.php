@@ -101,7 +101,7 @@ it('moves many to a chapter, old or new, and says how many', function (): void {
 
     expect(array_column($old['scenes'], 'chapter'))->toBe(['c', 'c', 'c', 'c'])->and($label)->toBe('moved 2 scenes to Chapter')
         ->and($new['chapters'][1]['start'])->toBe('three')->and($new['scenes'][3]['chapter'])->toBe($new['chapters'][1]['id'])
-        ->and(MapScriptsCases::onMap('module.toChapter(desk, ["one"], null)')['label'])->toBe('moved 1 scene to no chapter');
+        ->and(MapScriptsCases::onMap('module.toChapter(desk, ["one"], null)')['label'])->toBe('moved a scene to no chapter');
 });
 
 it('asks only of ways that lead in from outside', function (): void {

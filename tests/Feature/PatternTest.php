@@ -125,7 +125,7 @@ it('stands the backdrop behind every scene that is built', function (): void {
 });
 
 it('says before a run is opened what was begun and left', function (): void {
-    $document = Blank::game('New', ['scene' => 'One', 'hello' => (string) __('games.blank_text')]);
+    $document = Blank::game('New', ['scene' => 'One', 'hello' => (string) __('made.blank.hello')]);
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []];
     $this->game->update(['document' => json_encode($document)]);
 

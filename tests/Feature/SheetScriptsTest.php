@@ -123,8 +123,8 @@ it('lists what students hold and count, with where it is given and asked for', f
 ]);
 
 it('makes a token of each name below the last row', function (): void {
-    $made = Scripts::run('workshop/sheet/beyond.js', '{ const kept = []; const store = { game: { tokens: [{ id: "lens" }] }, edit: (edits, label) => kept.push(...edits, label) }; module.BEYOND.named([["Wick"], [" "], ["Oil"]], { store, words: { sheet: { made: ":count new" } } }); return kept; }');
+    $made = Scripts::run('workshop/sheet/beyond.js', '{ const kept = []; const store = { game: { tokens: [{ id: "lens" }] }, edit: (edits, label) => kept.push(...edits, label) }; module.BEYOND.named([["Wick"], [" "], ["Oil"]], { store }); return kept; }');
 
     expect(array_column(array_column(array_slice($made, 0, 2), 'value'), 'name'))->toBe(['Wick', 'Oil'])
-        ->and([$made[0]['after'], $made[1]['after'], $made[2]])->toBe(['lens', $made[0]['value']['id'], '2 new']);
+        ->and([$made[0]['after'], $made[1]['after'], $made[2]])->toBe(['lens', $made[0]['value']['id'], '2 new tokens']);
 });

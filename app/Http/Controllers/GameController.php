@@ -10,6 +10,7 @@ use App\Models\Game;
 use App\Models\User;
 use App\View\RouteMap;
 use App\View\Shelf;
+use App\Words\Languages;
 use App\Workshop\PatternPreview;
 use App\Workshop\Words;
 use Fravel\Document\GameDocument;
@@ -45,7 +46,8 @@ final class GameController extends Controller
     {
         $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
 
-        $game = $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame()));
+        $language = Languages::ofNewGame($request);
+        $game = $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame($language), $language));
         $pattern = Patterns::named(Field::text($request, 'pattern'));
 
         return redirect()->route('games.show', [$game, ...($pattern === null ? [] : ['pattern' => $pattern->name()])]);
@@ -53,7 +55,7 @@ final class GameController extends Controller
 
     public function show(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop() + ['patterns' => Words::ofPatternForms($teacher)]]);
+        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop($teacher, $game->read()->language())]);
     }
 
     public function document(Game $game): Response

@@ -12,6 +12,7 @@ use App\Play\Doorway;
 use App\Play\Newcomers;
 use App\Play\PlayerName;
 use App\Play\Ticket;
+use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -71,7 +72,7 @@ final class JoinController extends Controller
         $wait > 0 || $play !== null || array_map(static fn (Patience $patience) => $patience->miss(), $patiences);
         $typed = ['on' => $request->input('typed.on'), 'with' => $request->input('typed.with')];
         if ($play === null) {
-            $problem = $wait > 0 ? trans_choice('play.join.wait', $wait, ['seconds' => $wait]) : __('play.join.no_such');
+            $problem = $wait > 0 ? (string) __('play.join.wait', ['seconds' => $wait]) : __('play.join.no_such');
             $status = $wait > 0 ? 429 : 422;
 
             return $request->expectsJson() ? new JsonResponse(['refusal' => $problem], $status) : self::form($run, ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed], $status);
@@ -110,10 +111,13 @@ final class JoinController extends Controller
         $doorway = new Doorway((string) $request->ip());
         $wait = $doorway->wait(strtoupper($code));
         if ($wait > 0) {
-            return self::page(trans_choice('play.join.codes', $wait, ['seconds' => $wait]), $code, 429);
+            return self::page((string) __('play.join.codes', ['seconds' => $wait]), $code, 429);
         }
 
-        return $doorway->find($code) ?? self::page(__('play.join.unknown', ['code' => strtoupper($code)]), $code, 404);
+        $run = $doorway->find($code);
+        $run !== null && Languages::speakIn($run->edition->language());
+
+        return $run ?? self::page(__('play.join.unknown', ['code' => strtoupper($code)]), $code, 404);
     }
 
     private static function page(string $problem, string $code, int $status): Response
@@ -144,7 +148,7 @@ final class JoinController extends Controller
             $name === '' => (string) __('play.join.nameless'),
             ! $run->takes_new => (string) __('play.join.complete'),
             $run->admitted($name) === null => (string) __('play.join.unlisted', ['name' => $name]),
-            $wait > 0 => trans_choice('play.join.slow', $wait, ['seconds' => $wait]),
+            $wait > 0 => (string) __('play.join.slow', ['seconds' => $wait]),
             default => null,
         };
     }

@@ -33,7 +33,7 @@ final class PatternController extends Controller
     {
         SavedDefaults::keep($teacher, (array) $request->input('usual', []));
         $pattern = $request->pattern();
-        $read = static fn (GameDocument $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns(), $request->usual(), $request->behind(), way: $request->way(), title: $request->title());
+        $read = static fn (GameDocument $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns($document->language()), $request->usual(), $request->behind(), way: $request->way(), title: $request->title());
 
         return EditReply::of($edit->handle($game->id, $read, Standpoint::at($request->integer('base')), Words::ofBuilding($pattern), Key::of($request)));
     }

@@ -15,6 +15,7 @@ use App\Play\SentAction;
 use App\Play\Ticket;
 use App\Play\Turn;
 use App\Storage\EditionFile;
+use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,6 +32,7 @@ final class PlayController extends Controller
             return JoinController::door($request, $code, []);
         }
         $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
+        Languages::speakIn($screen->edition->game->language());
 
         return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run->isOpen());
     }
@@ -49,6 +51,7 @@ final class PlayController extends Controller
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
+        Languages::speakIn($turn->edition->game->language());
         if (SentAction::isByScript($request)) {
             $frame = new Frame("/p/{$code}", ['ticket' => $ticket->text()], '');
 

@@ -15,6 +15,7 @@ use App\Play\Reply;
 use App\Play\Screen;
 use App\Play\SentAction;
 use App\Play\Turn;
+use App\Words\Languages;
 use App\Workshop\Backstage;
 use App\Workshop\Findings;
 use App\Workshop\Recording;
@@ -25,6 +26,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\App;
 
 /** Plays the draft as a student, from any scene. Nothing of it is counted. */
 final class RehearsalController extends Controller
@@ -60,9 +62,10 @@ final class RehearsalController extends Controller
             return $this->page($request, $rehearsal, Screen::after($turn), $game, $turn);
         }
 
-        $around = self::around($request, $rehearsal, $game);
+        $around = self::drawn(self::around($request, $rehearsal, $game));
+        $reply = Languages::within($game->read()->language(), static fn (): array => Reply::of($turn, self::frame($game)));
 
-        return new JsonResponse(Reply::of($turn, self::frame($game)) + ['backstage' => view('play.backstage', $around)->render(), 'strip' => view('play.strip', $around)->render()]);
+        return new JsonResponse($reply + ['backstage' => $around['backstage'], 'strip' => $around['strip']]);
     }
 
     /** Begins anew with chosen tokens and tallies. */
@@ -117,7 +120,8 @@ final class RehearsalController extends Controller
         if ($around['asPhone'] && ! $isFramed && $turn === null) {
             return response(view('play.rehearsal', $around)->render());
         }
-        $markup = view('play.show', ['screen' => $screen, 'frame' => self::frame($game), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed] + $around)->render();
+        $drawn = self::drawn($around);
+        $markup = Languages::within($game->read()->language(), static fn (): string => view('play.show', ['screen' => $screen, 'frame' => self::frame($game), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed, 'around' => $drawn])->render());
 
         return response($markup)->header('Content-Security-Policy', SecurityHeaders::FRAMED);
     }
@@ -126,6 +130,20 @@ final class RehearsalController extends Controller
     private static function around(Request $request, Rehearsal $rehearsal, Game $game): array
     {
         return ['game' => $game, 'screen' => $rehearsal->screen(), 'backstage' => Backstage::of($rehearsal), 'asPhone' => $request->session()->get(self::AS_PHONE) === true];
+    }
+
+    /**
+     * What stands around the scene, in the teacher's language, whatever the game speaks.
+     *
+     * @param  array{game: Game, screen: Screen, backstage: Backstage, asPhone: bool}  $around
+     * @return array{language: string, title: string, behind: string, backstage: string, strip: string}
+     */
+    private static function drawn(array $around): array
+    {
+        return [
+            'language' => App::getLocale(), 'title' => (string) __('rehearsal.strip.title'), 'behind' => (string) __('rehearsal.title'),
+            'backstage' => view('play.backstage', $around)->render(), 'strip' => view('play.strip', $around)->render(),
+        ];
     }
 
     private static function frame(Game $game): Frame

@@ -7,18 +7,20 @@ namespace App\Http\Controllers;
 use App\Actions\CreateGame;
 use App\Http\Requests\WorksheetRequest;
 use App\Models\User;
+use App\Words\Languages;
 use App\Workshop\Words;
 use Fravel\Worksheet\Builder;
 use Fravel\Worksheet\Worksheet;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class WorksheetController extends Controller
 {
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('worksheet.create', ['text' => null, 'sheet' => null, 'problem' => null, 'language' => 'en', 'title' => '', 'separator' => null]);
+        return view('worksheet.create', ['text' => null, 'sheet' => null, 'problem' => null, 'language' => Languages::ofNewGame($request), 'title' => '', 'separator' => null, 'made' => Words::ofWorksheet('en')]);
     }
 
     public function preview(WorksheetRequest $request): View
@@ -33,6 +35,7 @@ final class WorksheetController extends Controller
             'language' => $request->language(),
             'title' => $request->title(),
             'separator' => $request->separator(),
+            'made' => Words::ofWorksheet($request->language()),
         ]);
     }
 
@@ -44,6 +47,6 @@ final class WorksheetController extends Controller
         }
         $title = $request->title() === '' ? (string) __('games.untitled') : $request->title();
 
-        return redirect()->route('games.show', $create->handle($teacher, Builder::build($rows, $title, $request->language(), Words::ofWorksheet())));
+        return redirect()->route('games.show', $create->handle($teacher, Builder::build($rows, $title, $request->language(), Words::ofWorksheet($request->language()))));
     }
 }

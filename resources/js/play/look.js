@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { el, icon } from '../lib/dom.js';
 
 /** How far one step of a key, a button or the wheel goes, and how near at most. */
@@ -11,7 +12,7 @@ const NEAREST = 5;
 function nearer(picture) {
     if (picture.closest('.look')) return;
     let scale = 1;
-    const frame = el('div', { class: 'look-frame', tabindex: 0, role: 'group', 'aria-label': `${picture.alt}; plus and minus look nearer and farther` });
+    const frame = el('div', { class: 'look-frame', tabindex: 0, role: 'group', 'aria-label': t('play.near_help', { picture: picture.alt }) });
     const to = (next) => {
         const [across, down] = [(frame.scrollLeft + frame.clientWidth / 2) / scale, (frame.scrollTop + frame.clientHeight / 2) / scale];
         scale = Math.min(NEAREST, Math.max(1, next));
@@ -19,8 +20,8 @@ function nearer(picture) {
         frame.scrollTo(across * scale - frame.clientWidth / 2, down * scale - frame.clientHeight / 2);
     };
     const look = el('div', { class: 'look' }, el('div', { class: 'look-tools' },
-        el('button', { type: 'button', 'aria-label': 'Nearer', onclick: () => to(scale * STEP) }, icon('zoom-in')),
-        el('button', { type: 'button', 'aria-label': 'Farther', onclick: () => to(scale / STEP) }, icon('zoom-out'))), frame);
+        el('button', { type: 'button', 'aria-label': t('play.nearer'), onclick: () => to(scale * STEP) }, icon('zoom-in')),
+        el('button', { type: 'button', 'aria-label': t('play.farther'), onclick: () => to(scale / STEP) }, icon('zoom-out'))), frame);
     picture.replaceWith(look);
     frame.append(picture);
     frame.addEventListener('keydown', (event) => {
@@ -74,7 +75,7 @@ function stayingBeside() {
         return copy;
     });
 
-    return el('details', { class: 'stays', open: window.matchMedia('(min-width: 60rem)').matches }, el('summary', {}, icon('eye'), document.getElementById('play').dataset.stays), copies);
+    return el('details', { class: 'stays', open: window.matchMedia('(min-width: 60rem)').matches }, el('summary', {}, icon('eye'), t('play.stays')), copies);
 }
 
 export { nearer, stayingBeside };

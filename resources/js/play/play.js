@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { el, html, icon, mark } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { startGuards } from './guard.js';
@@ -42,7 +43,7 @@ async function resume(play) {
 }
 
 async function finish(play, form, fields) {
-    const reply = await deliver(play.dataset.address, fields, (why, seconds) => note(form, `${play.dataset[why]} ${play.dataset.again.replace(':seconds', seconds)}`));
+    const reply = await deliver(play.dataset.address, fields, (why, seconds) => note(form, `${t(`play.${why}`)} ${t('play.again', { seconds })}`));
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (reply.body) show(play, form, reply.body);
@@ -66,7 +67,7 @@ function show(play, form, reply) {
     const feedback = feedbackOf(reply);
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));
-    if (feedback && place.id === 'happened') feedback.append(el('button', { type: 'button', class: 'said-close', 'aria-label': 'Close', onclick: () => feedback.remove() }, icon('x')));
+    if (feedback && place.id === 'happened') feedback.append(el('button', { type: 'button', class: 'said-close', 'aria-label': t('play.close'), onclick: () => feedback.remove() }, icon('x')));
     dressStage();
     if (feedback) announce(feedback.textContent);
     if (reply.scene) arrive();
@@ -92,12 +93,18 @@ function feedbackOf(reply) {
     if (reply.refusal) return el('p', { class: 'said said-refused' }, reply.refusal);
     if (!reply.verdict && reply.said.length === 0 && reply.given.length === 0) return null;
     const verdict = reply.verdict?.verdict;
-    const words = reply.said.map((markup) => html(el('div', { class: 'words' }), markup));
+    const words = reply.said.map((markup) => html(el('div', { class: 'words', lang: gameLanguage() }), markup));
     const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
-    const known = JSON.parse(document.getElementById('play').dataset.verdicts);
-    if (verdict && words.length === 0) words.push(el('p', {}, known.neutral[verdict]));
+    if (verdict && words.length === 0) words.push(el('p', {}, t(`play.neutral.${verdict}`)));
 
-    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${known.words[verdict]} `) : null, words, gained));
+    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${t(`play.verdict.${verdict}`)} `) : null, words, gained));
+}
+
+/** Where the interface speaks another language, words of the game say which is theirs. */
+function gameLanguage() {
+    const { language } = document.getElementById('play').dataset;
+
+    return language === document.documentElement.lang ? null : language;
 }
 
 function showScene(markup) {
@@ -118,7 +125,7 @@ function showLock(id, fields) {
     lock.dataset.wait = fields.wait;
     lock.dispatchEvent(new CustomEvent('guard', { bubbles: true }));
     lock.querySelector('[data-hint-form]').hidden = !fields.hint;
-    const hints = fields.hints.map((markup) => el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div'), markup)));
+    const hints = fields.hints.map((markup) => el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div', { lang: gameLanguage() }), markup)));
     lock.querySelector('[data-hints]').replaceChildren(...hints);
 }
 

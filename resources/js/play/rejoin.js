@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { el } from '../lib/dom.js';
 import { submit } from '../lib/http.js';
 
@@ -5,12 +6,12 @@ import { submit } from '../lib/http.js';
 function offerRejoin(play, words, form) {
     document.querySelector('.rejoin')?.remove();
     const problem = el('p', { class: 'problem', role: 'alert' });
-    const panel = el('form', { class: 'rejoin', 'aria-label': 'Find your play again' },
+    const panel = el('form', { class: 'rejoin', 'aria-label': t('play.rejoin.label') },
         el('p', {}, words),
-        el('label', { class: 'field' }, 'Your name in the game', el('input', { name: 'name', required: true, autocomplete: 'off' })),
-        el('label', { class: 'field' }, 'Your two words', el('input', { name: 'words', required: true, autocomplete: 'off', autocapitalize: 'none' })),
+        el('label', { class: 'field' }, t('play.rejoin.name'), el('input', { name: 'name', required: true, autocomplete: 'off' })),
+        el('label', { class: 'field' }, t('play.rejoin.words'), el('input', { name: 'words', required: true, autocomplete: 'off', autocapitalize: 'none' })),
         problem,
-        el('button', { class: 'button primary' }, 'Go on'),
+        el('button', { class: 'button primary' }, t('play.rejoin.go')),
     );
     panel.addEventListener('submit', async (event) => {
         event.preventDefault();

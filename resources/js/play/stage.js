@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { el, icon } from '../lib/dom.js';
 import { nearer, stayingBeside } from './look.js';
 
@@ -54,7 +55,7 @@ function openPanel(id, opener) {
     if (!thing || thing.closest('dialog')) return;
     const place = document.createComment('');
     thing.before(place);
-    const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': 'Close', onclick: () => panel.close() }, icon('x'));
+    const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': t('play.close'), onclick: () => panel.close() }, icon('x'));
     const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, stayingBeside() ?? '', thing, el('p', { class: 'hidden-words', role: 'status' }));
     panel.addEventListener('click', (event) => event.target === panel && panel.close());
     panel.addEventListener('close', () => {
@@ -73,8 +74,7 @@ function closePanel() {
 
 function toggleWhole(button) {
     const isWhole = document.querySelector('[data-stage-frame]').classList.toggle('is-whole');
-    const words = button.querySelector('[data-whole]');
-    words.textContent = isWhole ? words.dataset.near : words.dataset.whole;
+    button.querySelector('span').textContent = t(isWhole ? 'play.stage.near' : 'play.stage.whole');
 }
 
 function toggleList(button) {

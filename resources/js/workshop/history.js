@@ -1,10 +1,11 @@
 import { el } from '../lib/dom.js';
 import { get } from '../lib/http.js';
 import { redraw } from '../lib/redraw.js';
+import { wordsAt } from '../lib/catalogue.js';
 
 /** Every change of the game by its name and time, the newest first; pressing one returns to the moment after it. */
 function openHistory(desk, address) {
-    const words = desk.words.history;
+    const words = wordsAt('workshop.history');
     const button = document.getElementById('history');
     const list = el('section', { class: 'findings-list history-list', id: 'history-list', 'aria-label': words.title, hidden: true });
     document.getElementById('faces').before(list);

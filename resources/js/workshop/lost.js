@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { el, icon } from '../lib/dom.js';
 import { attempt, isTheServers } from './document.js';
 import { typedIn } from './typed.js';
@@ -7,9 +8,8 @@ import { typedIn } from './typed.js';
  *
  * @param {HTMLElement} panel
  * @param {object} store
- * @param {object} words
  */
-function openLost(panel, store, words) {
+function openLost(panel, store) {
     let losses = [];
 
     function take(loss) {
@@ -25,17 +25,17 @@ function openLost(panel, store, words) {
 
     function lossOf(loss) {
         return el('article', { class: 'lost' },
-            el('h2', {}, words.yours),
+            el('h2', {}, t('workshop.lost.yours')),
             ...loss.typed.map((text) => el('blockquote', {}, text)),
-            el('p', { class: 'lost-acts' }, copyOf(loss), againOf(loss), el('button', { class: 'link', onclick: () => drop(loss) }, words.leave)),
+            el('p', { class: 'lost-acts' }, copyOf(loss), againOf(loss), el('button', { class: 'link', onclick: () => drop(loss) }, t('workshop.lost.leave'))),
         );
     }
 
     function copyOf(loss) {
-        const copy = el('button', { class: 'button' }, icon('copy'), words.copy);
+        const copy = el('button', { class: 'button' }, icon('copy'), t('workshop.lost.copy'));
         copy.addEventListener('click', async () => {
             await navigator.clipboard.writeText(loss.typed.join('\n\n'));
-            copy.replaceChildren(icon('check'), words.copied);
+            copy.replaceChildren(icon('check'), t('workshop.lost.copied'));
         });
 
         return copy;
@@ -45,7 +45,7 @@ function openLost(panel, store, words) {
     function againOf(loss) {
         if (!isTheServers(loss.command) && attempt(store.game, loss.command).refusal !== null) return null;
 
-        return el('button', { class: 'button', onclick: () => putIn(loss) }, words.again);
+        return el('button', { class: 'button', onclick: () => putIn(loss) }, t('workshop.lost.again'));
     }
 
     function putIn(loss) {

@@ -1,5 +1,6 @@
 import { sentence } from './sentence.js';
 import { list, reactionsIn, target } from './walk.js';
+import { t } from '../lib/catalogue.js';
 
 /**
  * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only; whether
@@ -26,39 +27,39 @@ function waysFrom(scene, game) {
         if (to === null) return [];
         const { kind, why } = reasonFor(field, part, reaction, within.at(-1));
 
-        return [{ from: scene.id, to, isDependent: Boolean(reaction.if) || reaction.go !== to, why: reaction.if ? `${why}, if: ${sentence(reaction.if, game)}` : why, kind, thing: field in SCENE_REASONS ? null : part.id }];
+        return [{ from: scene.id, to, isDependent: Boolean(reaction.if) || reaction.go !== to, why: reaction.if ? t('ways.if', { why, condition: sentence(reaction.if, game) }) : why, kind, thing: SCENE_REASONS.includes(field) ? null : part.id }];
     });
 }
 
-const SCENE_REASONS = { arrive: 'on arriving', next: 'going on', refused: 'when not let in' };
+const SCENE_REASONS = ['arrive', 'next', 'refused'];
 
 /** Which kind of way it is, and why students take it, in a few words. */
 function reasonFor(field, part, reaction, cue) {
-    if (field in SCENE_REASONS) return { kind: field, why: SCENE_REASONS[field] };
+    if (SCENE_REASONS.includes(field)) return { kind: field, why: t(`ways.scene.${field}`) };
     if (field === 'rules') return { kind: 'lock', why: shortAnswer(reaction.match) };
-    if (field === 'otherwise') return { kind: 'wrong', why: 'any other answer' };
-    if (field === 'opened') return { kind: 'opened', why: 'once it is open' };
-    if (cue && part === cue) return { kind: 'cue', why: `at second ${cue.at ?? 0}` };
+    if (field === 'otherwise') return { kind: 'wrong', why: t('ways.anyOtherAnswer') };
+    if (field === 'opened') return { kind: 'opened', why: t('ways.onceItIsOpen') };
+    if (cue && part === cue) return { kind: 'cue', why: t('ways.atSecond', { second: cue.at ?? 0 }) };
 
     return { kind: part.kind, why: wordsOf(part) };
 }
 
 function wordsOf(thing) {
-    return `${thing.kind === 'cover' ? 'lift' : 'tap'} “${plain(thing.md || thing.label || thing.front?.md || 'picture')}”`;
+    return t(thing.kind === 'cover' ? 'ways.lift' : 'ways.tap', { thing: plain(thing.md || thing.label || thing.front?.md || t('ways.picture')) });
 }
 
 /** A matcher in a few words. */
 function shortAnswer(match) {
-    if (!match) return 'no answer yet';
-    if (match.equals !== undefined && list(match.equals).length === 0) return 'no answer yet';
-    if (match.equals !== undefined) return `“${list(match.equals)[0] ?? ''}”${list(match.equals).length > 1 ? ' …' : ''}`;
+    if (!match) return t('ways.noAnswerYet');
+    if (match.equals !== undefined && list(match.equals).length === 0) return t('ways.noAnswerYet');
+    if (match.equals !== undefined) return t('ways.equals', { words: list(match.equals)[0] ?? '', count: list(match.equals).length });
     if (match.number !== undefined) return `${match.number}${match.unit ? ` ${match.unit}` : ''}`;
-    if (match.has !== undefined) return `says “${match.has[0] ?? ''}”`;
-    if (match.length !== undefined) return 'a full sentence';
-    if (match.anything) return 'any answer';
-    if (match.options !== undefined) return 'the right options';
+    if (match.has !== undefined) return t('ways.says', { words: match.has[0] ?? '' });
+    if (match.length !== undefined) return t('ways.aFullSentence');
+    if (match.anything) return t('ways.anyAnswer');
+    if (match.options !== undefined) return t('ways.theRightOptions');
 
-    return 'a right answer';
+    return t('ways.aRightAnswer');
 }
 
 function plain(text) {

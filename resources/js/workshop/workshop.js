@@ -8,6 +8,7 @@ import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
 import { openSheet } from './sheet/sheet.js';
 import { openStore } from './store.js';
+import { t, wordsAt } from '../lib/catalogue.js';
 
 /** The keys that turn to the faces. */
 const FACES = { 1: 'map', 2: 'scene', 3: 'sheet' };
@@ -17,13 +18,12 @@ const byId = (id) => document.getElementById(id);
 /** One game, its faces, and what is always in view: saved state, undo and redo. */
 async function begin() {
     const faces = byId('faces');
-    const words = JSON.parse(byId('words').textContent);
     const store = openStore(faces.dataset.address);
-    const desk = { store, words, scene: null, thing: null, show, walkTo, rehearsal: faces.dataset.rehearsal };
-    const lost = openLost(byId('lost'), store, words.lost);
+    const desk = { store, scene: null, thing: null, show, walkTo, rehearsal: faces.dataset.rehearsal };
+    const lost = openLost(byId('lost'), store);
     desk.alarm = alarm;
-    store.news.addEventListener('saved', ({ detail }) => saved(detail, words));
-    store.news.addEventListener('refused', ({ detail }) => refused(detail, words, lost));
+    store.news.addEventListener('saved', ({ detail }) => saved(detail));
+    store.news.addEventListener('refused', ({ detail }) => refused(detail, lost));
     window.addEventListener('beforeunload', (event) => store.isPending() && event.preventDefault());
     await store.load();
     if (!store.game) return;
@@ -77,7 +77,7 @@ function listen(desk) {
     document.querySelectorAll('[data-face]').forEach((button) => button.addEventListener('click', () => desk.show(button.dataset.face)));
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
-    byId('game-title').addEventListener('change', (event) => store.edit({ set: GAME, field: 'title', to: event.target.value.trim() || 'Untitled game' }, 'title of the game'));
+    byId('game-title').addEventListener('change', (event) => store.edit({ set: GAME, field: 'title', to: event.target.value.trim() || t('games.untitled') }, t('edits.labels.titleOfTheGame')));
     const goOn = byId('go-on-rehearsing');
     goOn.hidden = !new URLSearchParams(location.search).has('rehearsing');
     goOn.addEventListener('click', async (event) => {
@@ -110,8 +110,8 @@ function frame(desk) {
     const { undo, redo } = desk.store.history;
     const title = byId('game-title');
     if (document.activeElement !== title) title.value = desk.store.game.title;
-    tool(byId('undo'), undo, 'Undo');
-    tool(byId('redo'), redo, 'Do again');
+    tool(byId('undo'), undo, t('workshop.undo'));
+    tool(byId('redo'), redo, t('workshop.redo'));
 }
 
 function tool(button, label, verb) {
@@ -119,16 +119,16 @@ function tool(button, label, verb) {
     button.title = label ? `${verb}: ${label}` : verb;
 }
 
-function saved(state, words) {
+function saved(state) {
     const shown = byId('saved');
     shown.dataset.state = state;
-    shown.querySelector('span').textContent = words[state];
-    if (state === 'signedOut') alarm(words.signedOut, { href: '/sign-in', text: 'Sign in in another tab, then come back here' });
+    shown.querySelector('span').textContent = t(`workshop.${state}`);
+    if (state === 'signedOut') alarm(t('workshop.signedOut'), { href: '/sign-in', text: t('workshop.signInElsewhere') });
 }
 
 /** Says why something could not be kept, and keeps in reach what was typed. */
-function refused({ command, label, code, words: said }, words, lost) {
-    alarm(said ?? (code === 'failed' ? words.lost.failed.replace(':label', () => label) : words.refused[code] ?? words.refused.other));
+function refused({ command, label, code, words }, lost) {
+    alarm(words ?? (code === 'failed' ? t('workshop.lost.failed', { label }) : wordsAt('edits.refused')[code] ?? t('edits.refused.other')));
     lost.take({ command, label });
 }
 

@@ -1,11 +1,11 @@
-<x-layout.teacher title="Make an account" class="narrow">
-    <h1>Make an account</h1>
-    <p>For <strong>{{ $email }}</strong>.</p>
+<x-layout.teacher :title="__('auth.register')" class="narrow">
+    <h1>{{ __('auth.register') }}</h1>
+    <p>{{ __('auth.for') }} <strong>{{ $email }}</strong></p>
     <form method="post" action="{{ request()->getRequestUri() }}" class="form">
         @csrf
-        <x-field name="name" label="Your name" autocomplete="name" required autofocus/>
-        <x-field name="password" label="Password" type="password" autocomplete="new-password" required help="At least 10 characters; a sentence is fine."/>
-        <x-field name="password_confirmation" label="Password again" type="password" autocomplete="new-password" required/>
-        <div class="form-end"><button class="button primary">Make the account</button></div>
+        <x-field name="name" :label="__('auth.your_name')" autocomplete="name" required autofocus/>
+        <x-field name="password" :label="__('auth.password')" type="password" autocomplete="new-password" required :help="__('auth.password_help')"/>
+        <x-field name="password_confirmation" :label="__('auth.password_again')" type="password" autocomplete="new-password" required/>
+        <div class="form-end"><button class="button primary">{{ __('auth.make') }}</button></div>
     </form>
 </x-layout.teacher>

@@ -1,1 +1,1 @@
-<x-layout.base title="Not understood" body="player"><main class="join"><h1>Not understood</h1><p>This address is not at home here, or what was sent could not be read. Nothing was changed.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="400"/>

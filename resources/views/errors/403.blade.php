@@ -1,1 +1,1 @@
-<x-layout.base title="That isn’t yours" body="player"><main class="join"><h1>That isn’t yours</h1><p>The game or run belongs to another account. Nothing was changed.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="403"/>

@@ -1,1 +1,1 @@
-<x-layout.base title="Nothing is here" body="player"><main class="join"><h1>Nothing is here</h1><p>The address is wrong, or what stood here was deleted.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="404"/>

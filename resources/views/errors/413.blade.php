@@ -1,1 +1,1 @@
-<x-layout.base title="That is too much at once" body="player"><main class="join"><h1>That is too much at once</h1><p>Nothing was taken. Go back: what you typed is still there.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="413"/>

@@ -1,1 +1,1 @@
-<x-layout.base title="This page has waited too long" body="player"><main class="join"><h1>This page has waited too long</h1><p>Nothing was lost. Go back, and what you typed is still there; then load the page again.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="419"/>

@@ -1,1 +1,1 @@
-<x-layout.base title="Too many tries" body="player"><main class="join"><h1>Too many tries</h1><p>Wait a minute and try again. Nothing was lost.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="429"/>

@@ -1,1 +1,1 @@
-<x-layout.base title="Something broke here" body="player"><main class="join"><h1>Something broke here</h1><p>Nothing you had kept is lost. Go back and try again.</p><p><a class="button" href="/games">Your games</a> <a class="button" href="/">Join a game</a></p></main></x-layout.base>
+<x-error code="500"/>

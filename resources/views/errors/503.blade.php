@@ -1,1 +1,1 @@
-<x-layout.base title="Back soon" body="player"><main class="join"><h1>Back soon</h1><p>Something is being looked after here. All that was done is kept; try again in a few minutes.</p></main></x-layout.base>
+<x-error code="503" :ways="false"/>

@@ -1,5 +1,5 @@
-<x-layout.teacher title="New game">
-    <h1>New game</h1>
+<x-layout.teacher :title="__('games.new')">
+    <h1>{{ __('games.new') }}</h1>
     <ul class="ways">
         <li class="way">
             <svg class="way-picture" viewBox="0 0 300 84" aria-hidden="true" focusable="false">
@@ -7,22 +7,22 @@
                 <path d="M142 42h22m-7-6l7 6-7 6" class="arrow"/>
                 <path d="M182 42h84" class="track line-0"/><circle cx="186" cy="42" r="6" class="station line-0"/><circle cx="222" cy="42" r="6" class="station line-0"/><path d="M204 33v18M242 33v18" class="gate"/><rect x="264" y="32" width="6" height="20" class="terminus"/>
             </svg>
-            <div><h2>From a worksheet</h2><p>Paste or open questions with their answers. Each becomes a lock, each room a chapter. It plays at once.</p></div>
-            <a class="button primary" href="{{ route('worksheet.create') }}">Take a worksheet</a>
+            <div><h2>{{ __('worksheet.title') }}</h2><p>{{ __('games.from.worksheet') }}</p></div>
+            <a class="button primary" href="{{ route('worksheet.create') }}">{{ __('games.from.take') }}</a>
         </li>
         <li class="way">
             <svg class="way-picture" viewBox="0 0 300 84" aria-hidden="true" focusable="false"><circle cx="60" cy="42" r="8" class="station line-1"/><path d="M76 42h130" class="track line-1 dashed"/></svg>
-            <div><h2>From one scene</h2><p>Begin with an empty scene and build the way from there.</p></div>
+            <div><h2>{{ __('games.from.scene') }}</h2><p>{{ __('games.from.scene_help') }}</p></div>
             <form method="post" action="{{ route('games.store') }}" class="way-form">
                 @csrf
-                <label class="hidden-words" for="title">Title</label>
-                <input id="title" name="title" maxlength="120" placeholder="Title, if you have one">
-                <button class="button">Begin</button>
+                <label class="hidden-words" for="title">{{ __('games.title') }}</label>
+                <input id="title" name="title" maxlength="120" placeholder="{{ __('games.from.title') }}">
+                <button class="button">{{ __('games.from.begin') }}</button>
             </form>
         </li>
     </ul>
-    <h2 class="ways-more">From a pattern</h2>
-    <p class="help">You give the content; the scenes, locks and ways are built for it. Everything can be changed afterwards.</p>
+    <h2 class="ways-more">{{ __('games.from.pattern') }}</h2>
+    <p class="help">{{ __('games.from.pattern_help') }}</p>
     <ul class="patterns-offered">
         @foreach ($patterns as ['name' => $name, 'map' => $map])
             <li>

@@ -1,20 +1,20 @@
-<x-layout.teacher title="Your games" page="shelf">
+<x-layout.teacher :title="__('games.yours')" page="shelf">
     <div class="shelf-head">
-        <h1>{{ $showsAway ? 'Games put away' : 'Your games' }}</h1>
+        <h1>{{ __($showsAway ? 'games.away' : 'games.yours') }}</h1>
         <form method="get" action="{{ route('games.index') }}" class="seek" role="search">
             <x-icon name="search"/>
-            <label class="hidden-words" for="seek">Search your games</label>
-            <input id="seek" name="seek" type="search" value="{{ $sought }}" placeholder="title, question, answer, token …">
+            <label class="hidden-words" for="seek">{{ __('games.search') }}</label>
+            <input id="seek" name="seek" type="search" value="{{ $sought }}" placeholder="{{ __('games.search_hint') }}">
         </form>
-        <a class="button primary" href="{{ route('games.create') }}"><x-icon name="plus"/>New game</a>
+        <a class="button primary" href="{{ route('games.create') }}"><x-icon name="plus"/>{{ __('games.new') }}</a>
     </div>
     @if ($strips->isEmpty())
         @if ($sought !== '')
-            <p class="empty">No game of yours says “{{ $sought }}”. <a href="{{ route('games.index') }}">Show all games</a></p>
+            <p class="empty">{{ __('games.none_found', ['sought' => $sought]) }} <a href="{{ route('games.index') }}">{{ __('games.show_all') }}</a></p>
         @else
             <div class="empty">
-                <p>Your shelf is empty. The quickest first game: questions and answers you already have.</p>
-                <a class="button primary" href="{{ route('worksheet.create') }}?sample=1"><x-icon name="table"/>Make one from a sample worksheet</a>
+                <p>{{ __('games.empty') }}</p>
+                <a class="button primary" href="{{ route('worksheet.create') }}?sample=1"><x-icon name="table"/>{{ __('games.from_sample') }}</a>
             </div>
         @endif
     @else
@@ -25,8 +25,8 @@
         </ul>
     @endif
     @if ($showsAway)
-        <p class="shelf-foot"><a href="{{ route('games.index') }}">Back to the shelf</a></p>
+        <p class="shelf-foot"><a href="{{ route('games.index') }}">{{ __('games.back') }}</a></p>
     @elseif ($away > 0)
-        <p class="shelf-foot">{{ $away }} {{ Str::plural('game', $away) }} put away · <a href="{{ route('games.index', ['away' => 1]) }}">show</a></p>
+        <p class="shelf-foot">{{ __('games.away_count', ['count' => $away]) }} · <a href="{{ route('games.index', ['away' => 1]) }}">{{ __('games.show') }}</a></p>
     @endif
 </x-layout.teacher>

@@ -1,22 +1,22 @@
-<x-layout.base title="Join {{ $run->code }}" body="player" page="join">
+<x-layout.base :title="__('play.join.titled', ['code' => $run->code])" body="player" page="join">
     <main class="join">
         <p class="join-mark"><x-lamp/><span>{{ $run->code }}</span></p>
-        <h1>{{ $run->edition->title() }}</h1>
+        <h1 {{ $run->edition->speaks() }}>{{ $run->edition->title() }}</h1>
         @if ($problem)<p class="notice bad" role="alert">{{ $problem }}</p>@endif
         @unless ($run->isOpen())<p class="notice">{{ __('play.join.closed') }}</p>@endunless
         @if ($run->isOpen() && ! $run->takes_new)<p class="notice">{{ __('play.join.complete') }}</p>@endif
         @if ($run->isOpen() && $run->takes_new)
             <form method="post" action="/p/{{ $run->code }}/join" class="form">
-                <div class="field"><label for="name">{{ $run->names === null ? 'What shall the game call you?' : 'Your name, as your teacher wrote it' }}</label><input id="name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required @unless ($again) autofocus @endunless></div>
-                @if ($run->asks_group)<div class="field"><label for="group">Your group</label><input id="group" name="group" maxlength="40" autocomplete="off"></div>@endif
-                <button class="button primary big">Begin</button>
+                <div class="field"><label for="name">{{ __($run->names === null ? 'play.join.call' : 'play.join.listed') }}</label><input id="name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required @unless ($again) autofocus @endunless></div>
+                @if ($run->asks_group)<div class="field"><label for="group">{{ __('play.join.group') }}</label><input id="group" name="group" maxlength="40" autocomplete="off"></div>@endif
+                <button class="button primary big">{{ __('play.join.begin') }}</button>
             </form>
         @endif
         <details class="again" @if ($again || $typed || ! $run->takes_new) open @endif>
-            <summary>I have begun already, on this or another device</summary>
+            <summary>{{ __('play.join.again') }}</summary>
             <form method="post" action="/p/{{ $run->code }}/again" class="form">
-                <div class="field"><label for="again-name">Your name in the game</label><input id="again-name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required></div>
-                <div class="field"><label for="words">Your two words</label><input id="words" name="words" maxlength="60" autocomplete="off" autocapitalize="none" required></div>
+                <div class="field"><label for="again-name">{{ __('play.rejoin.name') }}</label><input id="again-name" name="name" value="{{ $name }}" maxlength="40" autocomplete="off" required></div>
+                <div class="field"><label for="words">{{ __('play.rejoin.words') }}</label><input id="words" name="words" maxlength="60" autocomplete="off" autocapitalize="none" required></div>
                 @if ($typed)
                     <input type="hidden" name="typed[on]" value="{{ is_string($typed['on']) ? $typed['on'] : '' }}">
                     @foreach (is_array($typed['with']) ? $typed['with'] : [] as $part => $value)
@@ -24,7 +24,7 @@
                     @endforeach
                     @if (is_string($typed['with']))<textarea name="typed[with]" hidden>{{ $typed['with'] }}</textarea>@endif
                 @endif
-                <button class="button primary">Go on where I was</button>
+                <button class="button primary">{{ __('play.join.return') }}</button>
             </form>
         </details>
     </main>

@@ -1,7 +1,7 @@
 @if ($screen->view->satchel !== [])
-    <section class="satchel" aria-label="Satchel">
-        <h2 class="caps">Satchel</h2>
-        <ul>
+    <section class="satchel" aria-label="{{ __('play.satchel') }}">
+        <h2 class="caps">{{ __('play.satchel') }}</h2>
+        <ul {{ $screen->speaks() }}>
             @foreach ($screen->view->satchel as $token)
                 <li class="token token-{{ $token['kind'] }}">
                     @if ($screen->edition->url($token['asset']))<img src="{{ $screen->edition->url($token['asset']) }}" alt="">@endif
@@ -16,7 +16,7 @@
     </section>
 @endif
 @if ($screen->view->tallies !== [])
-    <ul class="tallies" aria-label="How it stands">
+    <ul class="tallies" aria-label="{{ __('play.stand') }}" {{ $screen->speaks() }}>
         @foreach ($screen->view->tallies as $tally)<li><span>{{ $tally['name'] }}</span> <strong>{{ $tally['value'] }}</strong></li>@endforeach
     </ul>
 @endif

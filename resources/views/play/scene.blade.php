@@ -2,11 +2,11 @@
 @php($isStage = ($view->scene['layout'] ?? '') === 'stage')
 <main class="scene {{ $isStage ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $view->scene['id'] ?? '' }}">
     <header class="scene-head">
-        <h1 tabindex="-1">{{ $view->scene['title'] ?? '' }}</h1>
+        <h1 tabindex="-1" {{ $screen->speaks() }}>{{ $view->scene['title'] ?? '' }}</h1>
         @if (count($view->chapters) > 1)
-            <ol class="stamps" aria-label="Chapters">
+            <ol class="stamps" aria-label="{{ __('play.chapters') }}">
                 @foreach ($view->chapters as $number => $stamp)
-                    <li class="stamp stamp-{{ $stamp['state'] }}"><span aria-hidden="true">{{ $number + 1 }}</span><span class="hidden-words">{{ $stamp['title'] ?? 'Chapter '.($number + 1) }}: {{ ['ahead' => 'still ahead', 'here' => 'you are here', 'seen' => 'seen'][$stamp['state']] }}</span></li>
+                    <li class="stamp stamp-{{ $stamp['state'] }}"><span aria-hidden="true">{{ $number + 1 }}</span><span class="hidden-words">{{ $stamp['title'] ?? __('play.chapter', ['number' => $number + 1]) }}: {{ __("play.stamps.{$stamp['state']}") }}</span></li>
                 @endforeach
             </ol>
         @endif
@@ -24,8 +24,8 @@
         @endforeach
         @if ($view->scene['ending'] ?? null)
             <section class="ending ending-{{ $view->scene['ending']['kind'] }}">
-                <p class="caps">{{ ['won' => 'You are through', 'lost' => 'This way ends here', 'open' => 'The end'][$view->scene['ending']['kind']] }}</p>
-                <div class="words">{!! $screen->html($view->scene['ending']['md']) !!}</div>
+                <p class="caps">{{ __("play.endings.{$view->scene['ending']['kind']}") }}</p>
+                <div class="words" {{ $screen->speaks() }}>{!! $screen->html($view->scene['ending']['md']) !!}</div>
             </section>
         @endif
         @if ($view->continues || $view->back)

@@ -16,6 +16,6 @@
         @endforeach
     </svg>
 </div>
-<p class="stage-tools"><button type="button" class="link" data-stage-fit hidden><x-icon name="maximize"/><span data-whole="See it whole" data-near="See it near">See it whole</span></button>
-    @if ($frame->isRehearsal)<button type="button" class="link" data-stage-areas aria-pressed="false"><x-icon name="eye"/>Show me all areas</button>@endif
-    <button type="button" class="link" data-stage-list aria-expanded="false"><x-icon name="list"/>Everything here as a list</button></p>
+<p class="stage-tools"><button type="button" class="link" data-stage-fit hidden><x-icon name="maximize"/><span>{{ __('play.stage.whole') }}</span></button>
+    @if ($frame->isRehearsal)<button type="button" class="link" data-stage-areas aria-pressed="false"><x-icon name="eye"/>{{ __('play.stage.areas') }}</button>@endif
+    <button type="button" class="link" data-stage-list aria-expanded="false"><x-icon name="list"/>{{ __('play.stage.list') }}</button></p>

@@ -39,8 +39,8 @@ it('finds a conditional choice that students can go round', function (): void {
 });
 
 it('notices a code that its clues no longer give', function (): void {
-    $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
-    $document = Build::alone(Patterns::named('rooms'), new Content(['questions' => "2 + 2\t4\t\tHall\n3 + 3\t6\t\tHall\n4 + 4\t8\t\tHall"], 'en'), $words['words'], new TeacherDefaults);
+    $words = require dirname(__DIR__, 3).'/lang/en/made.php';
+    $document = Build::alone(Patterns::named('rooms'), new Content(['questions' => "2 + 2\t4\t\tHall\n3 + 3\t6\t\tHall\n4 + 4\t8\t\tHall"], 'en'), $words['pattern'], new TeacherDefaults);
     $door = array_key_last($document['scenes'][0]['things']);
     $changed = $document;
     $code = $document['scenes'][0]['things'][$door]['rules'][0]['match']['equals'][0];

@@ -116,7 +116,7 @@ it('opens the door of a room only to those who hold every clue of it', function 
 });
 
 it('leads back from a way that fails, and to the end from the others', function (): void {
-    $words = (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'];
+    $words = (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'];
     $game = GameDocument::of((array) Build::alone(Patterns::named('ways'), new Content(['problem' => 'Fog.', 'ways' => "Lamp\tIt burns.\nShout\tNobody hears.\tback\nWait\tToo late.\tThe ferry turns."], 'en'), $words, new TeacherDefaults));
     $report = Check::of($game);
 
@@ -127,7 +127,7 @@ it('leads back from a way that fails, and to the end from the others', function 
 
 it('takes codes that the teacher chose, and says where one has too few figures', function (string $codes, ?string $fault, array $expected): void {
     $content = new Content(['codes' => $codes, 'questions' => "1 + 1\t2\t\tHall\n2 + 2\t4\t\tHall\n3 + 3\t6\t\tAttic"], 'en');
-    $built = Build::alone(Patterns::named('rooms'), $content, (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new TeacherDefaults);
+    $built = Build::alone(Patterns::named('rooms'), $content, (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'], new TeacherDefaults);
     $doors = array_map(static fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice($built['scenes'] ?? [], 0, 2));
 
     expect(Patterns::named('rooms')->faultIn($content))->toBe($fault);

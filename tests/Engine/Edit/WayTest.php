@@ -36,7 +36,7 @@ it('fills an open end of a choice, and takes nothing else of it', function (arra
 
 it('takes over the very way that a lock or a condition stands before', function (array $scene, string $part, string $field, mixed $expected): void {
     $game = Games::of([$scene + ['id' => 'here'], ['id' => 'there', 'ending' => ['kind' => 'won', 'md' => '']]]);
-    $after = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/patterns.php')['words'], new TeacherDefaults, 'here')?->apply($game)->game->document;
+    $after = Build::into($game, Patterns::named('treasure'), new Content(['questions' => "Who?\tgull", 'inside' => 'A lens.'], 'en'), (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'], new TeacherDefaults, 'here')?->apply($game)->game->document;
     $box = $after['scenes'][1];
     $holder = $part === 'here' ? $after['scenes'][0] : array_values(array_filter($after['scenes'][0]['things'], static fn (array $thing): bool => $thing['id'] === $part))[0];
 

@@ -16,7 +16,9 @@ final class PatternCases
     /** @return array<string, mixed> the words of patterns */
     public static function patternWords(string $part): array
     {
-        return (require dirname(__DIR__, 3).'/lang/en/patterns.php')[$part];
+        $file = $part === 'words' ? 'made' : 'patterns';
+
+        return (require dirname(__DIR__, 3)."/lang/en/{$file}.php")[$part === 'words' ? 'pattern' : $part];
     }
 
     /** @param  array<string, string>  $given */

@@ -20,11 +20,12 @@ final class Guesses
     public static function report(): array
     {
         $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
+        $made = require dirname(__DIR__, 3).'/lang/en/made.php';
         $lines = [];
         foreach (Patterns::all() as $pattern) {
             $guesser = new Guesser;
             for ($round = 0; $round < self::ROUNDS; $round++) {
-                $guesser->look(GameDocument::of(Build::alone($pattern, new Content($words['sample'], 'en'), $words['words'], new TeacherDefaults) ?? []), $round);
+                $guesser->look(GameDocument::of(Build::alone($pattern, new Content($words['sample'], 'en'), $made['pattern'], new TeacherDefaults) ?? []), $round);
             }
             $picks = array_filter($guesser->picks, static fn (array $way): bool => $way['right'] < $way['tried']);
             $best = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['right'] / $way['tried'], $picks));

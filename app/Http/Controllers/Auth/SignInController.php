@@ -25,7 +25,7 @@ final class SignInController extends Controller
         $email = mb_strtolower(trim($given['email']));
         $wait = $signIn->wait($email);
         if ($wait > 0) {
-            throw ValidationException::withMessages(['email' => trans_choice('auth.throttle', $wait, ['seconds' => $wait])])->status(429);
+            throw ValidationException::withMessages(['email' => (string) __('auth.throttle', ['seconds' => $wait])])->status(429);
         }
         if (! $signIn->try($email, $given['password'], $request->boolean('remember'))) {
             throw ValidationException::withMessages(['email' => __('auth.failed')]);

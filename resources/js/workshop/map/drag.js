@@ -1,5 +1,6 @@
 import { svg } from '../../lib/dom.js';
 import * as verbs from './verbs.js';
+import { t } from '../../lib/catalogue.js';
 
 /** How far a press may wander and still be a tap, in pixels. */
 const TAP = 6;
@@ -71,7 +72,7 @@ function placing(station, sea, desk, placed, event) {
 
     return {
         move: (moved) => station.setAttribute('transform', `translate(${at(moved).join(' ')})`),
-        end: (ended) => desk.store.edit({ set: id, field: 'at', to: at(ended) }, 'placed a station'),
+        end: (ended) => desk.store.edit({ set: id, field: 'at', to: at(ended) }, t('edits.labels.placedAStation')),
         cancel: () => station.setAttribute('transform', `translate(${x} ${y})`),
     };
 }

@@ -3,6 +3,7 @@ import { standingIn } from '../../lib/standing.js';
 import { LINE_HEIGHT } from './boxes.js';
 import { toggle } from './list.js';
 import { path, restOn } from './track.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** Draws plans where layouts put them: tracks beneath, stations above. Gives what finds the node of a part by its key. */
 function drawnMap(sea, desk) {
@@ -48,7 +49,7 @@ function signs(track, points) {
 function stationPlace(station, { x, y, width, height }, desk) {
     const isPicked = desk.chosen?.picked.has(station.id) ?? false;
     const classes = ['station-place', station.reached ? '' : 'unreached', station.isTrap ? 'trap' : '', isPicked ? 'picked' : '', desk.scene === station.id ? 'here' : ''].filter(Boolean).join(' ');
-    const words = [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`), station.reached ? '' : 'no way leads here', station.isTrap ? desk.words.map.trap : '', station.found > 0 ? `${station.found} ${desk.words.findings?.toMend ?? ''}` : ''].filter(Boolean).join(' ');
+    const words = [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`), station.reached ? '' : t('map.legend.noWayLeadsHere'), station.isTrap ? t('workshop.map.trap') : '', station.found > 0 ? `${station.found} ${wordsAt('workshop.findings')?.toMend ?? ''}` : ''].filter(Boolean).join(' ');
     const open = (event) => (event.shiftKey || event.ctrlKey || event.metaKey ? toggle(desk, station.id) : desk.walkTo(station.id));
 
     return svg('g', {

@@ -1,4 +1,5 @@
 import { el, svg } from '../../lib/dom.js';
+import { t } from '../../lib/catalogue.js';
 
 /** Explains the signs that are on this map, and no others. */
 function legend(drawing, game) {
@@ -8,16 +9,16 @@ function legend(drawing, game) {
     const has = (test) => drawing.stations.some(test);
 
     return [
-        el('ul', { 'aria-label': 'Chapters' }, chapters),
-        el('ul', { 'aria-label': 'Signs' },
-            drawing.tracks.some((track) => track.gate) ? entry(sign(svg('path', { d: 'M17 1V17', class: 'gate' })), 'lock') : null,
-            has((station) => station.isGate) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 6, class: 'station line-1' }), svg('path', { d: 'M6 2V16M28 2V16', class: 'scene-gate' })), 'lets in only some') : null,
-            has((station) => station.isTrap) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 7, class: 'station-trap' })), 'students can get stuck') : null,
-            has((station) => station.found > 0) ? entry(sign(svg('g', { class: 'station-found', transform: 'translate(17 9)' }, svg('circle', { r: 8 }), svg('text', { y: 4 }, '!'))), 'to mend') : null,
-            has((station) => station.ending) ? entry(sign(svg('rect', { x: 13, y: 1, width: 8, height: 16, class: 'terminus' })), 'ending') : null,
-            has((station) => !station.reached) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 7, class: 'station line-1 unreached-sign' })), 'no way leads here') : null,
-            has((station) => station.marks.some(({ sign: kind }) => kind === '+')) ? entry(el('span', { class: 'legend-mark gives' }, '+'), 'gives') : null,
-            has((station) => station.marks.some(({ sign: kind }) => kind === '?')) ? entry(el('span', { class: 'legend-mark' }, '?'), 'wants') : null),
+        el('ul', { 'aria-label': t('map.legend.chapters') }, chapters),
+        el('ul', { 'aria-label': t('map.legend.signs') },
+            drawing.tracks.some((track) => track.gate) ? entry(sign(svg('path', { d: 'M17 1V17', class: 'gate' })), t('map.legend.lock')) : null,
+            has((station) => station.isGate) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 6, class: 'station line-1' }), svg('path', { d: 'M6 2V16M28 2V16', class: 'scene-gate' })), t('map.legend.letsInOnlySome')) : null,
+            has((station) => station.isTrap) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 7, class: 'station-trap' })), t('map.legend.studentsCanGetStuck')) : null,
+            has((station) => station.found > 0) ? entry(sign(svg('g', { class: 'station-found', transform: 'translate(17 9)' }, svg('circle', { r: 8 }), svg('text', { y: 4 }, '!'))), t('map.legend.toMend')) : null,
+            has((station) => station.ending) ? entry(sign(svg('rect', { x: 13, y: 1, width: 8, height: 16, class: 'terminus' })), t('map.legend.ending')) : null,
+            has((station) => !station.reached) ? entry(sign(svg('circle', { cx: 17, cy: 9, r: 7, class: 'station line-1 unreached-sign' })), t('map.legend.noWayLeadsHere')) : null,
+            has((station) => station.marks.some(({ sign: kind }) => kind === '+')) ? entry(el('span', { class: 'legend-mark gives' }, '+'), t('map.legend.gives')) : null,
+            has((station) => station.marks.some(({ sign: kind }) => kind === '?')) ? entry(el('span', { class: 'legend-mark' }, '?'), t('map.legend.wants')) : null),
     ];
 }
 

@@ -2,15 +2,16 @@ import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { routesIn } from '../ways.js';
 import * as verbs from './verbs.js';
+import { filled, wordsAt } from '../../lib/catalogue.js';
 
 /** The map as a list, with the same powers: for those who can't use a drawing, and for small screens. */
 function drawList(holder, desk, drawing, sought) {
-    const words = desk.words.map;
+    const words = wordsAt('workshop.map');
     const { game } = desk.store;
     const out = Map.groupBy(routesIn(game), (way) => way.from);
     const shown = drawing.stations.filter((station) => station.title.toLowerCase().includes(sought));
     redraw(holder, [el('ol', {}, shown.map((station) => el('li', { 'data-key': `list.${station.id}`, class: `bar-${station.line}` },
-        el('input', { type: 'checkbox', 'data-key': `list.pick.${station.id}`, 'aria-label': words.pick.replace(':title', station.title), checked: desk.chosen.picked.has(station.id), onchange: () => toggle(desk, station.id) }),
+        el('input', { type: 'checkbox', 'data-key': `list.pick.${station.id}`, 'aria-label': filled(words.pick, { title: station.title }), checked: desk.chosen.picked.has(station.id), onchange: () => toggle(desk, station.id) }),
         el('button', { class: 'link map-list-title', 'data-key': `list.open.${station.id}`, onclick: () => desk.walkTo(station.id) }, station.title),
         el('span', { class: 'help' }, [station.id === game.start ? words.start : null, station.note && station.id !== game.start ? station.note : null, station.reached ? null : words.hollow, station.isTrap ? words.trap : null, ...station.marks.map((mark) => `${mark.sign} ${mark.words}`)].filter(Boolean).join(' · ')),
         el('ul', {}, onward(out.get(station.id) ?? [], game).map((way) => el('li', { 'data-key': `list.way.${way.from}.${way.to}` }, icon('arrow-right'),

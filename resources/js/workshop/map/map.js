@@ -15,13 +15,14 @@ import { drawSelection } from './selection.js';
 import { openSettlement } from './settle.js';
 import { mapHead, mapTools } from './tools.js';
 import { insertFirst } from './verbs.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long a finer layout may take to be shown without being asked for, in milliseconds. */
 const PATIENCE = 5000;
 
 /** The map face: the game as a transit diagram. Laid out anew only when its stations, words or tracks are others. */
 function openMap(holder, desk) {
-    const words = { ...desk.words.map, patterns: desk.words.fromPattern };
+    const words = { ...wordsAt('workshop.map'), patterns: t('workshop.fromPattern') };
     desk.chosen = { track: null, picked: new Set() };
     const sea = svg('g', { class: 'sea' });
     const chart = svg('svg', { class: 'chart', tabindex: '-1', role: 'group', 'aria-label': words.title }, svg('g', {}, sea));

@@ -1,4 +1,5 @@
 import { reached, tokensOf, routesIn } from '../ways.js';
+import { t } from '../../lib/catalogue.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
 function plan(game, findings = []) {
@@ -14,12 +15,12 @@ function plan(game, findings = []) {
 
         return {
             id: scene.id,
-            title: scene.title || 'Untitled',
+            title: scene.title || t('map.plan.untitled'),
             line: lineOf.get(scene.chapter) ?? 4,
             marks,
-            lines: [...folded(scene.title || 'Untitled'), ...(scene.id === game.start ? ['start'] : []), ...(scene.ending ? [scene.ending.kind] : []), ...marks.map(({ sign, words }) => `${sign} ${words}`)],
-            titleLines: folded(scene.title || 'Untitled'),
-            note: scene.id === game.start ? 'start' : scene.ending?.kind ?? '',
+            lines: [...folded(scene.title || t('map.plan.untitled')), ...(scene.id === game.start ? [t('map.plan.start')] : []), ...(scene.ending ? [t(`workshop.endings.${scene.ending.kind}`)] : []), ...marks.map(({ sign, words }) => `${sign} ${words}`)],
+            titleLines: folded(scene.title || t('map.plan.untitled')),
+            note: scene.id === game.start ? t('map.plan.start') : scene.ending ? t(`workshop.endings.${scene.ending.kind}`) : '',
             ending: Boolean(scene.ending),
             reached: seen.has(scene.id),
             isTrap: traps.has(scene.id),

@@ -2,11 +2,12 @@ import { el, svg } from '../../lib/dom.js';
 import { drawnMap } from './draw.js';
 import { layout } from './layout.js';
 import { plan } from './plan.js';
+import { t } from '../../lib/catalogue.js';
 
 /** The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it. */
 function smallMap(desk, take) {
-    const chart = drawn(desk.store.game, { ...desk, chosen: null, walkTo: take }, { role: 'group', 'aria-label': desk.words.pointAt });
-    const name = el('p', { class: 'small-map-name', role: 'status' }, desk.words.pointAt);
+    const chart = drawn(desk.store.game, { ...desk, chosen: null, walkTo: take }, { role: 'group', 'aria-label': t('workshop.pointAt') });
+    const name = el('p', { class: 'small-map-name', role: 'status' }, t('workshop.pointAt'));
     const tell = ({ target }) => {
         const id = target.closest('.station-place')?.dataset.scene;
         if (id) name.textContent = desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? '';

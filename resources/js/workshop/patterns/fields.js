@@ -1,4 +1,5 @@
 import { el, icon } from '../../lib/dom.js';
+import { filled, wordsAt } from '../../lib/catalogue.js';
 
 /** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
 function patternField(field, form) {
@@ -36,7 +37,7 @@ function rows(field, form) {
 
     return el('div', { class: 'pattern-part', 'data-key': `pattern.part.${field.name}` },
         labelled(field, form, [el('span', { class: 'pattern-columns' }, field.columns.map((column) => el('span', {}, words.columns[column] ?? column))), area]),
-        el('p', { class: 'help', role: 'status' }, found ? [words.understood.replace(':count', found.count), found.left > 0 ? words.left.replace(':count', found.left) : null].filter(Boolean).join(' · ') : words.rows));
+        el('p', { class: 'help', role: 'status' }, found ? [filled(words.understood, { count: found.count }), found.left > 0 ? filled(words.left, { count: found.left }) : null].filter(Boolean).join(' · ') : words.rows));
 }
 
 /** Tab goes on to the next column where a row is being typed; at an empty row it leaves the field. */
@@ -68,12 +69,12 @@ function picture(field, form) {
 }
 
 /** What a teacher usually wants of scenes and locks; kept when something is built. */
-function usualFields(words, changed, desk) {
+function usualFields(words, changed) {
     const { usuals } = words;
     const field = (name, label, more = {}) => el('label', { class: 'field' }, el('span', {}, label), el('input', { 'data-key': `usual.${name}`, value: usuals[name], oninput: ({ target }) => { usuals[name] = target.value; changed(); }, ...more }));
 
     return el('details', { class: 'card-more', 'data-key': 'patterns.usual' }, el('summary', {}, words.usual),
-        el('label', { class: 'field' }, el('span', {}, words.usualLook), el('select', { 'data-key': 'usual.look', onchange: ({ target }) => { usuals.look = target.value; changed(); } }, el('option', { value: '', selected: !usuals.look }, words.noLook), Object.entries(desk.words.settings).flatMap(([kind, name]) => Object.entries(desk.words.tones).map(([tone, light]) => el('option', { value: `${kind}/${tone}`, selected: usuals.look === `${kind}/${tone}` }, `${name}, ${light}`))))),
+        el('label', { class: 'field' }, el('span', {}, words.usualLook), el('select', { 'data-key': 'usual.look', onchange: ({ target }) => { usuals.look = target.value; changed(); } }, el('option', { value: '', selected: !usuals.look }, words.noLook), Object.entries(wordsAt('workshop.settings')).flatMap(([kind, name]) => Object.entries(wordsAt('workshop.tones')).map(([tone, light]) => el('option', { value: `${kind}/${tone}`, selected: usuals.look === `${kind}/${tone}` }, `${name}, ${light}`))))),
         field('right', words.usualRight), field('wrong', words.usualWrong),
         el('div', { class: 'card-row' }, field('tries', words.usualTries, { type: 'number', min: 0, max: 20 }), field('wait', words.usualWait, { type: 'number', min: 0, max: 600 })));
 }

@@ -4,13 +4,14 @@ import { redraw } from '../../lib/redraw.js';
 import { miniature } from '../map/small.js';
 import { takeSetting } from '../stage/pictures.js';
 import { patternField, usualFields } from './fields.js';
+import { filled, t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
 const REST = 350;
 
 /** Ready arrangements: choose one, give its content, see what it will build, and build it behind the present scene. */
 function openPatterns(desk, address) {
-    const words = desk.words.patterns;
+    const words = wordsAt('patterns');
     const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
     const form = el('form', { class: 'patterns-form', onsubmit: once });
     const small = el('figure', { class: 'patterns-small', 'aria-label': words.pictures });
@@ -38,7 +39,7 @@ function openPatterns(desk, address) {
     function draw() {
         redraw(list, words.offered.map((one) => el('button', { type: 'button', class: 'pattern-name', 'data-key': `pattern.${one.id}`, 'aria-pressed': String(one === pattern), onclick: () => choose(one) }, el('strong', {}, one.name), el('span', {}, one.for))));
         const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
-        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), beginsGame() ? titleField() : whichWay(), ...fields, usualFields(words, changed, desk), foot()]);
+        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), beginsGame() ? titleField() : whichWay(), ...fields, usualFields(words, changed), foot()]);
     }
 
     function beginsGame() {
@@ -64,10 +65,10 @@ function openPatterns(desk, address) {
     function foot() {
         const isReady = seen !== null && seen.missing.length === 0 && !seen.fault;
         const here = desk.store.game.scenes.find((scene) => scene.id === desk.scene);
-        const where = beginsGame() ? words.alone : words.afterHere.replace(':scene', here?.title ?? '');
+        const where = beginsGame() ? words.alone : filled(words.afterHere, { scene: here?.title ?? '' });
 
         return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
-            el('p', { class: 'help', role: 'status' }, problem ?? seen?.fault ?? (isReady || seen === null ? where : words.needs.replace(':fields', seen.missing.join(', ')))),
+            el('p', { class: 'help', role: 'status' }, problem ?? seen?.fault ?? (isReady || seen === null ? where : filled(words.needs, { fields: seen.missing.join(', ') }))),
             el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build));
     }
 
@@ -84,7 +85,7 @@ function openPatterns(desk, address) {
         if (problem) return draw();
         if (!body?.document) return;
         seen = body;
-        small.replaceChildren(miniature(body.document), el('figcaption', {}, `${body.document.scenes.length} ${desk.words.scenes}`));
+        small.replaceChildren(miniature(body.document), el('figcaption', {}, t('workshop.someScenes', { count: body.document.scenes.length })));
         draw();
     }
 

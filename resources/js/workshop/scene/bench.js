@@ -2,6 +2,7 @@ import { el, html, mark } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { list } from '../ways.js';
 import { now } from './fields.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key an answer is tried, in milliseconds. */
 const REST = 250;
@@ -13,7 +14,7 @@ const typed = new Map();
 function bench(lock, desk) {
     if (!['text', 'long', 'number', 'digits'].includes(lock.input?.type)) return null;
     const key = `${lock.id}.bench`;
-    const field = el('input', { 'data-key': key, 'aria-label': 'Try an answer', placeholder: 'try any answer', value: typed.get(lock.id) ?? '', autocomplete: 'off', oninput: ({ target }) => {
+    const field = el('input', { 'data-key': key, 'aria-label': t('cards.bench.tryAnAnswer'), placeholder: t('cards.bench.tryAnyAnswer'), value: typed.get(lock.id) ?? '', autocomplete: 'off', oninput: ({ target }) => {
         typed.set(lock.id, target.value);
         soon(lock, desk);
     } });
@@ -21,7 +22,7 @@ function bench(lock, desk) {
     if (typed.has(lock.id)) soon(lock, desk);
     soonMisses(lock, desk);
 
-    return el('section', { class: 'bench', 'aria-label': 'Bench' }, el('h3', { class: 'caps' }, 'Bench'), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }), el('ul', { class: 'near-misses', 'aria-label': 'Near misses', 'data-own': true, 'data-key': `${key}.misses` }));
+    return el('section', { class: 'bench', 'aria-label': t('cards.bench.heading') }, el('h3', { class: 'caps' }, t('cards.bench.heading')), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }), el('ul', { class: 'near-misses', 'aria-label': t('cards.bench.nearMisses'), 'data-own': true, 'data-key': `${key}.misses` }));
 }
 
 let resting = null;
@@ -38,7 +39,7 @@ async function showMisses(lock, desk) {
     await desk.store.flushed();
     const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id });
     const holder = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.misses"]`);
-    holder?.replaceChildren(...(body?.misses ?? []).map((miss) => el('li', {}, miss.verdict ? mark(miss.verdict) : null, el('code', {}, miss.text), el('span', {}, ` ${miss.words} · ${desk.words.verdicts[miss.verdict] ?? 'no answer'}`))));
+    holder?.replaceChildren(...(body?.misses ?? []).map((miss) => el('li', {}, miss.verdict ? mark(miss.verdict) : null, el('code', {}, miss.text), el('span', {}, ` ${miss.words} · ${wordsAt('workshop.verdicts')[miss.verdict] ?? t('cards.bench.noAnswer')}`))));
 }
 
 function soon(lock, desk) {
@@ -56,12 +57,11 @@ async function run(lock, desk) {
 
 function tell(found, lock) {
     if (found.refusal) return [el('p', { class: 'help' }, found.refusal)];
-    const by = found.rule === null ? 'anything else' : list(lock.rules).length > 1 ? `rule ${found.rule + 1}` : 'the rule';
-    const words = { open: 'opens', almost: 'close', wrong: 'stays shut' }[found.verdict];
+    const by = found.rule === null ? t('cards.bench.anythingElse') : list(lock.rules).length > 1 ? t('cards.bench.rule', { number: found.rule + 1 }) : t('cards.bench.theRule');
 
     return [
-        el('p', {}, mark(found.verdict), ` ${by} → `, el('strong', {}, words), found.go ? ` → ${found.go}` : ''),
-        html(el('div', { class: 'words bench-say' }), found.say || '<p class="help">neutral words, nothing of the answer in them</p>'),
+        el('p', {}, mark(found.verdict), ` ${by} → `, el('strong', {}, t(`workshop.verdicts.${found.verdict}`)), found.go ? ` → ${found.go}` : ''),
+        found.say ? html(el('div', { class: 'words bench-say' }), found.say) : el('p', { class: 'help' }, t('cards.bench.neutral')),
     ];
 }
 

@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
 import { sentence } from '../sentence.js';
 import { line, pick, tick } from './fields.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /**
  * A condition as a sentence made of parts: who something is for. Several may be joined by "and" or by "or". Those it can't
@@ -12,7 +13,7 @@ import { line, pick, tick } from './fields.js';
 function conditionField({ key, label, value, take, desk, isPart = false }) {
     const join = value?.all ? 'all' : value?.any ? 'any' : null;
     if (join) return joined({ key, label, value, take, desk, join });
-    const words = desk.words.conditions;
+    const words = wordsAt('workshop.conditions');
     const said = readCondition(value);
     const game = desk.store.game;
     const put = (next) => take(writeCondition({ ...said, ...next }, game));
@@ -32,7 +33,7 @@ function conditionField({ key, label, value, take, desk, isPart = false }) {
 
 /** Conditions joined by "and" or "or". */
 function joined({ key, label, value, take, desk, join }) {
-    const words = desk.words.conditions;
+    const words = wordsAt('workshop.conditions');
     const held = value[join];
     const put = (parts) => take(parts.length > 1 ? { [join]: parts } : parts[0]);
 
@@ -48,7 +49,7 @@ function more(value, take, key, desk) {
     const join = value.all ? 'all' : value.any ? 'any' : null;
     const add = () => take(join ? { [join]: [...value[join], another(desk)] } : { all: [value, another(desk)] });
 
-    return el('button', { class: 'link', 'data-key': `${key}.more`, onclick: add }, icon('plus'), desk.words.conditions.more);
+    return el('button', { class: 'link', 'data-key': `${key}.more`, onclick: add }, icon('plus'), t('workshop.conditions.more'));
 }
 
 /** What a further part begins with: something that is there. */
@@ -59,7 +60,7 @@ function another(desk) {
 }
 
 function parts(said, put, key, desk) {
-    const words = desk.words.conditions;
+    const words = wordsAt('workshop.conditions');
     const { choices, isMany, isNumber, isTime } = KINDS[said.kind];
     const all = choices(desk.store.game);
     if (isNumber) return numberParts(said, put, key, isTime ? [] : all, words);

@@ -20,8 +20,8 @@ const EFFECTS = {
 };
 
 const NEW = {
-    tokens: (words) => ({ id: freshId('token'), name: words.newToken, kind: 'item' }),
-    tallies: (words) => ({ id: freshId('tally'), name: words.newTally, start: 0, shown: true }),
+    tokens: (words) => ({ id: freshId('token'), name: words.token, kind: 'item' }),
+    tallies: (words) => ({ id: freshId('tally'), name: words.tally, start: 0, shown: true }),
 };
 
 /** `{kind, id, number}` of an effect; `number` where its kind has one. */

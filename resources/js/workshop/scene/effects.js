@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { EFFECTS, made, readEffect, writeEffect } from './effect-kinds.js';
 import { line, pick } from './fields.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /**
  * What a reaction does, a sentence for each effect: gives a token, adds to a tally, opens a lock.
@@ -11,12 +12,12 @@ import { line, pick } from './fields.js';
  * @param {boolean} gives whether a token is offered at once, as where something is won
  */
 function effectsField({ reaction, set, desk, key, gives = true }) {
-    const words = desk.words.effects;
+    const words = wordsAt('workshop.effects');
     const all = list(reaction.do);
     const put = (to, before = []) => set({ do: to }, before, words.label);
     const name = (kind, id, give) => {
         if (id !== '+') return give(id, []);
-        const part = made(kind, desk.store.game, desk.words);
+        const part = made(kind, desk.store.game, wordsAt('made.new'));
         give(part.id, [part.command]);
     };
     const also = (kind) => {
@@ -33,7 +34,7 @@ function effectsField({ reaction, set, desk, key, gives = true }) {
 }
 
 function effectLine({ effect, at, all, put, name, desk, key }) {
-    const words = desk.words.effects;
+    const words = wordsAt('workshop.effects');
     const said = readEffect(effect);
     const change = (fields, before = []) => put(all.map((one, place) => (place === at ? writeEffect({ ...said, ...fields }) : one)), before);
     const without = el('button', { class: 'mover', 'data-key': `${key}.do.${at}.without`, 'aria-label': words.without, title: words.without, onclick: () => put(all.filter((one, place) => place !== at)) }, icon('x'));
@@ -54,8 +55,8 @@ function effectLine({ effect, at, all, put, name, desk, key }) {
 function nameField({ kind, id }, isFirstGift, desk) {
     const list = EFFECTS[kind].makes;
     const part = desk.store.game[list]?.find((one) => one.id === id);
-    if (!part || (list === 'tokens' ? !isFirstGift : part.name !== desk.words.newTally)) return null;
-    const label = desk.words.effects.names[list];
+    if (!part || (list === 'tokens' ? !isFirstGift : part.name !== t('made.new.tally'))) return null;
+    const label = wordsAt('workshop.effects.names')[list];
 
     return line({ key: `${id}.name`, label, value: part.name, take: (name) => desk.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()) });
 }
@@ -63,7 +64,7 @@ function nameField({ kind, id }, isFirstGift, desk) {
 function named(kind, desk) {
     const { choices, makes } = EFFECTS[kind];
 
-    return [...choices(desk.store.game), ...(makes ? [['+', desk.words.effects.fresh[makes]]] : [])];
+    return [...choices(desk.store.game), ...(makes ? [['+', wordsAt('workshop.effects.fresh')[makes]]] : [])];
 }
 
 export { effectsField };

@@ -1,5 +1,6 @@
 import { el, icon, listen } from '../../lib/dom.js';
 import { freshId, part } from '../document.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
 const REST = 700;
@@ -63,9 +64,9 @@ function tick({ key, label, value, take }) {
  * Where something leads. A scene is chosen by its name, or made on the spot: `take` then gets its id and the command
  * that makes it, so that both are one change.
  */
-function destination({ key, value, take, desk, label = 'leads to', none = desk.words.openEnd }) {
+function destination({ key, value, take, desk, label = t('cards.fields.leadsTo'), none = t('workshop.openEnd') }) {
     const { game } = desk.store;
-    const words = desk.words.routes;
+    const words = wordsAt('workshop.routes');
     const scenes = game.scenes.map((scene) => el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)));
     const chosen = (event) => {
         if (event.target.value !== '+') return take(event.target.value, []);
@@ -78,11 +79,11 @@ function destination({ key, value, take, desk, label = 'leads to', none = desk.w
         desk.pickScene(take);
     };
 
-    return el('label', { class: 'leads' }, el('span', {}, label), el('button', { class: 'mover', type: 'button', 'data-key': `${key}.picture`, 'aria-label': desk.words.chooseByPicture, title: desk.words.chooseByPicture, onclick: byPicture }, icon('search')), el('select', { 'data-key': key, onchange: chosen },
+    return el('label', { class: 'leads' }, el('span', {}, label), el('button', { class: 'mover', type: 'button', 'data-key': `${key}.picture`, 'aria-label': t('workshop.chooseByPicture'), title: t('workshop.chooseByPicture'), onclick: byPicture }, icon('search')), el('select', { 'data-key': key, onchange: chosen },
         el('option', { value: '', selected: !value }, none),
-        el('option', { value: '+' }, '＋ a new scene'),
-        el('optgroup', { label: 'Scenes' }, scenes),
-        el('optgroup', { label: 'By the way taken' }, Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name))),
+        el('option', { value: '+' }, t('cards.fields.aNewScene')),
+        el('optgroup', { label: t('cards.fields.scenes') }, scenes),
+        el('optgroup', { label: t('cards.fields.byTheWayTaken') }, Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name))),
     ));
 }
 
@@ -96,7 +97,7 @@ function sceneName(game, scene) {
 /** The command that puts a new scene right after the present one. */
 function newScene(game, desk) {
     const here = game.scenes.find((scene) => scene.id === desk.scene);
-    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: desk.words.newScene, layout: here?.layout ?? 'page', ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}), things: [] };
+    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: t('made.new.scene'), layout: here?.layout ?? 'page', ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}), things: [] };
 
     return { insert: 'scenes', in: '@game', after: here?.id ?? null, value };
 }

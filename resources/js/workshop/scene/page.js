@@ -2,13 +2,14 @@ import Sortable from 'sortablejs';
 import { el, icon, mark } from '../../lib/dom.js';
 import { list, plain, shortAnswer } from '../ways.js';
 import { area, now } from './fields.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
 function thingOnPage(thing, place, scene, desk) {
     const chosen = desk.thing === thing.id;
 
     return el('div', { class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`, 'data-thing': thing.id, 'data-key': `on-page.${thing.id}`, onclick: (event) => take(event, thing, desk), onfocusin: (event) => take(event, thing, desk) },
-        el('span', { class: 'on-page-grip', title: 'Drag to another place', 'aria-hidden': 'true' }, icon('grip-vertical')),
+        el('span', { class: 'on-page-grip', title: t('cards.page.dragToAnotherPlace'), 'aria-hidden': 'true' }, icon('grip-vertical')),
         el('div', { class: 'on-page-body' }, body(thing, desk)),
         chosen ? movers(thing, place, scene, desk) : null,
     );
@@ -21,26 +22,26 @@ function take(event, thing, desk) {
 }
 
 function body(thing, desk) {
-    const words = (field, label) => area({ key: `${thing.id}.${field}`, label, value: thing[field] ?? '', take: (value) => desk.store.edit({ set: thing.id, field, to: value }, label.toLowerCase()) });
-    if (thing.kind === 'text') return words('md', 'Text');
-    if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'Words of the choice')];
-    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), el('div', { class: 'on-page-lines' }, words('ask', 'What the lock asks'), lockLines(thing, desk))];
+    const words = (field, name) => area({ key: `${thing.id}.${field}`, label: t(`cards.page.${name}`), value: thing[field] ?? '', take: (value) => desk.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)) });
+    if (thing.kind === 'text') return words('md', 'wordsOfTheText');
+    if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'wordsOfTheChoice')];
+    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, desk))];
 
-    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, thing.kind), ` ${plain(thing.label || thing.md || thing.url || thing.id)}`);
+    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)), ` ${plain(thing.label || thing.md || thing.url || thing.id)}`);
 }
 
 /** The lock's rules in a line each; what is said to any other answer is changed right here. */
 function lockLines(lock, desk) {
-    const titleOf = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? desk.words.routes[id];
-    const lines = list(lock.rules).map((rule) => el('p', { class: 'on-page-rule' }, mark(rule.verdict), el('span', {}, shortAnswer(rule.match), rule.go ? ` → ${titleOf(rule.go) ?? 'a scene that is gone'}` : '', rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null)));
+    const titleOf = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
+    const lines = list(lock.rules).map((rule) => el('p', { class: 'on-page-rule' }, mark(rule.verdict), el('span', {}, shortAnswer(rule.match), rule.go ? ` → ${titleOf(rule.go) ?? t('cards.page.aSceneThatIsGone')}` : '', rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null)));
     const last = list(lock.otherwise).find((reaction) => !reaction.if);
     const take = (say) => {
         const held = list(now(desk, lock).otherwise);
         const place = held.findIndex((reaction) => !reaction.if);
-        desk.store.edit({ set: lock.id, field: 'otherwise', to: place < 0 ? [...held, { say }] : held.map((one, at) => (at === place ? { ...one, say } : one)) }, 'feedback when wrong');
+        desk.store.edit({ set: lock.id, field: 'otherwise', to: place < 0 ? [...held, { say }] : held.map((one, at) => (at === place ? { ...one, say } : one)) }, t('edits.labels.feedback'));
     };
 
-    return [lines, el('div', { class: 'on-page-rule' }, mark('wrong'), area({ key: `${lock.id}.page-otherwise`, label: 'Feedback when wrong', hint: 'feedback when wrong', value: last?.say ?? '', take }))];
+    return [lines, el('div', { class: 'on-page-rule' }, mark('wrong'), area({ key: `${lock.id}.page-otherwise`, label: t('cards.page.feedbackWhenWrong'), hint: t('cards.page.feedbackHint'), value: last?.say ?? '', take }))];
 }
 
 function movers(thing, place, scene, desk) {
@@ -49,11 +50,11 @@ function movers(thing, place, scene, desk) {
     const tool = (sign, label, act, off) => el('button', { class: 'mover', 'data-key': `${thing.id}.${sign}`, 'aria-label': label, title: label, disabled: off, onclick: act }, icon(sign));
 
     return el('div', { class: 'movers' },
-        tool('arrow-up', 'Move up', () => move(things[place - 2]?.id ?? null, 'moved up'), place === 0),
-        tool('arrow-down', 'Move down', () => move(things[place + 1].id, 'moved down'), place === things.length - 1),
-        tool('trash-2', 'Delete', () => {
+        tool('arrow-up', t('cards.page.moveUp'), () => move(things[place - 2]?.id ?? null, t('edits.labels.movedUp')), place === 0),
+        tool('arrow-down', t('cards.page.moveDown'), () => move(things[place + 1].id, t('edits.labels.movedDown')), place === things.length - 1),
+        tool('trash-2', t('cards.page.delete'), () => {
             desk.thing = null;
-            desk.store.edit({ remove: thing.id }, `deleted a ${thing.kind}`);
+            desk.store.edit({ remove: thing.id }, t('edits.labels.deletedThing', { kind: t(`workshop.kinds.${thing.kind}`) }));
         }),
     );
 }
@@ -66,7 +67,7 @@ function reorderByHand(page, desk) {
             if (from === to) return;
             const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
             const rest = scene.things.filter((thing) => thing.id !== item.dataset.thing);
-            desk.store.edit({ move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null }, 'moved a thing');
+            desk.store.edit({ move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null }, t('edits.labels.movedAThing'));
         },
     });
 }

@@ -3,13 +3,14 @@ import { list } from '../ways.js';
 import { conditionField } from './condition.js';
 import { area, destination, now } from './fields.js';
 import { effectsField } from './effects.js';
+import { wordsAt } from '../../lib/catalogue.js';
 
 /**
  * A list of reactions, of which the first that fits happens: for whom, what they read, what it gives, where it leads. This is
  * how scores and earlier choices decide where students go.
  */
 function reactionsField(part, field, desk) {
-    const words = desk.words.reactions;
+    const words = wordsAt('workshop.reactions');
     const held = () => list(now(desk, part)[field]);
     const set = (to, label, made = []) => desk.store.edit([...made, { set: part.id, field, to }], label);
     const all = held();
@@ -22,7 +23,7 @@ function reactionsField(part, field, desk) {
 }
 
 function oneReaction({ part, field, reaction, at, all, held, set, desk }) {
-    const words = desk.words.reactions;
+    const words = wordsAt('workshop.reactions');
     const key = `${part.id}.${field}.${at}`;
     const change = (fields, made, label) => set(held().map((one, place) => (place === at ? { ...one, ...fields } : one)), label ?? words[field].toLowerCase(), made);
     const condition = (to) => set(held().map((one, place) => {

@@ -2,6 +2,7 @@ import { el, icon } from '../../lib/dom.js';
 import { address } from '../stage/draw.js';
 import { newScene, sceneName } from './fields.js';
 import { smallMap } from '../map/small.js';
+import { t } from '../../lib/catalogue.js';
 
 /** Scenes pointed at on a small map, or as pictures with names, to be searched; or a new one, made on the spot. `take` gets an id and the commands that make it. */
 function scenePicker(desk, take, close) {
@@ -15,13 +16,13 @@ function scenePicker(desk, take, close) {
     const made = () => el('button', { class: 'scene-tile scene-tile-new', onclick: () => {
         const scene = newScene(game, desk);
         take(scene.value.id, [scene]);
-    } }, icon('plus'), desk.words.aNewScene);
-    const field = el('input', { type: 'search', 'aria-label': desk.words.searchScenes, placeholder: desk.words.searchScenes, autocomplete: 'off', oninput: ({ target }) => fill(target.value) });
+    } }, icon('plus'), t('workshop.aNewScene'));
+    const field = el('input', { type: 'search', 'aria-label': t('workshop.searchScenes'), placeholder: t('workshop.searchScenes'), autocomplete: 'off', oninput: ({ target }) => fill(target.value) });
     fill('');
     setTimeout(() => field.focus());
 
     return [
-        el('header', { class: 'card-head' }, icon('signpost'), el('h2', {}, desk.words.leadsWhere), el('button', { class: 'link card-back', onclick: close }, 'not now')),
+        el('header', { class: 'card-head' }, icon('signpost'), el('h2', {}, t('workshop.leadsWhere')), el('button', { class: 'link card-back', onclick: close }, t('cards.picker.notNow'))),
         el('div', { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' }, game.scenes.length > 2 ? smallMap(desk, (id) => take(id, [])) : null, field, grid),
     ];
 }

@@ -11,15 +11,16 @@ import { reorderByHand, thingOnPage } from './page.js';
 import { scenePicker } from './scene-picker.js';
 import { thingCard } from './thing.js';
 import { waybill } from './waybill.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 const TRAY = [
-    ['text', 'type', 'Text'],
-    ['picture', 'image', 'Picture'],
-    ['area', 'square-dashed-mouse-pointer', 'Area'],
-    ['choice', 'signpost', 'Choice'],
-    ['lock', 'lock', 'Lock'],
-    ['cover', 'layers', 'Cover'],
-    ['link', 'external-link', 'Link'],
+    ['text', 'type'],
+    ['picture', 'image'],
+    ['area', 'square-dashed-mouse-pointer'],
+    ['choice', 'signpost'],
+    ['lock', 'lock'],
+    ['cover', 'layers'],
+    ['link', 'external-link'],
 ];
 
 /** How large a new thing stands on a stage. */
@@ -27,10 +28,10 @@ const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [26
 
 /** The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge. */
 function openScene(holder, desk) {
-    const page = el('div', { class: 'page', 'aria-label': 'What students see, in order' });
-    const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': 'Add a thing' });
-    const card = el('aside', { class: 'card', 'aria-label': 'Card' });
-    const bill = el('nav', { class: 'waybill', 'aria-label': 'Waybill' });
+    const page = el('div', { class: 'page', 'aria-label': t('cards.face.whatStudentsSeeInOrder') });
+    const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': t('cards.face.addAThing') });
+    const card = el('aside', { class: 'card', 'aria-label': t('cards.face.card') });
+    const bill = el('nav', { class: 'waybill', 'aria-label': t('cards.face.waybill') });
     desk.stage = openStage(desk);
     desk.pickPicture = (take) => {
         desk.picking = take;
@@ -52,7 +53,7 @@ function openScene(holder, desk) {
         desk.stage.node.hidden = !isStage;
         if (isStage) desk.stage.view.draw(scene);
         else redraw(page, [pageHead(scene, desk), ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)), ending(scene), hollow(scene, desk)]);
-        redraw(tray, TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign, name]) => el('button', { class: 'tray-button', 'data-key': `tray.${kind}`, 'data-add': kind, onpointerdown: (event) => isStage && carry(event, kind, desk), onclick: () => add(desk, kind) }, icon(sign), name)));
+        redraw(tray, TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign]) => el('button', { class: 'tray-button', 'data-key': `tray.${kind}`, 'data-add': kind, onpointerdown: (event) => isStage && carry(event, kind, desk), onclick: () => add(desk, kind) }, icon(sign), t(`workshop.kinds.${kind}`))));
         redraw(card, cardFor(scene, thing, desk));
         redraw(bill, waybill(scene, desk));
         focusNew(page, desk);
@@ -76,7 +77,7 @@ function cardFor(scene, thing, desk) {
 /** One board for as long as the background of a thing is worked on. */
 function clearing(thing, desk) {
     if (desk.board?.id !== thing.id) {
-        const take = (found) => desk.store.edit([...found.edits, { set: thing.id, field: 'asset', to: found.id }], 'clear background');
+        const take = (found) => desk.store.edit([...found.edits, { set: thing.id, field: 'asset', to: found.id }], t('edits.labels.clearBackground'));
         const close = () => {
             desk.clearing = desk.board = null;
             desk.draw();
@@ -90,17 +91,17 @@ function clearing(thing, desk) {
 /** While an area is being drawn: in which shape. */
 function areaCard(desk) {
     const { view } = desk.stage;
-    const shapes = { rect: ['square', 'A rectangle: drag over it'], ellipse: ['circle', 'An ellipse: drag over it'], polygon: ['pentagon', 'Any shape: press at each corner, then Enter'] };
+    const shapes = { rect: ['square', t('cards.face.aRectangleDragOverIt')], ellipse: ['circle', t('cards.face.anEllipseDragOverIt')], polygon: ['pentagon', t('cards.face.anyShapePressAtEach')] };
     const use = (kind) => {
         view.use({ ...view.tool, kind });
         desk.draw();
     };
 
     return [
-        el('header', { class: 'card-head' }, icon('square-dashed-mouse-pointer'), el('h2', {}, 'A clear area'), el('button', { class: 'link card-back', 'data-key': 'area.stop', onclick: () => { view.use(null); desk.draw(); } }, 'not now')),
-        el('div', { class: 'card-body', 'data-key': 'area.card' }, el('p', {}, 'Any part of the picture can do something. In play the area is not seen.'),
+        el('header', { class: 'card-head' }, icon('square-dashed-mouse-pointer'), el('h2', {}, t('cards.face.aClearArea')), el('button', { class: 'link card-back', 'data-key': 'area.stop', onclick: () => { view.use(null); desk.draw(); } }, t('cards.face.notNow'))),
+        el('div', { class: 'card-body', 'data-key': 'area.card' }, el('p', {}, t('cards.face.anyPartOfThePicture')),
             Object.entries(shapes).map(([kind, [sign, name]]) => el('button', { class: `button area-shape${view.tool.kind === kind ? ' chosen' : ''}`, 'data-key': `area.${kind}`, 'aria-pressed': String(view.tool.kind === kind), onclick: () => use(kind) }, icon(sign), name)),
-            view.tool.kind === 'polygon' ? el('button', { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) }, 'Close the shape') : null),
+            view.tool.kind === 'polygon' ? el('button', { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) }, t('cards.face.closeTheShape')) : null),
     ];
 }
 
@@ -130,19 +131,19 @@ function pageHead(scene, desk) {
 
     return el('button', { class: `page-head${desk.thing ? '' : ' chosen'}`, 'data-key': 'page-head', onclick: () => select(desk, null) },
         backdrop ? el('img', { src: `/files/${backdrop.file.split('/').pop()}`, alt: '' }) : null,
-        el('span', { class: 'page-title' }, scene.title || 'Scene without a title'),
-        el('span', { class: 'caps' }, 'scene'),
+        el('span', { class: 'page-title' }, scene.title || t('cards.face.sceneWithoutATitle')),
+        el('span', { class: 'caps' }, t('cards.face.scene')),
     );
 }
 
 function ending(scene) {
-    return scene.ending ? el('p', { class: 'page-ending' }, el('span', { class: 'caps' }, `ending: ${scene.ending.kind}`), scene.ending.md ?? '') : null;
+    return scene.ending ? el('p', { class: 'page-ending' }, el('span', { class: 'caps' }, t('cards.face.ending', { ending: t(`workshop.endings.${scene.ending.kind}`) })), scene.ending.md ?? '') : null;
 }
 
 function hollow(scene, desk) {
     if ((scene.things ?? []).length > 0 || scene.ending) return null;
 
-    return el('div', { class: 'page-empty' }, el('p', {}, 'Nothing stands here yet.'), el('button', { class: 'button', onclick: () => add(desk, 'lock') }, icon('lock'), 'Begin with a question'));
+    return el('div', { class: 'page-empty' }, el('p', {}, t('cards.face.nothingStandsHereYet')), el('button', { class: 'button', onclick: () => add(desk, 'lock') }, icon('lock'), t('cards.face.beginWithAQuestion')));
 }
 
 function select(desk, id) {
@@ -164,18 +165,18 @@ function carry(event, kind, desk) {
 function add(desk, kind, at = null) {
     if (kind === 'area') {
         desk.thing = null;
-        desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], 'new area') });
+        desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], t('edits.labels.newArea')) });
 
         return desk.draw();
     }
     if (kind === 'picture') return desk.pickPicture((found) => putPicture(desk, found, at));
-    put(desk, { id: freshId(kind), kind, ...fresh(kind, desk.words) }, [], `new ${kind}`, at, SIZES[kind]);
+    put(desk, { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new')) }, [], t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }), at, SIZES[kind]);
 }
 
 function putPicture(desk, found, at) {
     const scale = Math.min(1, 260 / Math.max(found.width, found.height)) || 1;
     const size = found.width <= 64 ? [180, (180 * found.height) / found.width] : [found.width * scale, found.height * scale];
-    put(desk, { id: freshId('picture'), kind: 'picture', asset: found.id }, found.edits, 'new picture', at, size);
+    put(desk, { id: freshId('picture'), kind: 'picture', asset: found.id }, found.edits, t('edits.labels.newPicture'), at, size);
 }
 
 /** Puts a new thing into the scene: after the one taken up on a page, on top on a stage. */
@@ -212,7 +213,7 @@ function takeDropped(desk) {
     });
     document.addEventListener('paste', (event) => {
         const pasted = file(event.clipboardData?.files);
-        if (!pasted || event.target.matches('input, textarea') || desk.face !== 'scene') return;
+        if (!pasted || event.target.matches('input, textarea') || desk.face !== t('cards.face.scene')) return;
         event.preventDefault();
         takeFile(pasted, desk, (found) => putPicture(desk, found, null));
     });
@@ -228,12 +229,12 @@ function focusNew(page, desk) {
 }
 
 function fresh(kind, words) {
-    if (kind === 'text') return { md: words.newText };
-    if (kind === 'choice') return { look: 'button', md: words.newChoice, react: [] };
-    if (kind === 'cover') return { label: '', front: { md: words.newFront }, back: { md: words.newBack }, opens: 'tap' };
-    if (kind === 'link') return { label: words.newLink, url: '', md: '' };
+    if (kind === 'text') return { md: words.text };
+    if (kind === 'choice') return { look: 'button', md: words.choice, react: [] };
+    if (kind === 'cover') return { label: '', front: { md: words.front }, back: { md: words.back }, opens: 'tap' };
+    if (kind === 'link') return { label: words.link, url: '', md: '' };
 
-    return { label: '', ask: words.newAsk, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
+    return { label: '', ask: words.ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
 }
 
 export { openScene, select };

@@ -1,15 +1,16 @@
 import { freshId } from '../document.js';
+import { filled, t, wordsAt } from '../../lib/catalogue.js';
 
 /** What is written or pasted below the last row makes new rows: `(block, desk)`, a list of rows of texts, by kind of table. */
 const BEYOND = { lock: questions, named: tokens };
 
 /** Questions with their answers build a ladder behind the last scene; without answers they are scenes to be filled. */
 function questions(block, desk) {
-    const words = desk.words.sheet;
+    const words = wordsAt('workshop.sheet');
     const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
-    if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), words.asked.replace(':count', block.length));
+    if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), filled(words.asked, { count: block.length }));
     const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
-    desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: desk.words.patterns.usuals });
+    desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: wordsAt('patterns.usuals') });
 }
 
 /** Questions without an answer yet, a scene for each. */
@@ -33,7 +34,7 @@ function tokens(block, desk) {
 
         return insert;
     });
-    desk.store.edit(made, desk.words.sheet.made.replace(':count', made.length));
+    desk.store.edit(made, t('workshop.sheet.made', { count: made.length }));
 }
 
 export { BEYOND };

@@ -3,6 +3,7 @@ import { list } from '../ways.js';
 import { answersOf, matchFrom, openRule } from './answer.js';
 import { namedRows } from './named.js';
 import { optionRows } from './outcomes.js';
+import { t } from '../../lib/catalogue.js';
 
 /**
  * Columns of the two tables. `read` gives the text of a cell, null where it is not for this table to change; `write` gives
@@ -58,9 +59,9 @@ const LOCKS = [
     {
         id: 'points', width: 70,
         read: ({ thing }, { game }) => String(list(openRule(thing)?.do).find((effect) => effect.add === tallyOf(game)?.id)?.by ?? ''),
-        write: ({ thing }, text, { game, words }) => points(thing, text, game, words),
+        write: ({ thing }, text, { game }) => points(thing, text, game),
     },
-    { id: 'state', width: 110, read: ({ thing }, { found, words }) => ((found.get(thing.id) ?? 0) === 0 ? words.sheet.sound : `${found.get(thing.id)} ${words.findings.toMend}`), write: null },
+    { id: 'state', width: 110, read: ({ thing }, { found, words }) => ((found.get(thing.id) ?? 0) === 0 ? words.sheet.sound : t('workshop.findings.countToMend', { count: found.get(thing.id) })), write: null },
 ];
 
 const CHOICES = [
@@ -101,11 +102,11 @@ function tallyOf(game) {
 }
 
 /** Points that the right answer gives, counted on the first tally students see; there will be one if there is none. */
-function points(lock, text, game, words) {
+function points(lock, text, game) {
     const by = Number(text.replace(',', '.'));
     if (text !== '' && !Number.isFinite(by)) return { refusal: 'number' };
     const known = tallyOf(game);
-    const tally = known ?? { id: freshId('points'), name: words.sheet.points, start: 0, shown: true };
+    const tally = known ?? { id: freshId('points'), name: t('made.new.points'), start: 0, shown: true };
     const rest = list(openRule(lock)?.do).filter((effect) => effect.add !== tally.id);
     const made = known || by === 0 ? [] : [{ insert: 'tallies', in: '@game', after: game.tallies?.at(-1)?.id ?? null, value: tally }];
 

@@ -2,6 +2,7 @@ import { el, svg } from '../../lib/dom.js';
 import { get } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
 import { list } from '../ways.js';
+import { filled, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last change the sums are worked out anew, in milliseconds. */
 const REST = 500;
@@ -63,7 +64,7 @@ function withOption(lock, option) {
 
 /** What it all comes to: for each tally the least and the most, and how often it is the highest. */
 function openSums(desk, address, supposed) {
-    const words = desk.words.sheet;
+    const words = wordsAt('workshop.sheet');
     const node = el('section', { class: 'sums', 'aria-label': words.sums, hidden: true });
     let resting = null;
 
@@ -82,7 +83,7 @@ function openSums(desk, address, supposed) {
     }
 
     function share(key, said, part) {
-        return part > 0 ? el('p', { class: 'help', 'data-key': `sums.${key}` }, said.replace(':share', percent(part))) : null;
+        return part > 0 ? el('p', { class: 'help', 'data-key': `sums.${key}` }, filled(said, { share: percent(part) })) : null;
     }
 
     function bar(tally, body, most) {
@@ -92,7 +93,7 @@ function openSums(desk, address, supposed) {
         const stretch = svg('rect', { class: 'sums-stretch', x: left, width: Math.max(1.5, (100 * Math.max(0, reach)) / most - left), height: 12 });
         const never = share === 0;
 
-        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, words.range.replace(':least', least).replace(':most', reach)), el('span', {}, share === undefined ? '' : never ? words.never : words.wins.replace(':share', percent(share))), share ? el('span', { class: 'help' }, example(body.examples[tally.id])) : null);
+        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, filled(words.range, { least, most: reach })), el('span', {}, share === undefined ? '' : never ? words.never : filled(words.wins, { share: percent(share) })), share ? el('span', { class: 'help' }, example(body.examples[tally.id])) : null);
     }
 
     /** Answers by which an outcome wins, the first few of them. */
@@ -100,7 +101,7 @@ function openSums(desk, address, supposed) {
         const names = new Map(optionRows(desk.store.game).map(({ id, option }) => [id, option.md ?? '']));
         const said = options.slice(0, MANY).map((id) => names.get(id) ?? '').join(' · ');
 
-        return words.example.replace(':answers', options.length > MANY ? `${said} …` : said);
+        return filled(words.example, { answers: options.length > MANY ? `${said} …` : said });
     }
 
     return { node, soon };

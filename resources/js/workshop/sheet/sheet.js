@@ -11,12 +11,13 @@ import { apply } from '../document.js';
 import { renamed } from '../chapters.js';
 import { NAMED } from './named.js';
 import { openSums, outcomeColumns } from './outcomes.js';
+import { filled, t, wordsAt } from '../../lib/catalogue.js';
 
 const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns, named: () => NAMED };
 
 /** The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet is. */
 function openSheet(holder, desk) {
-    const words = desk.words.sheet;
+    const words = wordsAt('workshop.sheet');
     const tools = el('div', { class: 'sheet-tools' });
     const offer = el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true });
     const file = el('input', { type: 'file', accept: '.csv,.tsv,text/csv', hidden: true, onchange: () => bring(file.files[0]) });
@@ -41,7 +42,7 @@ function openSheet(holder, desk) {
         if (!sums.node.hidden) sums.soon();
     }
 
-    const contextNow = () => ({ ...contextOf(desk.store.game, desk.words, desk.findings ?? []), supposed });
+    const contextNow = () => ({ ...contextOf(desk.store.game, wordsAt('workshop'), desk.findings ?? []), supposed });
 
     function columnsOf() {
         return TABLES[sheet.kind](desk.store.game).map((column) => ({ ...column, title: column.name ?? words.columns[column.id], isFixed: column.write === null }));
@@ -84,9 +85,9 @@ function openSheet(holder, desk) {
     function write(cells, label, more = []) {
         const columns = columnsOf();
         const { edits, refused } = changesOf(cells, columns, contextNow(), sheet.kind);
-        if (edits.length + more.length > 0) desk.store.edit([...edits, ...more], label ?? (cells.length === 1 ? columns.find((column) => column.id === cells[0].column).title : words.wrote.replace(':count', cells.length - refused.length)));
+        if (edits.length + more.length > 0) desk.store.edit([...edits, ...more], label ?? (cells.length === 1 ? columns.find((column) => column.id === cells[0].column).title : filled(words.wrote, { count: cells.length - refused.length })));
         else draw();
-        if (refused.length > 0) desk.alarm(`${words.refused[refused[0].key].replace(':text', refused[0].text)}${refused.length > 1 ? ` ${words.more.replace(':count', refused.length - 1)}` : ''}`);
+        if (refused.length > 0) desk.alarm(`${filled(words.refused[refused[0].key], { text: refused[0].text })}${refused.length > 1 ? ` ${filled(words.more, { count: refused.length - 1 })}` : ''}`);
     }
 
     function append(block) {
@@ -97,7 +98,7 @@ function openSheet(holder, desk) {
 
     function anotherOutcome() {
         const { game } = desk.store;
-        desk.store.edit({ insert: 'tallies', in: '@game', after: game.tallies?.at(-1)?.id ?? null, value: { id: freshId('outcome'), name: `${words.outcome} ${(game.tallies?.length ?? 0) + 1}`, start: 0, shown: false } }, words.outcome);
+        desk.store.edit({ insert: 'tallies', in: '@game', after: game.tallies?.at(-1)?.id ?? null, value: { id: freshId('outcome'), name: t('made.new.outcome', { number: (game.tallies?.length ?? 0) + 1 }), start: 0, shown: false } }, words.outcome);
     }
 
     function replaceAll() {
@@ -109,7 +110,7 @@ function openSheet(holder, desk) {
         const chapters = found.some((cell) => cell.column === 'chapter') ? (desk.store.game.chapters ?? []).filter((chapter) => matches(chapter.title)) : [];
         const cells = found.filter((cell) => cell.column !== 'chapter');
         const count = cells.length + chapters.length;
-        if (count > 0) write(cells, words.replaced.replace(':count', count), chapters.reduce((edits, chapter) => [...edits, ...renamed(edits.reduce(apply, desk.store.game), chapter.id, chapter.title.replace(pattern, () => sheet.replace))], []));
+        if (count > 0) write(cells, filled(words.replaced, { count }), chapters.reduce((edits, chapter) => [...edits, ...renamed(edits.reduce(apply, desk.store.game), chapter.id, chapter.title.replace(pattern, () => sheet.replace))], []));
     }
 
     /** What a file would change, cell by cell, to be taken or left. */
@@ -120,11 +121,11 @@ function openSheet(holder, desk) {
         const { cells, unknown, isReadable } = await readChanges(chosen, columns, shown(contextNow(), columns));
         if (!isReadable) return desk.alarm(words.noTable);
         const close = () => { offer.hidden = true; };
-        const head = cells.length === 0 ? words.nothing : words.changed.replace(':count', cells.length);
+        const head = cells.length === 0 ? words.nothing : filled(words.changed, { count: cells.length });
         redraw(offer, [
-            el('p', {}, el('strong', {}, head), unknown > 0 ? ` ${words.unknown.replace(':count', unknown)}` : ''),
+            el('p', {}, el('strong', {}, head), unknown > 0 ? ` ${filled(words.unknown, { count: unknown })}` : ''),
             el('ul', { class: 'sheet-changes' }, cells.slice(0, 200).map((cell) => el('li', {}, el('span', { class: 'caps' }, columns.find((column) => column.id === cell.column).title), el('del', {}, cell.before), icon('arrow-right'), el('ins', {}, cell.text)))),
-            el('div', { class: 'sheet-take' }, cells.length > 0 ? el('button', { class: 'button primary', 'data-key': 'sheet.take', onclick: () => { close(); write(cells, words.brought.replace(':count', cells.length)); } }, words.take) : null, el('button', { class: 'link', 'data-key': 'sheet.leave', onclick: close }, words.leave)),
+            el('div', { class: 'sheet-take' }, cells.length > 0 ? el('button', { class: 'button primary', 'data-key': 'sheet.take', onclick: () => { close(); write(cells, filled(words.brought, { count: cells.length })); } }, words.take) : null, el('button', { class: 'link', 'data-key': 'sheet.leave', onclick: close }, words.leave)),
         ]);
         offer.hidden = false;
         offer.querySelector('button')?.focus();

@@ -1,13 +1,14 @@
 import { el, icon } from '../../lib/dom.js';
 import { address } from './draw.js';
 import { takeFile } from './pictures.js';
+import { t } from '../../lib/catalogue.js';
 
 /** Makes the background of a picture clear: press a colour, set how near, see it at once. `take` gets the new picture. */
 function clearingCard(thing, desk, take, close) {
-    const canvas = el('canvas', { class: 'clearing-canvas', 'aria-label': 'Press the colour that shall be clear' });
-    const near = el('input', { type: 'range', min: 1, max: 60, value: 12, 'aria-label': 'How near a colour must be', oninput: () => work() });
+    const canvas = el('canvas', { class: 'clearing-canvas', 'aria-label': t('stage.clearing.pressTheColourThatShall') });
+    const near = el('input', { type: 'range', min: 1, max: 60, value: 12, 'aria-label': t('stage.clearing.howNearAColourMust'), oninput: () => work() });
     const touching = el('input', { type: 'checkbox', checked: true, onchange: () => work() });
-    const said = el('p', { class: 'help', role: 'status' }, 'Press the colour that shall be clear.');
+    const said = el('p', { class: 'help', role: 'status' }, t('stage.clearing.begin'));
     const worker = new Worker(new URL('./clearing-worker.js', import.meta.url), { type: 'module' });
     const paper = canvas.getContext('2d', { willReadFrequently: true });
     let [whole, spot, turn] = [null, null, 0];
@@ -26,7 +27,7 @@ function clearingCard(thing, desk, take, close) {
     worker.onmessage = ({ data }) => {
         if (data.turn !== turn) return;
         paper.putImageData(new ImageData(data.pixels, canvas.width, canvas.height), 0, 0);
-        said.textContent = 'As it is now. Press another spot, or take it.';
+        said.textContent = t('stage.clearing.asItIsNowPress');
     };
 
     function work() {
@@ -40,17 +41,17 @@ function clearingCard(thing, desk, take, close) {
     };
 
     return [
-        el('header', { class: 'card-head' }, icon('eraser'), el('h2', {}, 'Clear background'), el('button', { class: 'link card-back', onclick: done }, 'not now')),
+        el('header', { class: 'card-head' }, icon('eraser'), el('h2', {}, t('stage.clearing.clearBackground')), el('button', { class: 'link card-back', onclick: done }, t('stage.clearing.notNow'))),
         el('div', { class: 'card-body', 'data-own': true, 'data-key': `${thing.id}.clearing` },
             el('div', { class: 'clearing-board' }, canvas), said,
-            el('label', { class: 'field' }, el('span', {}, 'How near'), near),
-            el('label', { class: 'tick' }, touching, 'only what touches that spot'),
+            el('label', { class: 'field' }, el('span', {}, t('stage.clearing.howNear')), near),
+            el('label', { class: 'tick' }, touching, t('stage.clearing.onlyWhatTouchesThatSpot')),
             el('button', { class: 'button primary', onclick: () => canvas.toBlob((blob) => {
                 takeFile(new File([blob], 'clear.png', { type: 'image/png' }), desk, (found) => {
                     take(found);
                     done();
                 });
-            }, 'image/png') }, 'Take it')),
+            }, 'image/png') }, t('stage.clearing.takeIt'))),
     ];
 }
 

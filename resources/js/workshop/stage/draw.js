@@ -1,6 +1,7 @@
 import { el, icon, svg } from '../../lib/dom.js';
 import { drawnWords } from '../../lib/words.js';
 import { list, plain } from '../ways.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
 function drawThing(thing, desk, isPicked) {
@@ -18,7 +19,7 @@ function spokenName(thing, desk, name) {
     if (thing.look === 'clear') return note(thing, desk);
     const words = thing.kind === 'text' ? bare(thing.md ?? '') : thing.kind === 'cover' ? `${name} ${bare(thing.front?.md ?? '')}` : name;
 
-    return `${desk.words.kinds[thing.kind] ?? thing.kind}: ${words}`;
+    return `${wordsAt('workshop.kinds')[thing.kind] ?? thing.kind}: ${words}`;
 }
 
 function placing([x, y, width, height], turn = 0) {
@@ -90,9 +91,9 @@ function clearArea(thing, desk, width, height) {
 /** What a clear area is, and where it leads. */
 function note(thing, desk) {
     const way = [...list(thing.react), ...list(thing.rules)].map((reaction) => reaction.go).find(Boolean);
-    const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? desk.words.routes[way] : null;
+    const to = way ? desk.store.game.scenes.find((scene) => scene.id === way)?.title ?? wordsAt('workshop.routes')[way] : null;
 
-    return `${thing.kind === 'lock' ? 'lock' : 'clear area'}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`;
+    return `${t(thing.kind === 'lock' ? 'workshop.kinds.lock' : 'stage.clearArea')}: ${called(thing, desk)}${to ? ` → ${to}` : ''}`;
 }
 
 function outline(thing, width, height) {
@@ -115,7 +116,7 @@ function bare(md) {
 /** What a teacher knows a thing by. */
 function called(thing, desk) {
     const asset = desk.store.game.assets?.find((one) => one.id === (thing.asset ?? thing.front?.asset));
-    const words = thing.label || plain(thing.md ?? thing.ask ?? thing.front?.md ?? '') || asset?.alt || desk.words.kinds[thing.kind] || thing.kind;
+    const words = thing.label || plain(thing.md ?? thing.ask ?? thing.front?.md ?? '') || asset?.alt || wordsAt('workshop.kinds')[thing.kind] || thing.kind;
 
     return words.length > 60 ? `${words.slice(0, 57)}…` : words;
 }

@@ -1,3 +1,4 @@
+import { t } from '../../lib/catalogue.js';
 import { svg } from '../../lib/dom.js';
 import { placing } from './draw.js';
 import { around, between, middle, moved, overlap, resized, rounded, snap, within } from './geometry.js';
@@ -114,7 +115,7 @@ function turning(desk, view) {
             turn = event.shiftKey ? Math.round(angle) : Math.round(angle / 5) * 5;
             view.node(thing.id)?.setAttribute('transform', placing(thing.box, turn));
         },
-        end: (isDone) => isDone && desk.store.edit({ set: thing.id, field: 'turn', to: ((turn % 360) + 360) % 360 }, 'turned'),
+        end: (isDone) => isDone && desk.store.edit({ set: thing.id, field: 'turn', to: ((turn % 360) + 360) % 360 }, t('edits.labels.turned', { count: 1 })),
     };
 }
 

@@ -1,6 +1,7 @@
 import { el, icon } from '../../lib/dom.js';
 import { send } from '../../lib/http.js';
 import { GAME, freshId } from '../document.js';
+import { t } from '../../lib/catalogue.js';
 
 /** Pictures shown at a time, and of those used before. */
 const SHOWN = 72;
@@ -10,18 +11,18 @@ let index = null;
 
 /** Finds a picture in the collection or takes one's own; `take` gets the command that adds it and its size. */
 function picturePicker(desk, take, close) {
-    const found = el('div', { class: 'picture-grid', role: 'listbox', 'aria-label': 'Pictures' });
-    const field = el('input', { 'data-key': 'pictures.search', type: 'search', 'aria-label': 'Search pictures', placeholder: desk.words.searchPictures, autocomplete: 'off', oninput: ({ target }) => fillGrid(found, target.value, desk, take) });
-    const file = el('input', { type: 'file', accept: 'image/png,image/jpeg,image/webp,image/gif,image/svg+xml', class: 'plain file-own', 'aria-label': 'A picture of your own', onchange: ({ target }) => target.files[0] && takeFile(target.files[0], desk, take) });
+    const found = el('div', { class: 'picture-grid', role: 'listbox', 'aria-label': t('stage.pictures.all') });
+    const field = el('input', { 'data-key': 'pictures.search', type: 'search', 'aria-label': t('stage.pictures.searchPictures'), placeholder: t('workshop.searchPictures'), autocomplete: 'off', oninput: ({ target }) => fillGrid(found, target.value, desk, take) });
+    const file = el('input', { type: 'file', accept: 'image/png,image/jpeg,image/webp,image/gif,image/svg+xml', class: 'plain file-own', 'aria-label': t('stage.pictures.aPictureOfYourOwn'), onchange: ({ target }) => target.files[0] && takeFile(target.files[0], desk, take) });
     fillGrid(found, '', desk, take);
     setTimeout(() => field.focus());
 
     return [
-        el('header', { class: 'card-head' }, icon('image'), el('h2', {}, 'A picture'), el('button', { class: 'link card-back', 'data-key': 'pictures.close', onclick: close }, 'close')),
+        el('header', { class: 'card-head' }, icon('image'), el('h2', {}, t('stage.pictures.aPicture')), el('button', { class: 'link card-back', 'data-key': 'pictures.close', onclick: close }, t('stage.pictures.close'))),
         el('div', { class: 'card-body picture-picker', 'data-key': 'pictures', 'data-own': true },
             field, found,
-            el('label', { class: 'button file-label' }, icon('upload'), 'A picture of your own', file),
-            el('p', { class: 'help' }, 'Or drag a file onto the stage, or paste it there.')),
+            el('label', { class: 'button file-label' }, icon('upload'), t('stage.pictures.aPictureOfYourOwn'), file),
+            el('p', { class: 'help' }, t('stage.pictures.orDragAFileOnto'))),
     ];
 }
 
@@ -29,7 +30,7 @@ async function fillGrid(grid, asked, desk, take) {
     index ??= await (await fetch('/build/pictures/index.json')).json();
     const names = asked.trim() === '' ? recent() : search(asked, desk.store.game.language);
     grid.replaceChildren(...names.map((name) => el('button', { class: 'picture-choice', role: 'option', title: name.replaceAll('-', ' '), onclick: () => takeFromCollection(name, desk, take) }, el('img', { src: `/build/pictures/${name}.svg`, alt: name.replaceAll('-', ' '), loading: 'lazy' }))));
-    if (names.length === 0) grid.append(el('p', { class: 'help' }, `Nothing is called “${asked}” here. Try a simpler word.`));
+    if (names.length === 0) grid.append(el('p', { class: 'help' }, t('stage.pictures.none', { asked })));
 }
 
 /** Every word must begin a word of the picture; names that say it themselves come first, shorter before longer. */
@@ -84,7 +85,7 @@ async function deliver(fields, desk, take, stem) {
     desk.store.news.dispatchEvent(new CustomEvent('saved', { detail: 'saving' }));
     const { status, body } = await send(`${document.getElementById('faces').dataset.address}/pictures`, fields);
     desk.store.news.dispatchEvent(new CustomEvent('saved', { detail: 'saved' }));
-    if (status !== 200) return desk.alarm(body?.message ?? desk.words.pictureLost);
+    if (status !== 200) return desk.alarm(body?.message ?? t('workshop.pictureLost'));
     if (body.notice) desk.alarm(body.notice);
     const held = desk.store.game.assets?.find((asset) => asset.file === body.asset.file);
     const id = held?.id ?? freshId(stem.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^[^a-z]+|-+$/g, '').slice(0, 24) || 'picture');

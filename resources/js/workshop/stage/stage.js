@@ -7,6 +7,7 @@ import { around, middle } from './geometry.js';
 import { listenTo } from './gesture.js';
 import { onStageKey } from './keys.js';
 import { place } from './verbs.js';
+import { t } from '../../lib/catalogue.js';
 
 const GRIPS = { nw: [0, 0], n: [0.5, 0], ne: [1, 0], e: [1, 0.5], se: [1, 1], s: [0.5, 1], sw: [0, 1], w: [0, 0.5] };
 
@@ -19,7 +20,7 @@ function openStage(desk) {
     const placed = svg('g', { class: 'stage-placed' });
     const overlay = svg('g', { class: 'stage-overlay' });
     const standing = standingIn(placed);
-    const stage = svg('svg', { class: 'stage building', viewBox: '0 0 1600 900', tabindex: 0, role: 'group', 'aria-label': 'Stage: arrow keys move what is picked, Tab goes from thing to thing' }, back, placed, svg('g', { class: 'stage-guides' }), overlay);
+    const stage = svg('svg', { class: 'stage building', viewBox: '0 0 1600 900', tabindex: 0, role: 'group', 'aria-label': t('stage.help') }, back, placed, svg('g', { class: 'stage-guides' }), overlay);
     const status = el('p', { class: 'stage-status', role: 'status' });
     const picked = new Set();
     const view = {
@@ -139,7 +140,7 @@ function openStage(desk) {
         stage.classList.toggle('dense', view.things().filter((thing) => thing.look === 'clear').length > DENSE);
         standing.draw(view.things().map((thing) => partOf(thing)));
         if (!view.corners?.length) frame(view.picked().map((thing) => thing.box), view.picked());
-        if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? 'The stage is bare: choose a setting beside it, then put things on it from the tray.' : '';
+        if (picked.size === 0 && !view.tool) status.textContent = view.things().length === 0 ? t('stage.bare') : '';
     }
 
     return { node: el('div', { class: 'stage-column' }, el('div', { class: 'stage-holder' }, stage), el('div', { class: 'stage-line' }, el('p', { class: 'stage-legend' }, 'dashed = not seen in play'), status)), view };

@@ -1,12 +1,13 @@
 import { GAME, freshId, stemOf } from '../document.js';
 import { aligned, moved, rounded, spread } from './geometry.js';
+import { t } from '../../lib/catalogue.js';
 
 /** What can be done with the things that are picked. Each is one edit. */
 
 function places(things, boxes, label) {
     const edits = things.flatMap((thing, place) => (rounded(boxes[place]).join() === thing.box.join() ? [] : [{ set: thing.id, field: 'box', to: rounded(boxes[place]) }]));
 
-    return edits.length === 0 ? null : [edits, `${label} ${things.length === 1 ? 'a thing' : `${things.length} things`}`];
+    return edits.length === 0 ? null : [edits, t(`edits.labels.${label}`, { count: things.length })];
 }
 
 function place(desk, things, boxes, label) {
@@ -38,24 +39,24 @@ function order(desk, scene, things, way) {
         backward: rest[rest.indexOf(scene.things.slice(0, first).findLast((thing) => !things.includes(thing))) - 1]?.id ?? null,
     }[way];
     const edits = things.map((thing, at) => ({ move: thing.id, in: scene.id, after: at === 0 ? after : things[at - 1].id }));
-    desk.store.edit(edits, { front: 'brought to the front', back: 'sent to the back', forward: 'brought forward', backward: 'sent backward' }[way]);
+    desk.store.edit(edits, { front: t('edits.labels.broughtToTheFront'), back: t('edits.labels.sentToTheBack'), forward: t('edits.labels.broughtForward'), backward: t('edits.labels.sentBackward') }[way]);
 }
 
 function group(desk, things) {
     const name = freshId('group');
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: name })), `grouped ${things.length} things`);
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: name })), t('edits.labels.grouped', { count: things.length }));
 }
 
 function ungroup(desk, things) {
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: undefined })), 'ungrouped');
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: undefined })), t('edits.labels.ungrouped'));
 }
 
 function fix(desk, things, isFixed) {
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'fixed', to: isFixed ? true : undefined })), isFixed ? 'fixed in place' : 'loosened');
+    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'fixed', to: isFixed ? true : undefined })), isFixed ? t('edits.labels.fixedInPlace') : t('edits.labels.loosened'));
 }
 
 function remove(desk, things) {
-    desk.store.edit(things.map((thing) => ({ remove: thing.id })), `deleted ${things.length === 1 ? 'a thing' : `${things.length} things`}`);
+    desk.store.edit(things.map((thing) => ({ remove: thing.id })), t('edits.labels.deletedThings', { count: things.length }));
 }
 
 /** Kept by the browser, so that it goes from scene to scene and from game to game. */
@@ -84,7 +85,7 @@ function paste(desk, scene) {
         edits.push({ insert: 'things', in: scene.id, after, value });
         after = value.id;
     }
-    desk.store.edit(edits, `pasted ${made.length === 1 ? 'a thing' : `${made.length} things`}`);
+    desk.store.edit(edits, t('edits.labels.pasted', { count: made.length }));
 
     return made.map((thing) => thing.id);
 }

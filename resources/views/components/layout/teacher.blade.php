@@ -1,15 +1,16 @@
 @props(['title', 'page' => ''])
 <x-layout.base :title="$title" :page="$page" body="teacher">
-    <a class="skip" href="#main">Skip to the page</a>
+    <a class="skip" href="#main">{{ __('layout.skip') }}</a>
     <header class="bar">
         <a class="bar-home" href="{{ auth()->check() ? route('games.index') : '/' }}"><x-lamp/><span>Fravel</span></a>
-        <nav class="bar-end" aria-label="Account">
-            @if (App\Accounts\Letters::stayHere() && App\Accounts\Letters::canBeSent())<a href="{{ route('outbox') }}">Outbox</a>@endif
+        <nav class="bar-end" aria-label="{{ __('layout.account') }}">
+            @if (App\Accounts\Letters::stayHere() && App\Accounts\Letters::canBeSent())<a href="{{ route('outbox') }}">{{ __('auth.outbox.title') }}</a>@endif
+            @include('language')
             @auth
                 <span class="bar-who">{{ auth()->user()->name }}</span>
-                <form method="post" action="{{ route('logout') }}">@csrf<button class="bar-link">Sign out</button></form>
+                <form method="post" action="{{ route('logout') }}">@csrf<button class="bar-link">{{ __('layout.sign_out') }}</button></form>
             @else
-                <a href="{{ route('login') }}">Sign in</a>
+                <a href="{{ route('login') }}">{{ __('auth.sign_in') }}</a>
             @endauth
         </nav>
     </header>

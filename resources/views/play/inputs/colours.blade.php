@@ -1,1 +1,1 @@
-@include('play.inputs.slots', ['legend' => $input['length'].' colours', 'length' => $input['length'], 'choices' => array_combine($input['palette'], $input['palette'])])
+@include('play.inputs.slots', ['legend' => __('play.inputs.colours', ['count' => $input['length']]), 'length' => $input['length'], 'choices' => array_combine($input['palette'], array_map(static fn (string $colour): string => __('play.palette')[$colour] ?? $colour, $input['palette']))])

@@ -1,1 +1,1 @@
-<label class="answer-field"><span>Your answer</span><input name="with" value="{{ is_string($typed) ? $typed : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" aria-describedby="ask-{{ $id }}"></label>
+<label class="answer-field"><span>{{ __('play.inputs.answer') }}</span><input name="with" value="{{ is_string($typed) ? $typed : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" aria-describedby="ask-{{ $id }}"></label>

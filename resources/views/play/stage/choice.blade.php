@@ -7,7 +7,7 @@
         @elseif ($thing['look'] === 'clear')
             <button class="stage-clear shape-{{ $thing['shape'] }}" @if ($thing['shape'] === 'polygon') data-points="{{ json_encode($thing['points']) }}" @endif aria-label="{{ $name ?: __('play.place') }}"></button>
         @else
-            <button class="stage-choice"><span>{!! $screen->inline($thing['md']) ?: e($name ?: __('play.continue')) !!}</span></button>
+            <button class="stage-choice"><span {{ $screen->speaks() }}>{!! $screen->inline($thing['md']) ?: e($name ?: __('play.continue')) !!}</span></button>
         @endif
     </form>
 </foreignObject>

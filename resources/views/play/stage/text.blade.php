@@ -1,1 +1,1 @@
-<foreignObject x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"><div class="stage-text stage-{{ $thing['size'] }} stage-{{ $thing['colour'] }} @if ($thing['plate']) stage-plate @endif words" data-fit>{!! $screen->html($thing['md']) !!}</div></foreignObject>
+<foreignObject x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"><div class="stage-text stage-{{ $thing['size'] }} stage-{{ $thing['colour'] }} @if ($thing['plate']) stage-plate @endif words" {{ $screen->speaks() }} data-fit>{!! $screen->html($thing['md']) !!}</div></foreignObject>

@@ -1,1 +1,1 @@
-<p class="mosaic-count">{{ $thing['label'] }} <strong>{{ $thing['earned'] }}</strong> of {{ $thing['of'] }} parts earned</p>
+<p class="mosaic-count">{{ $thing['label'] }} {{ __('play.mosaic', ['earned' => $thing['earned'], 'of' => $thing['of']]) }}</p>

@@ -1,1 +1,1 @@
-<div class="words">{!! $screen->html($thing['md']) !!}</div>
+<div class="words" {{ $screen->speaks() }}>{!! $screen->html($thing['md']) !!}</div>

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Words\Languages;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** The language that a teacher is spoken to in: kept with the account, and before there is one with the session. */
+final class LanguageController extends Controller
+{
+    /** Where a session keeps it. */
+    public const KEPT = 'language';
+
+    public function __invoke(Request $request): RedirectResponse
+    {
+        $language = $request->validate(['language' => ['required', Rule::in(Languages::ofTeachers())]])['language'];
+        $teacher = $request->user();
+        $teacher instanceof User ? $teacher->update(['language' => $language]) : $request->session()->put(self::KEPT, $language);
+
+        return redirect()->back();
+    }
+}
