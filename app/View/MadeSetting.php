@@ -7,12 +7,8 @@ namespace App\View;
 /** A setting drawn from a few shapes in the colours of a tone, to stand behind a stage. */
 final readonly class MadeSetting
 {
-    /** Kind → what it shows, in words for those who don't see it. */
-    public const KINDS = [
-        'room' => 'A room with a window to the sea', 'hearth' => 'A room with a fire and a door', 'cellar' => 'A stone cellar with barrels', 'library' => 'Shelves full of books',
-        'corridor' => 'A corridor with three doors', 'quay' => 'A quay with a sailing boat', 'tower' => 'A lighthouse on its rock', 'desk' => 'A desk with a chart and a compass',
-        'wood' => 'A path through a wood', 'workshop' => 'A workbench with drawers',
-    ];
+    /** What they show is said in words in `workshop.settings`. */
+    private const KINDS = ['room', 'hearth', 'cellar', 'library', 'corridor', 'quay', 'tower', 'desk', 'wood', 'workshop'];
 
     /** Tone → colours of its parts. */
     private const TONES = [
@@ -24,7 +20,7 @@ final readonly class MadeSetting
 
     public static function isKnown(string $kind, string $tone): bool
     {
-        return isset(self::KINDS[$kind], self::TONES[$tone]);
+        return in_array($kind, self::KINDS, true) && isset(self::TONES[$tone]);
     }
 
     /** @return list<string> */

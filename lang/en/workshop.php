@@ -84,7 +84,11 @@ return [
     'opens' => ['tap' => 'a tap', 'pull' => 'pulling it', 'slide' => 'sliding it', 'lock' => 'a lock'],
     'sizes' => ['title' => 'title', 'body' => 'to read', 'small' => 'small'],
     'colours' => ['ink' => 'ink', 'paper' => 'paper', 'deep' => 'deep water', 'lamp' => 'lamp', 'signal' => 'signal', 'moss' => 'moss', 'dusk' => 'dusk'],
-    'settings' => App\View\MadeSetting::KINDS,
+    'settings' => [
+        'room' => 'A room with a window to the sea', 'hearth' => 'A room with a fire and a door', 'cellar' => 'A stone cellar with barrels', 'library' => 'Shelves full of books',
+        'corridor' => 'A corridor with three doors', 'quay' => 'A quay with a sailing boat', 'tower' => 'A lighthouse on its rock', 'desk' => 'A desk with a chart and a compass',
+        'wood' => 'A path through a wood', 'workshop' => 'A workbench with drawers',
+    ],
     'tones' => ['lamplight' => 'by lamplight', 'day' => 'by day', 'night' => 'at night', 'dusk' => 'at dusk'],
     'routes' => ['@stay' => 'stays here', '@back' => 'back where they came from', '@chapter' => 'first scene of the chapter', '@start' => 'start of the game'],
     'endings' => ['won' => 'won', 'lost' => 'lost', 'open' => 'open'],

@@ -49,7 +49,7 @@ final class PictureController extends Controller
         }
         [$kind, $tone] = [Field::text($request, 'setting'), Field::text($request, 'tone')];
         if (MadeSetting::isKnown($kind, $tone)) {
-            return Taken::drawing(MadeSetting::svg($kind, $tone), MadeSetting::KINDS[$kind]);
+            return Taken::drawing(MadeSetting::svg($kind, $tone), (string) __("workshop.settings.{$kind}"));
         }
 
         return Collection::picture(Field::text($request, 'collection')) ?? throw UnableToTakePicture::unreadable();

@@ -7,7 +7,7 @@ function learn(words) {
 
 /** The words in the page, if it brought any. */
 function learnFromPage() {
-    const holder = document.getElementById('words');
+    const holder = document.getElementById('catalogue');
     if (holder) learn(JSON.parse(holder.textContent));
 }
 

@@ -27,7 +27,7 @@ function body(thing, desk) {
     if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'wordsOfTheChoice')];
     if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, desk))];
 
-    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)), ` ${plain(thing.label || thing.md || thing.url || thing.id)}`);
+    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)), ` ${plain(thing.label || thing.md || thing.front?.md || thing.url || '')}`);
 }
 
 /** The lock's rules in a line each; what is said to any other answer is changed right here. */

@@ -11,6 +11,6 @@
 </head>
 <body class="{{ $body }}" data-page="{{ $page }}">
 {{ $slot }}
-@if ($words)<script type="application/json" id="words">{!! json_encode($words, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>@endif
+@if ($words)<script type="application/json" id="catalogue">{!! json_encode($words, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>@endif
 </body>
 </html>
