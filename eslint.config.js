@@ -17,7 +17,16 @@ export default [
             'no-var': 'error',
             'prefer-const': ['error', { destructuring: 'all' }],
             eqeqeq: ['error', 'always'],
-            'no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', caughtErrors: 'none', ignoreRestSiblings: true, args: 'after-used' }],
+            'no-unused-vars': [
+                'error',
+                {
+                    argsIgnorePattern: '^_',
+                    varsIgnorePattern: '^_',
+                    caughtErrors: 'none',
+                    ignoreRestSiblings: true,
+                    args: 'after-used',
+                },
+            ],
             'no-shadow-restricted-names': 'error',
         },
     },

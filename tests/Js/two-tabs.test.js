@@ -13,7 +13,8 @@ const GAME = { title: 'Drawn', start: 'a', scenes: ['a', 'b', 'c', 'd'].map(scen
 const moment = () => new Promise((done) => setImmediate(done));
 
 /**
- * Two tabs on one game, and what a bad day brings: no connection, replies lost on the way, a server that fails, reloads.
+ * Two tabs on one game, and what a bad day brings: no connection, replies lost on the way, a server that fails,
+ * reloads.
  */
 async function badDay(seed) {
     const dice = diceOf(seed);
@@ -29,7 +30,12 @@ async function badDay(seed) {
         return !isCalm && dice.chance(0.2) ? { status: 0, body: null } : structuredClone(reply);
     };
     const open = (storage) => {
-        const tab = openTab({ answer: network, document: async () => (!isCalm && dice.chance(0.3) ? { status: 0, body: null } : structuredClone(server.told())), storage });
+        const tab = openTab({
+            answer: network,
+            document: async () =>
+                !isCalm && dice.chance(0.3) ? { status: 0, body: null } : structuredClone(server.told()),
+            storage,
+        });
         tab.store.news.addEventListener('refused', ({ detail }) => told.push(detail.label));
 
         return { ...tab, tab, storage };
@@ -64,7 +70,12 @@ function act(dice, store, label, edits) {
         () => ({ move: `${some}-text`, in: dice.pick(['a', 'b', 'd']), after: null }),
         () => ({ insert: 'scenes', in: '@game', after: null, value: scene('e') }),
         () => ({ duplicate: [some] }),
-        () => ({ together: [{ set: some, field: 'note', to: label }, { set: 'b', field: 'title', to: label }] }),
+        () => ({
+            together: [
+                { set: some, field: 'note', to: label },
+                { set: 'b', field: 'title', to: label },
+            ],
+        }),
         () => 'undo',
     ])();
     if (command === 'undo') return store.undo();
@@ -86,13 +97,22 @@ describe('two tabs on one game', () => {
                 await store.load();
                 assert.deepEqual(store.game, server.document);
             }
-            for (const label of edits) assert.ok(server.labels.includes(label) || told.includes(label), `${label} was dropped in silence`);
+            for (const label of edits)
+                assert.ok(server.labels.includes(label) || told.includes(label), `${label} was dropped in silence`);
         });
     }
 
     it('never lets one overwrite what it has not seen', async () => {
         const server = madeUpServer(GAME);
-        const [one, two] = [1, 2].map(() => openTab({ answer: async (path, body) => { await moment(); return server.receive(path, body); }, document: async () => server.told() }));
+        const [one, two] = [1, 2].map(() =>
+            openTab({
+                answer: async (path, body) => {
+                    await moment();
+                    return server.receive(path, body);
+                },
+                document: async () => server.told(),
+            }),
+        );
         await one.store.load();
         await two.store.load();
         one.store.edit({ set: 'a', field: 'title', to: 'one' }, 'one');
@@ -102,7 +122,13 @@ describe('two tabs on one game', () => {
         two.store.edit({ set: 'b', field: 'title', to: 'two again' }, 'b again');
         two.store.edit({ set: 'a', field: 'title', to: 'two' }, 'a');
         await two.store.flushed();
-        assert.deepEqual(server.document, apply(apply(GAME, { set: 'a', field: 'title', to: 'one' }), { set: 'b', field: 'title', to: 'two again' }));
-        assert.deepEqual(two.told.filter(([kind]) => kind === 'refused').map(([, { label }]) => label), ['a']);
+        assert.deepEqual(
+            server.document,
+            apply(apply(GAME, { set: 'a', field: 'title', to: 'one' }), { set: 'b', field: 'title', to: 'two again' }),
+        );
+        assert.deepEqual(
+            two.told.filter(([kind]) => kind === 'refused').map(([, { label }]) => label),
+            ['a'],
+        );
     });
 });

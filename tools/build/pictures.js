@@ -18,8 +18,16 @@ function pictureCollection() {
             const index = [];
             for (const [name, { body }] of Object.entries(set.icons)) {
                 const sign = signs.get(name) ?? '';
-                index.push([name, `${name.replaceAll('-', ' ')} ${words.en.get(sign) ?? ''}`.trim(), words.fr.get(sign) ?? '']);
-                this.emitFile({ type: 'asset', fileName: `pictures/${name}.svg`, source: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${set.width} ${set.height}" width="320" height="320">${body}</svg>` });
+                index.push([
+                    name,
+                    `${name.replaceAll('-', ' ')} ${words.en.get(sign) ?? ''}`.trim(),
+                    words.fr.get(sign) ?? '',
+                ]);
+                this.emitFile({
+                    type: 'asset',
+                    fileName: `pictures/${name}.svg`,
+                    source: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${set.width} ${set.height}" width="320" height="320">${body}</svg>`,
+                });
             }
             this.emitFile({ type: 'asset', fileName: 'pictures/index.json', source: JSON.stringify(index) });
         },
@@ -27,12 +35,20 @@ function pictureCollection() {
 }
 
 function wordsBySign(language) {
-    return new Map(read(`emojibase-data/${language}/data.json`).map((one) => [plain(one.hexcode.toLowerCase()), [one.label, ...(one.tags ?? [])].join(' ')]));
+    return new Map(
+        read(`emojibase-data/${language}/data.json`).map((one) => [
+            plain(one.hexcode.toLowerCase()),
+            [one.label, ...(one.tags ?? [])].join(' '),
+        ]),
+    );
 }
 
 /** Without the mark that asks for a coloured sign, which one list writes and the other does not. */
 function plain(sign) {
-    return sign.split('-').filter((part) => part !== 'fe0f').join('-');
+    return sign
+        .split('-')
+        .filter((part) => part !== 'fe0f')
+        .join('-');
 }
 
 export { pictureCollection };

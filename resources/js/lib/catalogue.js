@@ -17,8 +17,8 @@ function wordsAt(key) {
 }
 
 /**
- * Words by their name with what is filled in. `{count|=1 one|:count of them}` is the form for a number, the last one for
- * any other; `:name` is a place. A name that the catalogue does not have is given back as it is.
+ * Words by their name with what is filled in. `{count|=1 one|:count of them}` is the form for a number, the last one
+ * for any other; `:name` is a place. A name that the catalogue does not have is given back as it is.
  *
  * @param {string} key such as `cards.lock.unit`
  * @param {Record<string, string|number>} values
@@ -31,12 +31,17 @@ function t(key, values = {}) {
 
 const FORMS = /\{([a-z]+)\|([^{}]*)\}/g;
 
-/** All places at once, so that what is filled in is never filled itself; the longer of two names that begin alike is meant. */
+/**
+ * All places at once, so that what is filled in is never filled itself; the longer of two names that begin alike is
+ * meant.
+ */
 function filled(words, values) {
     const chosen = words.replace(FORMS, (whole, name, forms) => formFor(values[name], forms.split('|')));
     const names = Object.keys(values).sort((one, other) => other.length - one.length);
 
-    return names.length === 0 ? chosen : chosen.replace(new RegExp(`:(${names.join('|')})`, 'g'), (whole, name) => String(values[name]));
+    return names.length === 0
+        ? chosen
+        : chosen.replace(new RegExp(`:(${names.join('|')})`, 'g'), (whole, name) => String(values[name]));
 }
 
 function formFor(number, forms) {

@@ -14,14 +14,27 @@ function icon(name) {
 }
 
 const SHAPES = {
-    open: [['circle', { cx: 12, cy: 12, r: 11, class: 'mark-fill' }], ['path', { d: 'M6.5 12.5l3.8 3.8 7.2-8', class: 'mark-tick' }]],
-    almost: [['circle', { cx: 12, cy: 12, r: 10, class: 'mark-ring' }], ['path', { d: 'M12 2a10 10 0 0 0 0 20z', class: 'mark-half' }]],
-    wrong: [['circle', { cx: 12, cy: 12, r: 10, class: 'mark-ring' }], ['path', { d: 'M7 12h10', class: 'mark-bar' }]],
+    open: [
+        ['circle', { cx: 12, cy: 12, r: 11, class: 'mark-fill' }],
+        ['path', { d: 'M6.5 12.5l3.8 3.8 7.2-8', class: 'mark-tick' }],
+    ],
+    almost: [
+        ['circle', { cx: 12, cy: 12, r: 10, class: 'mark-ring' }],
+        ['path', { d: 'M12 2a10 10 0 0 0 0 20z', class: 'mark-half' }],
+    ],
+    wrong: [
+        ['circle', { cx: 12, cy: 12, r: 10, class: 'mark-ring' }],
+        ['path', { d: 'M7 12h10', class: 'mark-bar' }],
+    ],
 };
 
 /** The shape of a verdict. */
 function mark(verdict) {
-    return svg('svg', { class: `mark mark-${verdict}`, viewBox: '0 0 24 24', 'aria-hidden': 'true' }, ...SHAPES[verdict].map(([tag, attributes]) => svg(tag, attributes)));
+    return svg(
+        'svg',
+        { class: `mark mark-${verdict}`, viewBox: '0 0 24 24', 'aria-hidden': 'true' },
+        ...SHAPES[verdict].map(([tag, attributes]) => svg(tag, attributes)),
+    );
 }
 
 /** Puts HTML that the server made into an element. */
@@ -58,4 +71,7 @@ function adopt(element, drawn) {
     element.take = drawn.take;
 }
 
-export { adopt, el, html, icon, listen, mark, svg };
+/** Class names in a row, those that don't hold left out. */
+const classes = (...names) => names.filter(Boolean).join(' ');
+
+export { adopt, classes, el, html, icon, listen, mark, svg };

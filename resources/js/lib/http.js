@@ -20,7 +20,11 @@ async function get(address) {
 
 /** Sends fields and files from the workshop. */
 async function send(address, fields) {
-    return ask(address, { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() }, body: fields });
+    return ask(address, {
+        method: 'POST',
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+        body: fields,
+    });
 }
 
 /** Sends a form's fields, as the form itself would. */
@@ -43,7 +47,10 @@ const pause = (milliseconds) => new Promise((done) => setTimeout(done, milliseco
 
 /** A key by which the same thing counts once, however often it arrives. */
 function newKey() {
-    return crypto.randomUUID?.() ?? Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
+    return (
+        crypto.randomUUID?.() ??
+        Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('')
+    );
 }
 
 export { get, newKey, pause, post, send, submit };

@@ -8,7 +8,8 @@ const NO_CONNECTION = { status: 0, body: null };
 const isSilent = ({ status }) => status === 0 || status === 429 || status >= 500;
 
 /**
- * Asks until there is an answer, however long that takes, with growing waits that end early when the connection comes back.
+ * Asks until there is an answer, however long that takes, with growing waits that end early when the connection comes
+ * back.
  *
  * @param {() => Promise<{status: number, body: any}>} ask
  * @param {(reply: {status: number, body: any}) => boolean} isAnswer

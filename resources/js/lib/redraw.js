@@ -3,7 +3,8 @@ import { adopt } from './dom.js';
 
 /**
  * Brings what is drawn in a holder to what is wanted, and leaves every element that can stay where it is: a field keeps
- * its caret, an open list stays open, and what is being pressed is still there when it is released. Elements are known by
+ * its caret, an open list stays open, and what is being pressed is still there when it is released. Elements are known
+ * by
  * `data-key`; what a field holds while it is written in is left alone.
  */
 function redraw(holder, children) {
@@ -21,7 +22,9 @@ function redraw(holder, children) {
     }
 }
 
-/** A field that goes is left, and what is kept then may ask for drawing again: that waits until this drawing is done. */
+/**
+ * A field that goes is left, and what is kept then may ask for drawing again: that waits until this drawing is done.
+ */
 const waiting = new Map();
 let isDrawing = false;
 
@@ -40,7 +43,8 @@ const OPTIONS = {
     getNodeKey: (node) => node.dataset?.key ?? null,
     onBeforeElUpdated(old, fresh) {
         if (old.hasAttribute('data-own')) return false;
-        if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept) fresh.value = old.value;
+        if (old === document.activeElement && 'selectionStart' in old && old.value !== old.kept)
+            fresh.value = old.value;
         if (old.tagName === 'DETAILS') fresh.open = old.open;
         adopt(old, fresh);
 

@@ -1,9 +1,9 @@
 import { redrawOne } from './redraw.js';
 
 /**
- * Draws parts into a holder, in order, and leaves every part alone whose stamp says the same as when it was drawn: where two
- * hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`; stamps are compared
- * entry by entry, so an entry may be an object that is never changed.
+ * Draws parts into a holder, in order, and leaves every part alone whose stamp says the same as when it was drawn:
+ * where two hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`;
+ * stamps are compared entry by entry, so an entry may be an object that is never changed.
  */
 function standingIn(holder) {
     const drawn = new Map();
@@ -27,7 +27,8 @@ function standingIn(holder) {
 
     function nodeOf({ key, stamp, make }) {
         const had = drawn.get(key);
-        if (had && stamp.length === had.stamp.length && stamp.every((entry, place) => entry === had.stamp[place])) return had.node;
+        if (had && stamp.length === had.stamp.length && stamp.every((entry, place) => entry === had.stamp[place]))
+            return had.node;
         const fresh = make();
         const node = had?.node.isConnected ? redrawOne(had.node, fresh) : fresh;
         drawn.set(key, { stamp, node });

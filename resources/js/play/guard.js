@@ -2,7 +2,10 @@
 function startGuards(play) {
     play.querySelectorAll('[data-lock]').forEach(countDown);
     play.addEventListener('guard', (event) => countDown(event.target));
-    new MutationObserver(() => play.querySelectorAll('[data-lock]').forEach(countDown)).observe(document.getElementById('scene'), { childList: true, subtree: true });
+    new MutationObserver(() => play.querySelectorAll('[data-lock]').forEach(countDown)).observe(
+        document.getElementById('scene'),
+        { childList: true, subtree: true },
+    );
 }
 
 const counting = new WeakMap();
@@ -22,7 +25,11 @@ function tick(lock, shown, until) {
     shown.hidden = left === 0;
     shown.querySelector('[data-left]').textContent = left;
     lock.querySelector('.try')?.toggleAttribute('disabled', left > 0);
-    if (left > 0 && lock.isConnected) counting.set(lock, setTimeout(() => tick(lock, shown, until), 250));
+    if (left > 0 && lock.isConnected)
+        counting.set(
+            lock,
+            setTimeout(() => tick(lock, shown, until), 250),
+        );
 }
 
 export { startGuards };

@@ -6,33 +6,61 @@ const STEP = 1.4;
 const NEAREST = 5;
 
 /**
- * A picture that can be looked at nearer: by its buttons, by + and −, by two fingers, by the wheel when it is taken up or with
- * Ctrl held, by two taps. What is nearer is moved by scrolling; what was in the middle stays there.
+ * A picture that can be looked at nearer: by its buttons, by + and −, by two fingers, by the wheel when it is taken up
+ * or with Ctrl held, by two taps. What is nearer is moved by scrolling; what was in the middle stays there.
  */
 function nearer(picture) {
     if (picture.closest('.look')) return;
     let scale = 1;
-    const frame = el('div', { class: 'look-frame', tabindex: 0, role: 'group', 'aria-label': t('play.near_help', { picture: picture.alt }) });
+    const frame = el('div', {
+        class: 'look-frame',
+        tabindex: 0,
+        role: 'group',
+        'aria-label': t('play.near_help', { picture: picture.alt }),
+    });
     const to = (next) => {
-        const [across, down] = [(frame.scrollLeft + frame.clientWidth / 2) / scale, (frame.scrollTop + frame.clientHeight / 2) / scale];
+        const [across, down] = [
+            (frame.scrollLeft + frame.clientWidth / 2) / scale,
+            (frame.scrollTop + frame.clientHeight / 2) / scale,
+        ];
         scale = Math.min(NEAREST, Math.max(1, next));
         picture.style.width = `${100 * scale}%`;
         frame.scrollTo(across * scale - frame.clientWidth / 2, down * scale - frame.clientHeight / 2);
     };
-    const look = el('div', { class: 'look' }, el('div', { class: 'look-tools' },
-        el('button', { type: 'button', 'aria-label': t('play.nearer'), onclick: () => to(scale * STEP) }, icon('zoom-in')),
-        el('button', { type: 'button', 'aria-label': t('play.farther'), onclick: () => to(scale / STEP) }, icon('zoom-out'))), frame);
+    const look = el(
+        'div',
+        { class: 'look' },
+        el(
+            'div',
+            { class: 'look-tools' },
+            el(
+                'button',
+                { type: 'button', 'aria-label': t('play.nearer'), onclick: () => to(scale * STEP) },
+                icon('zoom-in'),
+            ),
+            el(
+                'button',
+                { type: 'button', 'aria-label': t('play.farther'), onclick: () => to(scale / STEP) },
+                icon('zoom-out'),
+            ),
+        ),
+        frame,
+    );
     picture.replaceWith(look);
     frame.append(picture);
     frame.addEventListener('keydown', (event) => {
         if (event.key === '+' || event.key === '=') to(scale * STEP);
         if (event.key === '-') to(scale / STEP);
     });
-    frame.addEventListener('wheel', (event) => {
-        if (!event.ctrlKey && document.activeElement !== frame) return;
-        event.preventDefault();
-        to(event.deltaY < 0 ? scale * STEP : scale / STEP);
-    }, { passive: false });
+    frame.addEventListener(
+        'wheel',
+        (event) => {
+            if (!event.ctrlKey && document.activeElement !== frame) return;
+            event.preventDefault();
+            to(event.deltaY < 0 ? scale * STEP : scale / STEP);
+        },
+        { passive: false },
+    );
     picture.addEventListener('dblclick', () => to(scale > 1 ? 1 : 2));
     pinch(frame, () => scale, to);
 }
@@ -60,7 +88,10 @@ function pinch(frame, scaleNow, to) {
     for (const kind of ['pointerup', 'pointercancel', 'pointerleave']) frame.addEventListener(kind, lift);
 }
 
-/** What stays in view while locks are answered, once more for a panel: beside it, or one tap away where there is no room. */
+/**
+ * What stays in view while locks are answered, once more for a panel: beside it, or one tap away where there is no
+ * room.
+ */
 function stayingBeside() {
     const staying = [...document.querySelectorAll('#scene-main .thing[data-stays]')];
     if (staying.length === 0) return null;
@@ -75,7 +106,12 @@ function stayingBeside() {
         return copy;
     });
 
-    return el('details', { class: 'stays', open: window.matchMedia('(min-width: 60rem)').matches }, el('summary', {}, icon('eye'), t('play.stays')), copies);
+    return el(
+        'details',
+        { class: 'stays', open: window.matchMedia('(min-width: 60rem)').matches },
+        el('summary', {}, icon('eye'), t('play.stays')),
+        copies,
+    );
 }
 
 export { nearer, stayingBeside };

@@ -9,7 +9,10 @@ const nameOf = (address) => `fravel.pending.${address}`;
 function keep(address, fields) {
     fields.set('key', newKey());
     try {
-        sessionStorage.setItem(nameOf(address), JSON.stringify([...fields].filter(([, value]) => typeof value === 'string')));
+        sessionStorage.setItem(
+            nameOf(address),
+            JSON.stringify([...fields].filter(([, value]) => typeof value === 'string')),
+        );
     } catch {
         // A browser without room keeps it as long as the page lives, and no longer.
     }
@@ -38,7 +41,8 @@ function left(address) {
 }
 
 /**
- * Sends until there is an answer. Before each wait `tell` is given why (`offline` or `failing`) and for how many seconds.
+ * Sends until there is an answer. Before each wait `tell` is given why (`offline` or `failing`) and for how many
+ * seconds.
  */
 async function deliver(address, fields, tell) {
     const reply = await patiently(

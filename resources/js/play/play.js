@@ -19,7 +19,8 @@ function begin() {
         if (!form.dataset.busy) act(play, form, event.submitter);
     });
     play.addEventListener('input', (event) => {
-        if (event.target.matches('[data-digits]')) event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
+        if (event.target.matches('[data-digits]'))
+            event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
     });
     wipeTyped();
     resume(play);
@@ -32,7 +33,11 @@ function wipeTyped() {
 
 async function act(play, form, submitter) {
     form.dataset.busy = 'yes';
-    await finish(play, form, keep(play.dataset.address, new FormData(form, submitter?.type === 'image' ? null : submitter)));
+    await finish(
+        play,
+        form,
+        keep(play.dataset.address, new FormData(form, submitter?.type === 'image' ? null : submitter)),
+    );
     delete form.dataset.busy;
 }
 
@@ -43,7 +48,9 @@ async function resume(play) {
 }
 
 async function finish(play, form, fields) {
-    const reply = await deliver(play.dataset.address, fields, (why, seconds) => note(form, `${t(`play.${why}`)} ${t('play.again', { seconds })}`));
+    const reply = await deliver(play.dataset.address, fields, (why, seconds) =>
+        note(form, `${t(`play.${why}`)} ${t('play.again', { seconds })}`),
+    );
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (reply.body) show(play, form, reply.body);
@@ -54,24 +61,44 @@ async function finish(play, form, fields) {
 function formOf(fields) {
     const forms = [...document.querySelectorAll('form.act')];
 
-    return forms.find((form) => form.elements.verb?.value === fields.get('verb') && (form.elements.on?.value ?? null) === fields.get('on')) ?? document.getElementById('scene');
+    return (
+        forms.find(
+            (form) =>
+                form.elements.verb?.value === fields.get('verb') &&
+                (form.elements.on?.value ?? null) === fields.get('on'),
+        ) ?? document.getElementById('scene')
+    );
 }
 
 function show(play, form, reply) {
     const lock = form.closest('.lock');
     if (reply.scene) showScene(reply.scene);
-    for (const [id, markup] of Object.entries(reply.things ?? {})) html(document.getElementById(`thing-${id}`), innerOf(markup));
+    for (const [id, markup] of Object.entries(reply.things ?? {}))
+        html(document.getElementById(`thing-${id}`), innerOf(markup));
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) html(document.getElementById('rims'), reply.rims);
     for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
     const feedback = feedbackOf(reply);
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));
-    if (feedback && place.id === 'happened') feedback.append(el('button', { type: 'button', class: 'said-close', 'aria-label': t('play.close'), onclick: () => feedback.remove() }, icon('x')));
+    if (feedback && place.id === 'happened')
+        feedback.append(
+            el(
+                'button',
+                {
+                    type: 'button',
+                    class: 'said-close',
+                    'aria-label': t('play.close'),
+                    onclick: () => feedback.remove(),
+                },
+                icon('x'),
+            ),
+        );
     dressStage();
     if (feedback) announce(feedback.textContent);
     if (reply.scene) arrive();
-    else if (reply.verdict && reply.verdict.verdict !== 'open') form.querySelector('input:not([type=hidden]), textarea, select')?.focus();
+    else if (reply.verdict && reply.verdict.verdict !== 'open')
+        form.querySelector('input:not([type=hidden]), textarea, select')?.focus();
 }
 
 /** What stands around a rehearsal: on this page, around its frame, or nowhere when the frame was opened by itself. */
@@ -97,7 +124,12 @@ function feedbackOf(reply) {
     const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
     if (verdict && words.length === 0) words.push(el('p', {}, t(`play.neutral.${verdict}`)));
 
-    return el('div', { class: `said said-${verdict ?? 'plain'}` }, verdict ? mark(verdict) : null, el('div', {}, verdict ? el('strong', {}, `${t(`play.verdict.${verdict}`)} `) : null, words, gained));
+    return el(
+        'div',
+        { class: `said said-${verdict ?? 'plain'}` },
+        verdict ? mark(verdict) : null,
+        el('div', {}, verdict ? el('strong', {}, `${t(`play.verdict.${verdict}`)} `) : null, words, gained),
+    );
 }
 
 /** Where the interface speaks another language, words of the game say which is theirs. */
@@ -125,7 +157,9 @@ function showLock(id, fields) {
     lock.dataset.wait = fields.wait;
     lock.dispatchEvent(new CustomEvent('guard', { bubbles: true }));
     lock.querySelector('[data-hint-form]').hidden = !fields.hint;
-    const hints = fields.hints.map((markup) => el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div', { lang: gameLanguage() }), markup)));
+    const hints = fields.hints.map((markup) =>
+        el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div', { lang: gameLanguage() }), markup)),
+    );
     lock.querySelector('[data-hints]').replaceChildren(...hints);
 }
 
@@ -136,7 +170,9 @@ function note(form, words) {
 
 /** Where a panel lies over the page, only what is in it is read out. */
 function announce(words) {
-    (document.querySelector('dialog.panel [role=status].hidden-words') ?? document.getElementById('announce')).textContent = words;
+    (
+        document.querySelector('dialog.panel [role=status].hidden-words') ?? document.getElementById('announce')
+    ).textContent = words;
 }
 
 /** What stands inside the outermost element of some markup. */

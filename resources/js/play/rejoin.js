@@ -6,10 +6,22 @@ import { submit } from '../lib/http.js';
 function offerRejoin(play, words, form) {
     document.querySelector('.rejoin')?.remove();
     const problem = el('p', { class: 'problem', role: 'alert' });
-    const panel = el('form', { class: 'rejoin', 'aria-label': t('play.rejoin.label') },
+    const panel = el(
+        'form',
+        { class: 'rejoin', 'aria-label': t('play.rejoin.label') },
         el('p', {}, words),
-        el('label', { class: 'field' }, t('play.rejoin.name'), el('input', { name: 'name', required: true, autocomplete: 'off' })),
-        el('label', { class: 'field' }, t('play.rejoin.words'), el('input', { name: 'words', required: true, autocomplete: 'off', autocapitalize: 'none' })),
+        el(
+            'label',
+            { class: 'field' },
+            t('play.rejoin.name'),
+            el('input', { name: 'name', required: true, autocomplete: 'off' }),
+        ),
+        el(
+            'label',
+            { class: 'field' },
+            t('play.rejoin.words'),
+            el('input', { name: 'words', required: true, autocomplete: 'off', autocapitalize: 'none' }),
+        ),
         problem,
         el('button', { class: 'button primary' }, t('play.rejoin.go')),
     );
@@ -22,7 +34,9 @@ function offerRejoin(play, words, form) {
 
             return;
         }
-        document.querySelectorAll('input[name=ticket]').forEach((field) => { field.value = reply.body.ticket; });
+        document.querySelectorAll('input[name=ticket]').forEach((field) => {
+            field.value = reply.body.ticket;
+        });
         panel.remove();
         form.requestSubmit();
     });

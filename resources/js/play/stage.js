@@ -3,8 +3,8 @@ import { el, icon } from '../lib/dom.js';
 import { nearer, stayingBeside } from './look.js';
 
 /**
- * What a stage needs beside its drawing: things that open in a panel over it, its list, and on small screens a view of the
- * whole. Without scripts the list stands under the stage and everything in it works.
+ * What a stage needs beside its drawing: things that open in a panel over it, its list, and on small screens a view of
+ * the whole. Without scripts the list stands under the stage and everything in it works.
  */
 function startStage(play) {
     play.addEventListener('click', (event) => {
@@ -33,16 +33,23 @@ function startStage(play) {
 /** A key of the pad: a digit more, or the last one away. */
 function press(key) {
     const field = key.closest('form').querySelector('[data-digits]');
-    field.value = key.dataset.digit === '' ? field.value.slice(0, -1) : (field.value + key.dataset.digit).slice(0, Number(field.dataset.digits));
+    field.value =
+        key.dataset.digit === ''
+            ? field.value.slice(0, -1)
+            : (field.value + key.dataset.digit).slice(0, Number(field.dataset.digits));
 }
 
 /** Outlines that a style sheet can't know, and the tools that only a small screen needs. */
 function dressStage() {
     for (const area of document.querySelectorAll('.stage [data-points]')) {
-        area.style.clipPath = `polygon(${JSON.parse(area.dataset.points).map(([x, y]) => `${100 * x}% ${100 * y}%`).join(',')})`;
+        area.style.clipPath = `polygon(${JSON.parse(area.dataset.points)
+            .map(([x, y]) => `${100 * x}% ${100 * y}%`)
+            .join(',')})`;
     }
     document.querySelectorAll('.things > [data-stays] img, .said img').forEach(nearer);
-    document.querySelectorAll('[data-pad]').forEach((pad) => { pad.hidden = false; });
+    document.querySelectorAll('[data-pad]').forEach((pad) => {
+        pad.hidden = false;
+    });
     const frame = document.querySelector('[data-stage-frame]');
     const fit = document.querySelector('[data-stage-fit]');
     if (!frame || !fit) return;
@@ -55,8 +62,19 @@ function openPanel(id, opener) {
     if (!thing || thing.closest('dialog')) return;
     const place = document.createComment('');
     thing.before(place);
-    const close = el('button', { type: 'button', class: 'panel-close', 'aria-label': t('play.close'), onclick: () => panel.close() }, icon('x'));
-    const panel = el('dialog', { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() }, close, stayingBeside() ?? '', thing, el('p', { class: 'hidden-words', role: 'status' }));
+    const close = el(
+        'button',
+        { type: 'button', class: 'panel-close', 'aria-label': t('play.close'), onclick: () => panel.close() },
+        icon('x'),
+    );
+    const panel = el(
+        'dialog',
+        { class: 'panel', 'aria-label': opener.getAttribute('aria-label') ?? opener.textContent.trim() },
+        close,
+        stayingBeside() ?? '',
+        thing,
+        el('p', { class: 'hidden-words', role: 'status' }),
+    );
     panel.addEventListener('click', (event) => event.target === panel && panel.close());
     panel.addEventListener('close', () => {
         if (place.isConnected) place.replaceWith(thing);

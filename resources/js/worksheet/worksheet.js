@@ -4,7 +4,8 @@ function begin() {
     const source = document.querySelector('[data-worksheet-source]');
     if (source) watchSource(source);
     document.querySelector('form.preview')?.addEventListener('change', (event) => {
-        if (event.target.matches('.row-tick input')) event.target.closest('tr').classList.toggle('left-out', !event.target.checked);
+        if (event.target.matches('.row-tick input'))
+            event.target.closest('tr').classList.toggle('left-out', !event.target.checked);
     });
 }
 

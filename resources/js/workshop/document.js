@@ -51,10 +51,17 @@ const COMMANDS = {
         const list = listOf(game, move);
         const value = part(game, move);
 
-        return COMMANDS.insert(COMMANDS.remove(game, { remove: move }), { insert: list.at(-1), in: holder, after, value });
+        return COMMANDS.insert(COMMANDS.remove(game, { remove: move }), {
+            insert: list.at(-1),
+            in: holder,
+            after,
+            value,
+        });
     },
     drop(game, { drop, in: holder }) {
-        return change(game, pathTo(game, holder), (part) => (part[drop]?.length === 0 ? withField(part, drop, undefined) : part));
+        return change(game, pathTo(game, holder), (part) =>
+            part[drop]?.length === 0 ? withField(part, drop, undefined) : part,
+        );
     },
     together(game, { together }) {
         return together.reduce((made, command) => COMMANDS[Object.keys(command)[0]](made, command), game);
@@ -131,12 +138,15 @@ function withField(part, field, to, before) {
     }
     if (before === undefined || field in copy || !(before in copy)) return { ...copy, [field]: to };
 
-    return Object.fromEntries(Object.entries(copy).flatMap((entry) => (entry[0] === before ? [[field, to], entry] : [entry])));
+    return Object.fromEntries(
+        Object.entries(copy).flatMap((entry) => (entry[0] === before ? [[field, to], entry] : [entry])),
+    );
 }
 
 function inserted(entries, after, value) {
     const copy = [...entries];
-    const place = after === null || after === undefined ? 0 : copy.findIndex((entry) => entry.id === after) + 1 || copy.length;
+    const place =
+        after === null || after === undefined ? 0 : copy.findIndex((entry) => entry.id === after) + 1 || copy.length;
     copy.splice(place, 0, value);
 
     return copy;
@@ -144,7 +154,10 @@ function inserted(entries, after, value) {
 
 /** An id nobody has: a word for people who read the document, and letters drawn at random, as `Ids::drawn` does. */
 function freshId(stem) {
-    const letters = Array.from(crypto.getRandomValues(new Uint8Array(8)), (byte) => 'bcdfghjkmnpqrstvwxz23456789'[byte % 27]).join('');
+    const letters = Array.from(
+        crypto.getRandomValues(new Uint8Array(8)),
+        (byte) => 'bcdfghjkmnpqrstvwxz23456789'[byte % 27],
+    ).join('');
 
     return `${stem}-${letters}`;
 }

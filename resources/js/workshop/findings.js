@@ -1,7 +1,7 @@
+import { t, wordsAt } from '../lib/catalogue.js';
 import { el, icon } from '../lib/dom.js';
 import { get, post } from '../lib/http.js';
 import { redraw } from '../lib/redraw.js';
-import { t, wordsAt } from '../lib/catalogue.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
 const REST = 250;
@@ -10,12 +10,17 @@ const REST = 250;
 const AGAIN = 3000;
 
 /**
- * What the check finds, kept up with every edit: a count in the bar, and a list in which each finding has its place and,
- * where there is one, its mend.
+ * What the check finds, kept up with every edit: a count in the bar, and a list in which each finding has its place
+ * and, where there is one, its mend.
  */
 function openFindings(desk, address) {
     const button = document.getElementById('findings-count');
-    const list = el('section', { class: 'findings-list', id: 'findings-list', 'aria-label': t('workshop.findings.title'), hidden: true });
+    const list = el('section', {
+        class: 'findings-list',
+        id: 'findings-list',
+        'aria-label': t('workshop.findings.title'),
+        hidden: true,
+    });
     document.getElementById('faces').before(list);
     let [found, asked, resting] = [null, 0, null];
     const close = () => {
@@ -65,10 +70,30 @@ function openFindings(desk, address) {
         const count = found.findings.length;
         button.hidden = false;
         button.dataset.state = errors > 0 ? 'errors' : count > 0 ? 'warnings' : 'sound';
-        button.querySelector('span').textContent = count === 0 ? (found.proved ? words.proved : words.sound) : t('workshop.findings.countToMend', { count });
+        button.querySelector('span').textContent =
+            count === 0 ? (found.proved ? words.proved : words.sound) : t('workshop.findings.countToMend', { count });
         redraw(list, [
-            el('header', { class: 'findings-head' }, el('h2', {}, count === 0 ? words.none : t('workshop.findings.countToMend', { count })), el('p', { class: 'help' }, found.proved ? words.covered : told(found.unlooked, words)), el('button', { class: 'mover', 'data-key': 'findings.close', 'aria-label': t('workshop.findings.close'), onclick: close }, icon('x'))),
-            el('ul', {}, found.findings.map((finding, place) => item(finding, place))),
+            el(
+                'header',
+                { class: 'findings-head' },
+                el('h2', {}, count === 0 ? words.none : t('workshop.findings.countToMend', { count })),
+                el('p', { class: 'help' }, found.proved ? words.covered : told(found.unlooked, words)),
+                el(
+                    'button',
+                    {
+                        class: 'mover',
+                        'data-key': 'findings.close',
+                        'aria-label': t('workshop.findings.close'),
+                        onclick: close,
+                    },
+                    icon('x'),
+                ),
+            ),
+            el(
+                'ul',
+                {},
+                found.findings.map((finding, place) => item(finding, place)),
+            ),
         ]);
     }
 
@@ -86,15 +111,62 @@ function openFindings(desk, address) {
 
     function item(finding, place) {
         const scene = finding.where.find((id) => desk.store.game.scenes.some((one) => one.id === id));
-        const thing = finding.where.find((id) => id !== scene && desk.store.game.scenes.find((one) => one.id === scene)?.things?.some((one) => one.id === id));
+        const thing = finding.where.find(
+            (id) =>
+                id !== scene &&
+                desk.store.game.scenes.find((one) => one.id === scene)?.things?.some((one) => one.id === id),
+        );
 
-        return el('li', { class: `finding finding-${finding.severity}`, 'data-key': `finding.${finding.code}.${finding.where.join('.')}.${place}` },
+        return el(
+            'li',
+            {
+                class: `finding finding-${finding.severity}`,
+                'data-key': `finding.${finding.code}.${finding.where.join('.')}.${place}`,
+            },
             el('p', {}, finding.words),
-            el('div', { class: 'finding-ways' },
-                scene ? el('button', { class: 'link', onclick: () => { close(); desk.walkTo(scene, thing ?? null); } }, icon('arrow-right'), t('workshop.findings.goThere')) : null,
-                finding.actions.length > 0 ? el('button', { class: 'link', onclick: () => walkInto(place) }, icon('footprints'), t('workshop.findings.walkInto')) : null,
-                finding.mend ? el('button', { class: 'link', onclick: () => !list.hasAttribute('data-stale') && desk.store.edit(finding.mend, `${t('workshop.findings.mended')}: ${finding.words}`.slice(0, 190)) }, icon('wand-sparkles'), wordsAt('workshop.findings.mends')[finding.mendAs] ?? t('workshop.findings.mend')) : null,
-            ));
+            el(
+                'div',
+                { class: 'finding-ways' },
+                scene
+                    ? el(
+                          'button',
+                          {
+                              class: 'link',
+                              onclick: () => {
+                                  close();
+                                  desk.walkTo(scene, thing ?? null);
+                              },
+                          },
+                          icon('arrow-right'),
+                          t('workshop.findings.goThere'),
+                      )
+                    : null,
+                finding.actions.length > 0
+                    ? el(
+                          'button',
+                          { class: 'link', onclick: () => walkInto(place) },
+                          icon('footprints'),
+                          t('workshop.findings.walkInto'),
+                      )
+                    : null,
+                finding.mend
+                    ? el(
+                          'button',
+                          {
+                              class: 'link',
+                              onclick: () =>
+                                  !list.hasAttribute('data-stale') &&
+                                  desk.store.edit(
+                                      finding.mend,
+                                      `${t('workshop.findings.mended')}: ${finding.words}`.slice(0, 190),
+                                  ),
+                          },
+                          icon('wand-sparkles'),
+                          wordsAt('workshop.findings.mends')[finding.mendAs] ?? t('workshop.findings.mend'),
+                      )
+                    : null,
+            ),
+        );
     }
 }
 

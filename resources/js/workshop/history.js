@@ -1,13 +1,18 @@
+import { wordsAt } from '../lib/catalogue.js';
 import { el } from '../lib/dom.js';
 import { get } from '../lib/http.js';
 import { redraw } from '../lib/redraw.js';
-import { wordsAt } from '../lib/catalogue.js';
 
 /** Every change of the game by its name and time, the newest first; pressing one returns to the moment after it. */
 function openHistory(desk, address) {
     const words = wordsAt('workshop.history');
     const button = document.getElementById('history');
-    const list = el('section', { class: 'findings-list history-list', id: 'history-list', 'aria-label': words.title, hidden: true });
+    const list = el('section', {
+        class: 'findings-list history-list',
+        id: 'history-list',
+        'aria-label': words.title,
+        hidden: true,
+    });
     document.getElementById('faces').before(list);
     const close = () => {
         list.hidden = true;
@@ -34,13 +39,37 @@ function openHistory(desk, address) {
         const standing = body.changes.find((change) => !change.undone)?.id ?? 0;
         redraw(list, [
             el('header', { class: 'findings-head' }, el('h2', {}, words.title)),
-            el('ol', {}, body.changes.map((change) => moment(change.id, change.label, change, standing)), moment(0, words.begin, {}, standing)),
+            el(
+                'ol',
+                {},
+                body.changes.map((change) => moment(change.id, change.label, change, standing)),
+                moment(0, words.begin, {}, standing),
+            ),
         ]);
     }
 
     function moment(id, label, { undone, at }, standing) {
-        return el('li', { 'data-key': `history.${id}` }, el('button', { class: `history-moment${undone ? ' history-undone' : ''}`, 'aria-current': id === standing ? 'true' : null, onclick: () => id !== standing && desk.store.returnTo(id) },
-            el('span', {}, label || '…'), at ? el('time', { datetime: at }, new Date(at).toLocaleString(undefined, { dateStyle: 'short', timeStyle: 'short' })) : null, undone ? el('span', { class: 'hidden-words' }, words.undone) : null));
+        return el(
+            'li',
+            { 'data-key': `history.${id}` },
+            el(
+                'button',
+                {
+                    class: `history-moment${undone ? ' history-undone' : ''}`,
+                    'aria-current': id === standing ? 'true' : null,
+                    onclick: () => id !== standing && desk.store.returnTo(id),
+                },
+                el('span', {}, label || '…'),
+                at
+                    ? el(
+                          'time',
+                          { datetime: at },
+                          new Date(at).toLocaleString(undefined, { dateStyle: 'short', timeStyle: 'short' }),
+                      )
+                    : null,
+                undone ? el('span', { class: 'hidden-words' }, words.undone) : null,
+            ),
+        );
     }
 }
 

@@ -24,10 +24,18 @@ function openLost(panel, store) {
     }
 
     function lossOf(loss) {
-        return el('article', { class: 'lost' },
+        return el(
+            'article',
+            { class: 'lost' },
             el('h2', {}, t('workshop.lost.yours')),
             ...loss.typed.map((text) => el('blockquote', {}, text)),
-            el('p', { class: 'lost-acts' }, copyOf(loss), againOf(loss), el('button', { class: 'link', onclick: () => drop(loss) }, t('workshop.lost.leave'))),
+            el(
+                'p',
+                { class: 'lost-acts' },
+                copyOf(loss),
+                againOf(loss),
+                el('button', { class: 'link', onclick: () => drop(loss) }, t('workshop.lost.leave')),
+            ),
         );
     }
 

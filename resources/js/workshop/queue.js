@@ -1,6 +1,7 @@
 /**
- * What was done and is not kept yet, in order; it outlives a reload of the page. Each entry has a key by which it counts
- * once, and the revision that was seen when it was made: the server then knows what it was made without knowing of.
+ * What was done and is not kept yet, in order; it outlives a reload of the page. Each entry has a key by which it
+ * counts once, and the revision that was seen when it was made: the server then knows what it was made without knowing
+ * of.
  */
 /** As many of them are told to the server. */
 const MOST_OWN = 1000;

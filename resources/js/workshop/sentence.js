@@ -14,11 +14,14 @@ function sentence(condition, game) {
     return say ? say(condition, namesIn(game), game) : t('ways.condition');
 }
 
-const some = (kind, ids, name, atLeast) => t(`kinds.condition.${kind}`, { count: atLeast, parts: ids.map(name).join(', ') });
+const some = (kind, ids, name, atLeast) =>
+    t(`kinds.condition.${kind}`, { count: atLeast, parts: ids.map(name).join(', ') });
 
-const numbered = (kind, part, { is, value }) => t(`kinds.condition.${kind}`, { part, is: wordsAt('kinds.comparison')[is] ?? is, value });
+const numbered = (kind, part, { is, value }) =>
+    t(`kinds.condition.${kind}`, { part, is: wordsAt('kinds.comparison')[is] ?? is, value });
 
-const joined = (kind, parts, game) => parts.map((part) => sentence(part, game)).join(` ${t(`kinds.condition.${kind}`)} `);
+const joined = (kind, parts, game) =>
+    parts.map((part) => sentence(part, game)).join(` ${t(`kinds.condition.${kind}`)} `);
 
 const SAID = {
     all: ({ all }, names, game) => joined('all', all, game),
@@ -32,7 +35,8 @@ const SAID = {
     visited: ({ visited }, { scene }) => t('kinds.condition.visited', { part: scene(visited) }),
     lifted: ({ lifted }, { cover }) => t('kinds.condition.lifted', { part: cover(lifted) }),
     tally: (condition, { tally }) => numbered('tally', tally(condition.tally), condition),
-    leads: ({ leads, among = [] }, { tally }) => t('kinds.condition.leads', { part: tally(leads), among: among.map(tally).join(', ') }),
+    leads: ({ leads, among = [] }, { tally }) =>
+        t('kinds.condition.leads', { part: tally(leads), among: among.map(tally).join(', ') }),
     tries: (condition, { lock }) => numbered('tries', lock(condition.tries), condition),
     minutes: (condition) => numbered('minutes', '', { is: condition.is, value: condition.minutes }),
 };

@@ -7,9 +7,10 @@ import { openQueue } from './queue.js';
 const MOST_FAILURES = 4;
 
 /**
- * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change` when
- * the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, and `refused` with
- * what could not be kept: `{command, label, words}` where the server said why, `{…, code}` where that was known here.
+ * The game as the workshop holds it: edits are applied at once and sent in order. Tells of news by events: `change`
+ * when the document is another, `kept` when an edit has arrived, `saved` with what the state of saving is, and
+ * `refused` with what could not be kept: `{command, label, words}` where the server said why, `{…, code}` where that
+ * was known here.
  *
  * @param {string} address of the game
  * @param {{get: Function, post: Function, storage: Storage|null}} link to the server, and what outlives a reload
@@ -18,8 +19,17 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
     const news = new EventTarget();
     const queue = openQueue(`edits.${address}`, link.storage);
     const store = {
-        game: null, revision: 0, history: {}, news,
-        load, edit, build, undo: () => push('undo'), redo: () => push('redo'), returnTo, flushed,
+        game: null,
+        revision: 0,
+        history: {},
+        news,
+        load,
+        edit,
+        build,
+        undo: () => push('undo'),
+        redo: () => push('redo'),
+        returnTo,
+        flushed,
         isPending: () => queue.all().length > 0,
     };
     /** The game as the server has it; what the workshop holds has on top what is still on its way. */
@@ -34,7 +44,11 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
     }
 
     async function fetchKept() {
-        const { body } = await patiently(() => link.get(`${address}/document`), (reply) => Boolean(reply.body?.document) || isNoMore(reply), waiting);
+        const { body } = await patiently(
+            () => link.get(`${address}/document`),
+            (reply) => Boolean(reply.body?.document) || isNoMore(reply),
+            waiting,
+        );
         isGone = !body?.document;
         if (isGone) return tell('saved', 'gone');
         store.history = body.history;
@@ -86,9 +100,14 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
     /** Sends until there is an answer. What the server can't take, try after try, comes back without one. */
     function deliver({ path, body, made }) {
         let failures = 0;
-        const isAnswer = (reply) => (reply.status === 500 && ++failures === MOST_FAILURES) || !(isSilent(reply) || isSignedOut(reply));
+        const isAnswer = (reply) =>
+            (reply.status === 500 && ++failures === MOST_FAILURES) || !(isSilent(reply) || isSignedOut(reply));
 
-        return patiently(() => link.post(`${address}/${path}`, { ...body, base: store.revision, made, own: queue.own() }), isAnswer, waiting);
+        return patiently(
+            () => link.post(`${address}/${path}`, { ...body, base: store.revision, made, own: queue.own() }),
+            isAnswer,
+            waiting,
+        );
     }
 
     async function heed({ body }, { path, body: { command } }) {

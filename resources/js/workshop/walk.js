@@ -10,13 +10,15 @@ function fieldsOf(shape, part) {
     if (shape === 'things') return { ...FIELDS.things, ...FIELDS[`things.${part.kind}`] };
     if (shape === 'input') return FIELDS[`input.${part.type ?? 'text'}`] ?? {};
     if (shape === 'effects') return FIELDS[`effects.${Object.keys(part)[0]}`] ?? {};
-    if (shape === 'condition' || shape === 'matcher') return Object.assign({}, ...Object.keys(part).map((key) => FIELDS[`${shape}.${key}`] ?? {}));
+    if (shape === 'condition' || shape === 'matcher')
+        return Object.assign({}, ...Object.keys(part).map((key) => FIELDS[`${shape}.${key}`] ?? {}));
 
     return FIELDS[shape] ?? {};
 }
 
 /**
- * The part with each reaction in it made anew by `change(reaction, {field, part, within})`; the same object where none changed.
+ * The part with each reaction in it made anew by `change(reaction, {field, part, within})`; the same object where none
+ * changed.
  * `part` is the nearest part with an id that holds it, `within` the cues it stands in.
  */
 function mapReactions(shape, part, change, within = []) {
@@ -31,7 +33,8 @@ function mapReactions(shape, part, change, within = []) {
 
             return FIELDS[one] ? mapReactions(one, entry, change, inner) : entry;
         });
-        if (made.some((entry, at) => entry !== list(part[field])[at])) next[field] = Array.isArray(part[field]) ? made : made[0];
+        if (made.some((entry, at) => entry !== list(part[field])[at]))
+            next[field] = Array.isArray(part[field]) ? made : made[0];
     }
 
     return Object.keys(next).length > 0 ? { ...part, ...next } : part;
@@ -45,7 +48,10 @@ function reactionsIn(shape, part) {
     return found;
 }
 
-/** The scene that a route leads to from another: an id, or `@back` for a place that depends on the play; null for staying. */
+/**
+ * The scene that a route leads to from another: an id, or `@back` for a place that depends on the play; null for
+ * staying.
+ */
 function target(game, scene, go) {
     if (!go || go === '@stay') return null;
     if (go === '@start') return game.start;

@@ -1,16 +1,19 @@
+import { t } from '../lib/catalogue.js';
 import { sentence } from './sentence.js';
 import { list, reactionsIn, target } from './walk.js';
-import { t } from '../lib/catalogue.js';
 
 /**
- * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only; whether
- * a route can be taken is the engine's to say.
+ * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only;
+ * whether a route can be taken is the engine's to say.
  */
 function routesIn(game) {
     return game.scenes.flatMap((scene) => waysOf(scene, game));
 }
 
-/** Ways by scene: a scene that an edit left alone is the same object, and its ways are the same. Conditions and words for places name other parts. */
+/**
+ * Ways by scene: a scene that an edit left alone is the same object, and its ways are the same. Conditions and words
+ * for places name other parts.
+ */
 const known = new WeakMap();
 
 function waysOf(scene, game) {
@@ -27,7 +30,16 @@ function waysFrom(scene, game) {
         if (to === null) return [];
         const { kind, why } = reasonFor(field, part, reaction, within.at(-1));
 
-        return [{ from: scene.id, to, isDependent: Boolean(reaction.if) || reaction.go !== to, why: reaction.if ? t('ways.if', { why, condition: sentence(reaction.if, game) }) : why, kind, thing: SCENE_REASONS.includes(field) ? null : part.id }];
+        return [
+            {
+                from: scene.id,
+                to,
+                isDependent: Boolean(reaction.if) || reaction.go !== to,
+                why: reaction.if ? t('ways.if', { why, condition: sentence(reaction.if, game) }) : why,
+                kind,
+                thing: SCENE_REASONS.includes(field) ? null : part.id,
+            },
+        ];
     });
 }
 
@@ -45,14 +57,17 @@ function reasonFor(field, part, reaction, cue) {
 }
 
 function wordsOf(thing) {
-    return t(thing.kind === 'cover' ? 'ways.lift' : 'ways.tap', { thing: plain(thing.md || thing.label || thing.front?.md || t('ways.picture')) });
+    return t(thing.kind === 'cover' ? 'ways.lift' : 'ways.tap', {
+        thing: plain(thing.md || thing.label || thing.front?.md || t('ways.picture')),
+    });
 }
 
 /** A matcher in a few words. */
 function shortAnswer(match) {
     if (!match) return t('ways.noAnswerYet');
     if (match.equals !== undefined && list(match.equals).length === 0) return t('ways.noAnswerYet');
-    if (match.equals !== undefined) return t('ways.equals', { words: list(match.equals)[0] ?? '', count: list(match.equals).length });
+    if (match.equals !== undefined)
+        return t('ways.equals', { words: list(match.equals)[0] ?? '', count: list(match.equals).length });
     if (match.number !== undefined) return `${match.number}${match.unit ? ` ${match.unit}` : ''}`;
     if (match.has !== undefined) return t('ways.says', { words: match.has[0] ?? '' });
     if (match.length !== undefined) return t('ways.aFullSentence');
@@ -63,7 +78,10 @@ function shortAnswer(match) {
 }
 
 function plain(text) {
-    const words = String(text).replace(/[*_#>`]/g, '').replace(/\s+/g, ' ').trim();
+    const words = String(text)
+        .replace(/[*_#>`]/g, '')
+        .replace(/\s+/g, ' ')
+        .trim();
 
     return words.length > 60 ? `${words.slice(0, 58)}…` : words;
 }
@@ -100,7 +118,10 @@ function tokensOf(scene) {
 function readTokens(scene) {
     const text = (pattern, value) => [...JSON.stringify(value ?? null).matchAll(pattern)].map((found) => found[1]);
 
-    return { gives: [...new Set(text(/"give":"([^"]+)"/g, scene))], wants: [...new Set([...text(/"has":"([^"]+)"/g, scene.needs), ...list(scene.needs?.hasOf)])] };
+    return {
+        gives: [...new Set(text(/"give":"([^"]+)"/g, scene))],
+        wants: [...new Set([...text(/"has":"([^"]+)"/g, scene.needs), ...list(scene.needs?.hasOf)])],
+    };
 }
 
 export { list, plain, reached, shortAnswer, tokensOf, routesIn };

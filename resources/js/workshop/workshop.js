@@ -1,3 +1,4 @@
+import { t, wordsAt } from '../lib/catalogue.js';
 import { drawMaths } from '../lib/maths.js';
 import { GAME } from './document.js';
 import { openFindings } from './findings.js';
@@ -8,7 +9,6 @@ import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
 import { openSheet } from './sheet/sheet.js';
 import { openStore } from './store.js';
-import { t, wordsAt } from '../lib/catalogue.js';
 
 /** The keys that turn to the faces. */
 const FACES = { 1: 'map', 2: 'scene', 3: 'sheet' };
@@ -31,13 +31,19 @@ async function begin() {
     desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
     desk.patterns = openPatterns(desk, faces.dataset.address);
     desk.draw = () => drawn[desk.face]?.draw();
-    const drawn = { map: openMap(byId('face-map'), desk), scene: openScene(byId('face-scene'), desk), sheet: openSheet(byId('face-sheet'), desk) };
+    const drawn = {
+        map: openMap(byId('face-map'), desk),
+        scene: openScene(byId('face-scene'), desk),
+        sheet: openSheet(byId('face-sheet'), desk),
+    };
 
     function show(face) {
         desk.face = face;
         for (const name of Object.keys(drawn)) {
             byId(`face-${name}`).hidden = name !== face;
-            document.querySelector(`[data-face="${name}"]`).setAttribute('aria-current', name === face ? 'page' : 'false');
+            document
+                .querySelector(`[data-face="${name}"]`)
+                .setAttribute('aria-current', name === face ? 'page' : 'false');
         }
         sessionStorage.setItem(`face.${faces.dataset.address}`, face);
         desk.draw();
@@ -57,7 +63,12 @@ async function begin() {
     store.news.addEventListener('kept', () => frame(desk));
     listen(desk);
     drawMaths(faces);
-    show(asked ? 'scene' : sessionStorage.getItem(`face.${faces.dataset.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene'));
+    show(
+        asked
+            ? 'scene'
+            : (sessionStorage.getItem(`face.${faces.dataset.address}`) ??
+                  (store.game.scenes.length > 1 ? 'map' : 'scene')),
+    );
     frame(desk);
     openFindings(desk, faces.dataset.address);
     openHistory(desk, faces.dataset.address);
@@ -74,10 +85,17 @@ function openAsked(desk) {
 
 function listen(desk) {
     const { store } = desk;
-    document.querySelectorAll('[data-face]').forEach((button) => button.addEventListener('click', () => desk.show(button.dataset.face)));
+    document
+        .querySelectorAll('[data-face]')
+        .forEach((button) => button.addEventListener('click', () => desk.show(button.dataset.face)));
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
-    byId('game-title').addEventListener('change', (event) => store.edit({ set: GAME, field: 'title', to: event.target.value.trim() || t('games.untitled') }, t('edits.labels.titleOfTheGame')));
+    byId('game-title').addEventListener('change', (event) =>
+        store.edit(
+            { set: GAME, field: 'title', to: event.target.value.trim() || t('games.untitled') },
+            t('edits.labels.titleOfTheGame'),
+        ),
+    );
     const goOn = byId('go-on-rehearsing');
     goOn.hidden = !new URLSearchParams(location.search).has('rehearsing');
     goOn.addEventListener('click', async (event) => {
@@ -123,22 +141,36 @@ function saved(state) {
     const shown = byId('saved');
     shown.dataset.state = state;
     shown.querySelector('span').textContent = t(`workshop.${state}`);
-    if (state === 'signedOut') alarm(t('workshop.signedOut'), { href: '/sign-in', text: t('workshop.signInElsewhere') });
+    if (state === 'signedOut')
+        alarm(t('workshop.signedOut'), { href: '/sign-in', text: t('workshop.signInElsewhere') });
 }
 
 /** Says why something could not be kept, and keeps in reach what was typed. */
 function refused({ command, label, code, words }, lost) {
-    alarm(words ?? (code === 'failed' ? t('workshop.lost.failed', { label }) : wordsAt('edits.refused')[code] ?? t('edits.refused.other')));
+    alarm(
+        words ??
+            (code === 'failed'
+                ? t('workshop.lost.failed', { label })
+                : (wordsAt('edits.refused')[code] ?? t('edits.refused.other'))),
+    );
     lost.take({ command, label });
 }
 
 function alarm(words, link = null) {
     const alert = byId('alert');
     alert.replaceChildren(words, ' ');
-    if (link) alert.append(Object.assign(document.createElement('a'), { href: link.href, target: '_blank', textContent: link.text }));
+    if (link)
+        alert.append(
+            Object.assign(document.createElement('a'), { href: link.href, target: '_blank', textContent: link.text }),
+        );
     alert.hidden = words === '';
     clearTimeout(alarm.timer);
-    alarm.timer = setTimeout(() => { alert.hidden = true; }, link ? 60000 : 9000);
+    alarm.timer = setTimeout(
+        () => {
+            alert.hidden = true;
+        },
+        link ? 60000 : 9000,
+    );
 }
 
 export { begin };

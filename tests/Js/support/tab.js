@@ -4,7 +4,11 @@ import { openStore } from '../../../resources/js/workshop/store.js';
 function madeUpStorage() {
     const kept = new Map();
 
-    return { getItem: (name) => kept.get(name) ?? null, setItem: (name, value) => kept.set(name, value), removeItem: (name) => kept.delete(name) };
+    return {
+        getItem: (name) => kept.get(name) ?? null,
+        setItem: (name, value) => kept.set(name, value),
+        removeItem: (name) => kept.delete(name),
+    };
 }
 
 /**
@@ -34,7 +38,8 @@ function openTab({ answer, document, storage = madeUpStorage() }) {
         },
     };
     tab.store = openStore('/games/1', link);
-    for (const kind of ['saved', 'refused', 'kept', 'change']) tab.store.news.addEventListener(kind, ({ detail }) => tab.told.push([kind, detail]));
+    for (const kind of ['saved', 'refused', 'kept', 'change'])
+        tab.store.news.addEventListener(kind, ({ detail }) => tab.told.push([kind, detail]));
 
     return tab;
 }

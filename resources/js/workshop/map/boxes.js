@@ -16,7 +16,14 @@ function boxesOf(id, at, words) {
 
     return [
         { minX: at.x, minY: at.y, maxX: at.x + at.width, maxY: at.y + at.height, id, isBody: true },
-        { minX: middle - words.across / 2, minY: top, maxX: middle + words.across / 2, maxY: top + words.down, id, isBody: false },
+        {
+            minX: middle - words.across / 2,
+            minY: top,
+            maxX: middle + words.across / 2,
+            maxY: top + words.down,
+            id,
+            isBody: false,
+        },
     ];
 }
 
@@ -30,7 +37,13 @@ function stretchesOf(id, points) {
     return points.slice(1).map(([x, y], place) => {
         const [fromX, fromY] = points[place];
 
-        return { minX: Math.min(x, fromX), minY: Math.min(y, fromY), maxX: Math.max(x, fromX), maxY: Math.max(y, fromY), id };
+        return {
+            minX: Math.min(x, fromX),
+            minY: Math.min(y, fromY),
+            maxX: Math.max(x, fromX),
+            maxY: Math.max(y, fromY),
+            id,
+        };
     });
 }
 
@@ -42,6 +55,11 @@ function boxesOnMap(boxes = []) {
     return tree;
 }
 
-const grown = ({ minX, minY, maxX, maxY }, by) => ({ minX: minX - by, minY: minY - by, maxX: maxX + by, maxY: maxY + by });
+const grown = ({ minX, minY, maxX, maxY }, by) => ({
+    minX: minX - by,
+    minY: minY - by,
+    maxX: maxX + by,
+    maxY: maxY + by,
+});
 
 export { LINE_HEIGHT, STATION, boxesOf, boxesOnMap, grown, roomOf, stretchesOf };

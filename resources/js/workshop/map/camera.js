@@ -22,8 +22,12 @@ const RIM = { across: 40, down: 130, above: 90 };
 function openCamera(chart, sea) {
     const distance = distantView(sea);
     const culling = cullingOf();
-    const pan = zoom().scaleExtent([0.04, 3])
-        .filter((event) => event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]')))
+    const pan = zoom()
+        .scaleExtent([0.04, 3])
+        .filter(
+            (event) =>
+                event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]')),
+        )
         .on('zoom', ({ transform }) => look(transform, true))
         .on('end', ({ transform }) => rest(transform));
     const view = select(chart).call(pan).on('dblclick.zoom', null);
@@ -66,12 +70,23 @@ function openCamera(chart, sea) {
         rest(zoomTransform(chart));
     }
 
-    /** A map opens at a size that can be read, on the scene that is worked on; a small or a very large one is seen whole. */
+    /**
+     * A map opens at a size that can be read, on the scene that is worked on; a small or a very large one is seen
+     * whole.
+     */
     function begin(scene) {
         if (!fit()) return false;
         const at = placed.stations.get(scene);
         if (zoomTransform(chart).k >= ENOUGH || placed.stations.size > MANY || !at) return true;
-        pan.transform(view, zoomIdentity.translate(Math.min(60, room.width / 2 - at.x * LEGIBLE), Math.min(RIM.above, room.height / 2 - at.y * LEGIBLE)).scale(LEGIBLE));
+        pan.transform(
+            view,
+            zoomIdentity
+                .translate(
+                    Math.min(60, room.width / 2 - at.x * LEGIBLE),
+                    Math.min(RIM.above, room.height / 2 - at.y * LEGIBLE),
+                )
+                .scale(LEGIBLE),
+        );
 
         return true;
     }
@@ -82,12 +97,28 @@ function openCamera(chart, sea) {
         const { width, height } = room;
         if (!placed || width === 0) return false;
         const scale = Math.min(1.4, (width - RIM.across) / placed.width, (height - RIM.down) / placed.height);
-        pan.transform(view, zoomIdentity.translate((width - placed.width * scale) / 2, Math.max(20, (height - RIM.above - placed.height * scale) / 2)).scale(scale));
+        pan.transform(
+            view,
+            zoomIdentity
+                .translate(
+                    (width - placed.width * scale) / 2,
+                    Math.max(20, (height - RIM.above - placed.height * scale) / 2),
+                )
+                .scale(scale),
+        );
 
         return true;
     }
 
-    return { canvas: distance.canvas, take, drawn, begin, fit, nearer: (by) => pan.scaleBy(view, by), goTo: ({ x, y }) => pan.translateTo(view, x, y) };
+    return {
+        canvas: distance.canvas,
+        take,
+        drawn,
+        begin,
+        fit,
+        nearer: (by) => pan.scaleBy(view, by),
+        goTo: ({ x, y }) => pan.translateTo(view, x, y),
+    };
 }
 
 export { openCamera };

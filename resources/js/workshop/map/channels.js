@@ -11,21 +11,41 @@ const ASIDE = 8;
  * A layout at once, for as long as a finer one is being worked out: stations in rows as they stand in the game, tracks
  * in the channels between rows and columns, where no words are. Gives what `layout` gives.
  *
- * After channel routing: the stretches in a channel are intervals, and each takes the first lane that is free (Hashimoto
- * and Stevens, Wire routing by optimizing channel assignment, 1971). Those from one station, or to one, share a lane.
+ * After channel routing: the stretches in a channel are intervals, and each takes the first lane that is free
+ * (Hashimoto and Stevens, Wire routing by optimizing channel assignment, 1971). Those from one station, or to one,
+ * share a lane.
  */
 function channelLayout({ stations, tracks }, rooms) {
     const inRow = Math.max(1, Math.ceil(Math.sqrt(stations.length * 1.6)));
-    const cells = new Map(stations.map(({ id }, place) => [id, { row: Math.floor(place / inRow), column: place % inRow }]));
+    const cells = new Map(
+        stations.map(({ id }, place) => [id, { row: Math.floor(place / inRow), column: place % inRow }]),
+    );
     const ways = tracks.map((track) => wayOf(track, cells.get(track.from), cells.get(track.to)));
     const [upright, level] = [lanesOf(ways.flatMap(uprights)), lanesOf(ways.flatMap(levels))];
-    const across = [...cells].reduce((widths, [id, { column }]) => put(widths, column, Math.max(widths[column] ?? 40, rooms.get(id).across)), []);
-    const down = [...cells].reduce((heights, [id, { row }]) => put(heights, row, Math.max(heights[row] ?? 0, STATION + 6 + rooms.get(id).down)), []);
+    const across = [...cells].reduce(
+        (widths, [id, { column }]) => put(widths, column, Math.max(widths[column] ?? 40, rooms.get(id).across)),
+        [],
+    );
+    const down = [...cells].reduce(
+        (heights, [id, { row }]) => put(heights, row, Math.max(heights[row] ?? 0, STATION + 6 + rooms.get(id).down)),
+        [],
+    );
     const [columns, rows] = [starts(across, upright), starts(down, level)];
     const middle = ({ row, column }) => [columns.cells[column] + across[column] / 2, rows.cells[row] + STATION / 2];
-    const placed = [...cells].map(([id, cell]) => [id, { x: middle(cell)[0] - STATION / 2, y: middle(cell)[1] - STATION / 2, width: STATION, height: STATION }]);
+    const placed = [...cells].map(([id, cell]) => [
+        id,
+        { x: middle(cell)[0] - STATION / 2, y: middle(cell)[1] - STATION / 2, width: STATION, height: STATION },
+    ]);
     const lane = (lanes, at, place, key) => at.channels[place] + LANE * (1 + lanes.get(place).places.get(key));
-    const drawn = ways.map((way) => [way.id, points(way, middle, (place, key) => lane(upright, columns, place, key), (place, key) => lane(level, rows, place, key))]);
+    const drawn = ways.map((way) => [
+        way.id,
+        points(
+            way,
+            middle,
+            (place, key) => lane(upright, columns, place, key),
+            (place, key) => lane(level, rows, place, key),
+        ),
+    ]);
 
     return { width: columns.end + RIM, height: rows.end + RIM, stations: new Map(placed), tracks: new Map(drawn) };
 }
@@ -37,8 +57,8 @@ const put = (list, place, value) => {
 };
 
 /**
- * The channels that a track takes: out of the column of its source, along a row, into the column of its target. Channel n
- * lies before column or row n. Neighbours in a row need none.
+ * The channels that a track takes: out of the column of its source, along a row, into the column of its target. Channel
+ * n lies before column or row n. Neighbours in a row need none.
  */
 function wayOf({ id, from, to }, a, b) {
     if (a.row === b.row && Math.abs(a.column - b.column) === 1) return { id, from, to, a, b, out: null };
@@ -104,16 +124,36 @@ function starts(sizes, lanes) {
 
 function points(way, middle, upright, level) {
     const [[x, y], [toX, toY]] = [middle(way.a), middle(way.b)];
-    if (way.out === null) return [[x, y], [toX, toY]];
+    if (way.out === null)
+        return [
+            [x, y],
+            [toX, toY],
+        ];
     const [leaving, coming] = [y - ASIDE, toY + ASIDE];
     if (way.along === null) {
         const lane = upright(way.out, `to ${way.to}`);
 
-        return [[x, leaving], [lane, leaving], [lane, coming], [toX, coming]];
+        return [
+            [x, leaving],
+            [lane, leaving],
+            [lane, coming],
+            [toX, coming],
+        ];
     }
-    const [out, into, along] = [upright(way.out, `from ${way.from}`), upright(way.into, `to ${way.to}`), level(way.along, `to ${way.to}`)];
+    const [out, into, along] = [
+        upright(way.out, `from ${way.from}`),
+        upright(way.into, `to ${way.to}`),
+        level(way.along, `to ${way.to}`),
+    ];
 
-    return [[x, leaving], [out, leaving], [out, along], [into, along], [into, coming], [toX, coming]];
+    return [
+        [x, leaving],
+        [out, leaving],
+        [out, along],
+        [into, along],
+        [into, coming],
+        [toX, coming],
+    ];
 }
 
 export { channelLayout };

@@ -15,14 +15,25 @@ function cullingOf() {
         if (placed.stations.size + placed.tracks.size < MANY) return;
         const take = (key, from, boxOf) => {
             const [had, node] = [before.get(key), nodeOf(key)];
-            if (node) parts.set(key, had?.from === from && had.node === node ? had : { node, from, box: boxOf(from), isShown: node.style.display !== 'none' });
+            if (node)
+                parts.set(
+                    key,
+                    had?.from === from && had.node === node
+                        ? had
+                        : { node, from, box: boxOf(from), isShown: node.style.display !== 'none' },
+                );
         };
         for (const [id, at] of placed.stations) take(id, at, roomy);
         for (const [id, points] of placed.tracks) take(`track.${id}`, points, around);
     }
 
     function show({ k, x, y }, width, height) {
-        const [left, top, right, bottom] = [(0 - x) / k - MARGIN, (0 - y) / k - MARGIN, (width - x) / k + MARGIN, (height - y) / k + MARGIN];
+        const [left, top, right, bottom] = [
+            (0 - x) / k - MARGIN,
+            (0 - y) / k - MARGIN,
+            (width - x) / k + MARGIN,
+            (height - y) / k + MARGIN,
+        ];
         for (const part of parts.values()) {
             const [x0, y0, x1, y1] = part.box;
             const isShown = x1 > left && x0 < right && y1 > top && y0 < bottom;

@@ -5,12 +5,19 @@ import { openRouter } from './router.js';
 const DEEP = 1;
 
 /**
- * Tracks of a settlement (settle.js): those stay whose ends stay and in whose way nothing came; the others are as they were
- * laid out, where that is free, or led around.
+ * Tracks of a settlement (settle.js): those stay whose ends stay and in whose way nothing came; the others are as they
+ * were laid out, where that is free, or led around.
  */
 function placeTracks(standing, tracks, { moved, boxes }) {
     const known = new Map(tracks.map((track) => [track.id, track]));
-    const broken = new Set(boxes.flatMap((box) => standing.stretches.search(grown(box, -DEEP)).map((stretch) => stretch.id).filter((id) => known.has(id) && !isOwn(box, known.get(id)))));
+    const broken = new Set(
+        boxes.flatMap((box) =>
+            standing.stretches
+                .search(grown(box, -DEEP))
+                .map((stretch) => stretch.id)
+                .filter((id) => known.has(id) && !isOwn(box, known.get(id))),
+        ),
+    );
     [...standing.tracks.keys()].filter((id) => !known.has(id)).forEach((id) => lift(standing, id));
     const open = [];
     for (const track of tracks) {
@@ -18,7 +25,8 @@ function placeTracks(standing, tracks, { moved, boxes }) {
         if (stays && standing.tracks.has(track.id)) continue;
         const points = standing.laid.tracks.get(track.id);
         lift(standing, track.id);
-        if (points?.length > 1 && isAsLaid(standing, track) && isClear(track, points, standing.boxes)) lay(standing, track.id, points);
+        if (points?.length > 1 && isAsLaid(standing, track) && isClear(track, points, standing.boxes))
+            lay(standing, track.id, points);
         else open.push(track);
     }
     takeFresh(standing);
@@ -36,12 +44,16 @@ const isOwn = (box, track) => box.isBody && (box.id === track.from || box.id ===
 
 /** Whether both its ends stand where they were laid out. */
 function isAsLaid({ places, laid }, track) {
-    return [track.from, track.to].every((id) => places.get(id).x === laid.stations.get(id)?.x && places.get(id).y === laid.stations.get(id)?.y);
+    return [track.from, track.to].every(
+        (id) => places.get(id).x === laid.stations.get(id)?.x && places.get(id).y === laid.stations.get(id)?.y,
+    );
 }
 
 /** Whether a track leaves all words free, and all stations but its own. */
 function isClear(track, points, boxes) {
-    return stretchesOf(track.id, points).every((stretch) => boxes.search(grown(stretch, -DEEP)).every((box) => isOwn(box, track)));
+    return stretchesOf(track.id, points).every((stretch) =>
+        boxes.search(grown(stretch, -DEEP)).every((box) => isOwn(box, track)),
+    );
 }
 
 function lay(standing, id, points) {
@@ -61,10 +73,16 @@ const REGION = 500;
 
 /** Finds new ways for tracks, first in the part of the map that they cross, then over all of it. */
 function leadAround(standing, tracks) {
-    const middle = (id) => [standing.places.get(id).x + standing.places.get(id).width / 2, standing.places.get(id).y + standing.places.get(id).height / 2];
+    const middle = (id) => [
+        standing.places.get(id).x + standing.places.get(id).width / 2,
+        standing.places.get(id).y + standing.places.get(id).height / 2,
+    ];
     const ends = tracks.flatMap((track) => [middle(track.from), middle(track.to)]);
     const [xs, ys] = [ends.map(([x]) => x), ends.map(([, y]) => y)];
-    const region = grown({ minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) }, REGION);
+    const region = grown(
+        { minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) },
+        REGION,
+    );
     const router = openRouter(standing.boxes.search(region), standing.stretches.search(region), region);
     let everywhere = null;
     const around = () => (everywhere ??= openRouter(standing.boxes.all(), standing.stretches.all()));

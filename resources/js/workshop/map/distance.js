@@ -44,12 +44,23 @@ function distantView(sea) {
     function makeStrokes({ drawing, placed }) {
         [strokes, labels, noted] = [[], [], null];
         const lineOf = new Map(drawing.stations.map((station) => [station.id, station.line]));
-        const stroke = (kind, line) => strokes.find((one) => one.kind === kind && one.line === line) ?? strokes[strokes.push({ kind, line, path: new Path2D() }) - 1];
-        for (const track of drawing.tracks) stroke('track', lineOf.get(track.from)).path.addPath(outlineOf(placed.tracks.get(track.id) ?? NOWHERE));
+        const stroke = (kind, line) =>
+            strokes.find((one) => one.kind === kind && one.line === line) ??
+            strokes[strokes.push({ kind, line, path: new Path2D() }) - 1];
+        for (const track of drawing.tracks)
+            stroke('track', lineOf.get(track.from)).path.addPath(outlineOf(placed.tracks.get(track.id) ?? NOWHERE));
         for (const station of drawing.stations) {
             const { x, y, width, height } = placed.stations.get(station.id);
             const middle = x + width / 2;
-            labels.push({ x: middle, y: y + height + 16, words: [...station.titleLines, station.note, ...station.marks.map(({ sign, words }) => `${sign} ${words}`)].filter(Boolean) });
+            labels.push({
+                x: middle,
+                y: y + height + 16,
+                words: [
+                    ...station.titleLines,
+                    station.note,
+                    ...station.marks.map(({ sign, words }) => `${sign} ${words}`),
+                ].filter(Boolean),
+            });
             if (station.ending) terminus(stroke('terminus', 0).path, middle, y, height);
             else circle(stroke(station.reached ? 'station' : 'hollow', station.line).path, middle, y + height / 2);
         }
@@ -57,7 +68,8 @@ function distantView(sea) {
 
     /** Paints the map as it is seen under a transform, or leaves it to the drawing when it is near and rests. */
     function show({ k, x, y }, { isFar, isMoving }, width, height) {
-        const isDistant = (isMoving || (isFar && !sea.contains(document.activeElement))) && (noted !== null || strokes.length > 0);
+        const isDistant =
+            (isMoving || (isFar && !sea.contains(document.activeElement))) && (noted !== null || strokes.length > 0);
         canvas.hidden = !isDistant;
         sea.classList.toggle('distant', isDistant);
         if (!isDistant) return false;

@@ -1,6 +1,6 @@
+import { t } from '../../lib/catalogue.js';
 import { svg } from '../../lib/dom.js';
 import * as verbs from './verbs.js';
-import { t } from '../../lib/catalogue.js';
 
 /** How far a press may wander and still be a tap, in pixels. */
 const TAP = 6;
@@ -10,20 +10,25 @@ const TAP = 6;
  * elsewhere), a name (its station is placed by hand), and with Shift over the water a frame that picks scenes.
  */
 function dragOnMap(chart, sea, desk, placedNow) {
-    chart.addEventListener('pointerdown', (event) => {
-        if (event.button !== 0) return;
-        const gesture = begin(event, sea, desk, placedNow());
-        if (!gesture) return;
-        event.stopPropagation();
-        follow(event, gesture);
-    }, { capture: true });
+    chart.addEventListener(
+        'pointerdown',
+        (event) => {
+            if (event.button !== 0) return;
+            const gesture = begin(event, sea, desk, placedNow());
+            if (!gesture) return;
+            event.stopPropagation();
+            follow(event, gesture);
+        },
+        { capture: true },
+    );
 }
 
 function begin(event, sea, desk, placed) {
     const station = event.target.closest('.station-place');
     const track = event.target.closest('[data-track]');
     if (station && event.target.closest('.station-title')) return placing(station, sea, desk, placed, event);
-    if (station && !event.shiftKey && !event.ctrlKey) return drawing(event, sea, desk, station.dataset.scene, (to) => verbs.lead(desk, station.dataset.scene, to));
+    if (station && !event.shiftKey && !event.ctrlKey)
+        return drawing(event, sea, desk, station.dataset.scene, (to) => verbs.lead(desk, station.dataset.scene, to));
     if (track) return relinking(event, sea, desk, track.dataset.track);
 
     return event.shiftKey && !station ? framing(event, sea, desk, placed) : null;
@@ -52,12 +57,21 @@ function drawing(event, sea, desk, from, done) {
 
 function relinking(event, sea, desk, id) {
     const [from, to] = id.split('>');
-    const gesture = drawing(event, sea, desk, from, (onto) => onto && onto !== to && verbs.relink(desk, { from, to }, onto));
+    const gesture = drawing(
+        event,
+        sea,
+        desk,
+        from,
+        (onto) => onto && onto !== to && verbs.relink(desk, { from, to }, onto),
+    );
 
-    return { ...gesture, tap: () => {
-        desk.chosen = { track: id, picked: new Set() };
-        desk.draw();
-    } };
+    return {
+        ...gesture,
+        tap: () => {
+            desk.chosen = { track: id, picked: new Set() };
+            desk.draw();
+        },
+    };
 }
 
 function placing(station, sea, desk, placed, event) {
@@ -83,7 +97,12 @@ function framing(event, sea, desk, placed) {
     const box = (moved) => {
         const end = toSea(sea, moved.clientX, moved.clientY);
 
-        return { x: Math.min(start.x, end.x), y: Math.min(start.y, end.y), width: Math.abs(end.x - start.x), height: Math.abs(end.y - start.y) };
+        return {
+            x: Math.min(start.x, end.x),
+            y: Math.min(start.y, end.y),
+            width: Math.abs(end.x - start.x),
+            height: Math.abs(end.y - start.y),
+        };
     };
 
     return {
@@ -94,7 +113,9 @@ function framing(event, sea, desk, placed) {
         end(ended) {
             frame.remove();
             const { x, y, width, height } = box(ended);
-            const within = [...placed.stations].filter(([, one]) => one.x + one.width > x && one.x < x + width && one.y + one.height > y && one.y < y + height);
+            const within = [...placed.stations].filter(
+                ([, one]) => one.x + one.width > x && one.x < x + width && one.y + one.height > y && one.y < y + height,
+            );
             desk.chosen = { track: null, picked: new Set([...desk.chosen.picked, ...within.map(([id]) => id)]) };
             sea.ownerSVGElement.focus({ preventScroll: true });
             desk.draw();

@@ -25,7 +25,12 @@ function rememberedLayout() {
 function rememberLayout(laid) {
     try {
         const stations = [...laid.stations].map(([id, { x, y, width, height }]) => [id, { x, y, width, height }]);
-        localStorage.setItem(placeOf(), JSON.stringify({ ...laid, stations, tracks: [...laid.tracks] }, (_, value) => (typeof value === 'number' ? Math.round(value) : value)));
+        localStorage.setItem(
+            placeOf(),
+            JSON.stringify({ ...laid, stations, tracks: [...laid.tracks] }, (_, value) =>
+                typeof value === 'number' ? Math.round(value) : value,
+            ),
+        );
     } catch {
         localStorage.removeItem(placeOf());
     }

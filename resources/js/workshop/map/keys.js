@@ -1,5 +1,5 @@
-import { toggle } from './list.js';
 import { t } from '../../lib/catalogue.js';
+import { toggle } from './list.js';
 
 const HEADINGS = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
@@ -23,7 +23,10 @@ function onMapKey(event, drawing, placed, desk) {
 
 function putAside(here, [right, down], placed, desk) {
     const { x, y } = placed.stations.get(here);
-    desk.store.edit({ set: here, field: 'at', to: [Math.round(x + STEP * right), Math.round(y + STEP * down)] }, t('edits.labels.placedAStation'));
+    desk.store.edit(
+        { set: here, field: 'at', to: [Math.round(x + STEP * right), Math.round(y + STEP * down)] },
+        t('edits.labels.placedAStation'),
+    );
 }
 
 /** To the station a track leads to or comes from that lies most in that direction. */

@@ -29,12 +29,16 @@ const OPTIONS = {
 };
 
 /** For large maps: good places soon, not the best. */
-const QUICK = { 'elk.layered.nodePlacement.strategy': 'SIMPLE', 'elk.layered.thoroughness': '1', 'elk.layered.crossingMinimization.greedySwitch.type': 'OFF' };
+const QUICK = {
+    'elk.layered.nodePlacement.strategy': 'SIMPLE',
+    'elk.layered.thoroughness': '1',
+    'elk.layered.crossingMinimization.greedySwitch.type': 'OFF',
+};
 
 /**
- * Places stations and tracks. `stations` have an id, `tracks` are `{id, from, to}`, `rooms` says how much room the words
- * under each station take, as `{across, down}`. Gives `{width, height, stations: Map id → {x, y, width, height}, tracks: Map id → [[x, y], …]}`.
- * Labels take part in the layout, so none covers another or a track.
+ * Places stations and tracks. `stations` have an id, `tracks` are `{id, from, to}`, `rooms` says how much room the
+ * words under each station take, as `{across, down}`. Gives `{width, height, stations: Map id → {x, y, width, height},
+ * tracks: Map id → [[x, y], …]}`. Labels take part in the layout, so none covers another or a track.
  */
 async function layout({ stations, tracks }, rooms) {
     const degrees = countEnds(tracks);
@@ -46,7 +50,10 @@ async function layout({ stations, tracks }, rooms) {
             id,
             width: STATION,
             height: STATION + SPREAD * Math.max(0, Math.max(degree(id, 'from'), degree(id, 'to')) - 1),
-            layoutOptions: { 'elk.nodeLabels.placement': '[OUTSIDE, V_BOTTOM, H_CENTER]', 'elk.portConstraints': 'FREE' },
+            layoutOptions: {
+                'elk.nodeLabels.placement': '[OUTSIDE, V_BOTTOM, H_CENTER]',
+                'elk.portConstraints': 'FREE',
+            },
             labels: [{ text: id, width: rooms.get(id).across, height: rooms.get(id).down + 4 }],
         })),
         edges: tracks.map(({ id, from, to }) => ({ id, sources: [from], targets: [to] })),
@@ -63,13 +70,16 @@ async function layout({ stations, tracks }, rooms) {
 
 function countEnds(tracks) {
     const counts = { from: new Map(), to: new Map() };
-    for (const track of tracks) for (const end of ['from', 'to']) counts[end].set(track[end], (counts[end].get(track[end]) ?? 0) + 1);
+    for (const track of tracks)
+        for (const end of ['from', 'to']) counts[end].set(track[end], (counts[end].get(track[end]) ?? 0) + 1);
 
     return counts;
 }
 
 function points(edge) {
-    return (edge.sections ?? []).flatMap((section) => [section.startPoint, ...(section.bendPoints ?? []), section.endPoint].map(({ x, y }) => [x, y]));
+    return (edge.sections ?? []).flatMap((section) =>
+        [section.startPoint, ...(section.bendPoints ?? []), section.endPoint].map(({ x, y }) => [x, y]),
+    );
 }
 
 export { layout };

@@ -1,8 +1,8 @@
+import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { routesIn } from '../ways.js';
 import * as verbs from './verbs.js';
-import { filled, wordsAt } from '../../lib/catalogue.js';
 
 /** The map as a list, with the same powers: for those who can't use a drawing, and for small screens. */
 function drawList(holder, desk, drawing, sought) {
@@ -10,18 +10,84 @@ function drawList(holder, desk, drawing, sought) {
     const { game } = desk.store;
     const out = Map.groupBy(routesIn(game), (way) => way.from);
     const shown = drawing.stations.filter((station) => station.title.toLowerCase().includes(sought));
-    redraw(holder, [el('ol', {}, shown.map((station) => el('li', { 'data-key': `list.${station.id}`, class: `bar-${station.line}` },
-        el('input', { type: 'checkbox', 'data-key': `list.pick.${station.id}`, 'aria-label': filled(words.pick, { title: station.title }), checked: desk.chosen.picked.has(station.id), onchange: () => toggle(desk, station.id) }),
-        el('button', { class: 'link map-list-title', 'data-key': `list.open.${station.id}`, onclick: () => desk.walkTo(station.id) }, station.title),
-        el('span', { class: 'help' }, [station.id === game.start ? words.start : null, station.note && station.id !== game.start ? station.note : null, station.reached ? null : words.hollow, station.isTrap ? words.trap : null, ...station.marks.map((mark) => `${mark.sign} ${mark.words}`)].filter(Boolean).join(' · ')),
-        el('ul', {}, onward(out.get(station.id) ?? [], game).map((way) => el('li', { 'data-key': `list.way.${way.from}.${way.to}` }, icon('arrow-right'),
-            el('button', { class: 'link', onclick: () => choose(desk, way) }, `${titleOf(game, way.to)} `), el('span', { class: 'help' }, way.why)))),
-        el('button', { class: 'mover', 'data-key': `list.after.${station.id}`, 'aria-label': `${words.after}: ${station.title}`, title: words.after, onclick: () => verbs.lead(desk, station.id, null) }, icon('plus')))))]);
+    redraw(holder, [
+        el(
+            'ol',
+            {},
+            shown.map((station) =>
+                el(
+                    'li',
+                    { 'data-key': `list.${station.id}`, class: `bar-${station.line}` },
+                    el('input', {
+                        type: 'checkbox',
+                        'data-key': `list.pick.${station.id}`,
+                        'aria-label': filled(words.pick, { title: station.title }),
+                        checked: desk.chosen.picked.has(station.id),
+                        onchange: () => toggle(desk, station.id),
+                    }),
+                    el(
+                        'button',
+                        {
+                            class: 'link map-list-title',
+                            'data-key': `list.open.${station.id}`,
+                            onclick: () => desk.walkTo(station.id),
+                        },
+                        station.title,
+                    ),
+                    el(
+                        'span',
+                        { class: 'help' },
+                        [
+                            station.id === game.start ? words.start : null,
+                            station.note && station.id !== game.start ? station.note : null,
+                            station.reached ? null : words.hollow,
+                            station.isTrap ? words.trap : null,
+                            ...station.marks.map((mark) => `${mark.sign} ${mark.words}`),
+                        ]
+                            .filter(Boolean)
+                            .join(' · '),
+                    ),
+                    el(
+                        'ul',
+                        {},
+                        onward(out.get(station.id) ?? [], game).map((way) =>
+                            el(
+                                'li',
+                                { 'data-key': `list.way.${way.from}.${way.to}` },
+                                icon('arrow-right'),
+                                el(
+                                    'button',
+                                    { class: 'link', onclick: () => choose(desk, way) },
+                                    `${titleOf(game, way.to)} `,
+                                ),
+                                el('span', { class: 'help' }, way.why),
+                            ),
+                        ),
+                    ),
+                    el(
+                        'button',
+                        {
+                            class: 'mover',
+                            'data-key': `list.after.${station.id}`,
+                            'aria-label': `${words.after}: ${station.title}`,
+                            title: words.after,
+                            onclick: () => verbs.lead(desk, station.id, null),
+                        },
+                        icon('plus'),
+                    ),
+                ),
+            ),
+        ),
+    ]);
 }
 
 function onward(ways, game) {
     const stops = new Map();
-    for (const way of ways) stops.set(way.to, stops.has(way.to) ? { ...stops.get(way.to), why: `${stops.get(way.to).why} · ${way.why}` } : way);
+    for (const way of ways)
+        stops.set(
+            way.to,
+            stops.has(way.to) ? { ...stops.get(way.to), why: `${stops.get(way.to).why} · ${way.why}` } : way,
+        );
 
     return [...stops.values()].filter((way) => way.to !== way.from && game.scenes.some((scene) => scene.id === way.to));
 }

@@ -1,3 +1,4 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, svg } from '../../lib/dom.js';
 import { roomOf } from './boxes.js';
 import { openCamera } from './camera.js';
@@ -5,8 +6,8 @@ import { channelLayout } from './channels.js';
 import { dragOnMap } from './drag.js';
 import { drawnMap } from './draw.js';
 import { glide } from './glide.js';
-import { onMapKey } from './keys.js';
 import { covers, isLarge, rememberLayout, rememberedLayout } from './kept.js';
+import { onMapKey } from './keys.js';
 import { layout } from './layout.js';
 import { legend } from './legend.js';
 import { drawList } from './list.js';
@@ -15,7 +16,6 @@ import { drawSelection } from './selection.js';
 import { openSettlement } from './settle.js';
 import { mapHead, mapTools } from './tools.js';
 import { insertFirst } from './verbs.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long a finer layout may take to be shown without being asked for, in milliseconds. */
 const PATIENCE = 5000;
@@ -25,21 +25,32 @@ function openMap(holder, desk) {
     const words = { ...wordsAt('workshop.map'), patterns: t('workshop.fromPattern') };
     desk.chosen = { track: null, picked: new Set() };
     const sea = svg('g', { class: 'sea' });
-    const chart = svg('svg', { class: 'chart', tabindex: '-1', role: 'group', 'aria-label': words.title }, svg('g', {}, sea));
+    const chart = svg(
+        'svg',
+        { class: 'chart', tabindex: '-1', role: 'group', 'aria-label': words.title },
+        svg('g', {}, sea),
+    );
     const keys = el('div', { class: 'legend' });
     const card = el('aside', { class: 'map-card', 'aria-label': words.card, hidden: true });
     const list = el('div', { class: 'map-list', hidden: true });
     const camera = openCamera(chart, sea);
     const head = mapHead(words, { seek, found, turn });
-    const tools = mapTools(words, { patterns: () => desk.patterns.open(), first: () => insertFirst(desk), tidy, nearer: () => camera.nearer(1.3), farther: () => camera.nearer(1 / 1.3), all: () => camera.fit() });
+    const tools = mapTools(words, {
+        patterns: () => desk.patterns.open(),
+        first: () => insertFirst(desk),
+        tidy,
+        nearer: () => camera.nearer(1.3),
+        farther: () => camera.nearer(1 / 1.3),
+        all: () => camera.fit(),
+    });
     holder.append(camera.canvas, chart, list, keys, tools, card, head.node);
     const drawStanding = drawnMap(sea, desk);
     let [drawing, drawn, rooms, laid, placed, nodeOf] = [null, null, null, null, null, null];
     const settle = openSettlement();
 
     /**
-     * What is new finds its place at once. A small map is then laid out anew, and its stations glide; a large one keeps its
-     * layout until it is tidied, and before it has one it is laid out as well as may be without waiting.
+     * What is new finds its place at once. A small map is then laid out anew, and its stations glide; a large one keeps
+     * its layout until it is tidied, and before it has one it is laid out as well as may be without waiting.
      */
     async function draw() {
         drawing = plan(desk.store.game, desk.findings ?? []);
@@ -55,7 +66,10 @@ function openMap(holder, desk) {
         return isKnown && isLarge(drawing) ? undefined : layOut(shape);
     }
 
-    /** A layout that comes late, or for a game that was changed meanwhile, is kept for the next time: nobody wants a map to leap. */
+    /**
+     * A layout that comes late, or for a game that was changed meanwhile, is kept for the next time: nobody wants a map
+     * to leap.
+     */
     async function layOut(shape, isAsked = false) {
         const begun = performance.now();
         const fine = await layout(drawing, rooms);
@@ -88,7 +102,11 @@ function openMap(holder, desk) {
 
     function seek(sought) {
         sea.classList.toggle('seeking', sought !== '');
-        for (const node of sea.querySelectorAll('.station-place')) node.classList.toggle('found', sought !== '' && node.getAttribute('aria-label').toLowerCase().includes(sought));
+        for (const node of sea.querySelectorAll('.station-place'))
+            node.classList.toggle(
+                'found',
+                sought !== '' && node.getAttribute('aria-label').toLowerCase().includes(sought),
+            );
         if (!list.hidden) drawList(list, desk, drawing, sought);
     }
 
@@ -116,9 +134,15 @@ function openMap(holder, desk) {
 /** When the frame that is being made has been shown. */
 const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
 
-const shapeOf = ({ stations, tracks }) => JSON.stringify([stations.map(({ id, lines }) => [id, lines]), tracks.map(({ id }) => id)]);
+const shapeOf = ({ stations, tracks }) =>
+    JSON.stringify([stations.map(({ id, lines }) => [id, lines]), tracks.map(({ id }) => id)]);
 
-const handsOf = (game) => new Map(game.scenes.filter((scene) => Array.isArray(scene.at) && scene.at.length === 2 && scene.at.every(Number.isFinite)).map((scene) => [scene.id, scene.at]));
+const handsOf = (game) =>
+    new Map(
+        game.scenes
+            .filter((scene) => Array.isArray(scene.at) && scene.at.length === 2 && scene.at.every(Number.isFinite))
+            .map((scene) => [scene.id, scene.at]),
+    );
 
 const measure = document.createElement('canvas').getContext('2d');
 

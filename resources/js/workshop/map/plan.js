@@ -1,11 +1,15 @@
-import { reached, tokensOf, routesIn } from '../ways.js';
 import { t } from '../../lib/catalogue.js';
+import { reached, tokensOf, routesIn } from '../ways.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
 function plan(game, findings = []) {
     const ways = routesIn(game);
     const seen = reached(game, ways);
-    const traps = new Set(findings.filter((finding) => ['play.trap', 'scene.stuck'].includes(finding.code)).flatMap((finding) => finding.where));
+    const traps = new Set(
+        findings
+            .filter((finding) => ['play.trap', 'scene.stuck'].includes(finding.code))
+            .flatMap((finding) => finding.where),
+    );
     const found = new Map();
     for (const finding of findings) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
     const known = new Set(game.scenes.map((scene) => scene.id));
@@ -18,9 +22,19 @@ function plan(game, findings = []) {
             title: scene.title || t('map.plan.untitled'),
             line: lineOf.get(scene.chapter) ?? 4,
             marks,
-            lines: [...folded(scene.title || t('map.plan.untitled')), ...(scene.id === game.start ? [t('map.plan.start')] : []), ...(scene.ending ? [t(`workshop.endings.${scene.ending.kind}`)] : []), ...marks.map(({ sign, words }) => `${sign} ${words}`)],
+            lines: [
+                ...folded(scene.title || t('map.plan.untitled')),
+                ...(scene.id === game.start ? [t('map.plan.start')] : []),
+                ...(scene.ending ? [t(`workshop.endings.${scene.ending.kind}`)] : []),
+                ...marks.map(({ sign, words }) => `${sign} ${words}`),
+            ],
             titleLines: folded(scene.title || t('map.plan.untitled')),
-            note: scene.id === game.start ? t('map.plan.start') : scene.ending ? t(`workshop.endings.${scene.ending.kind}`) : '',
+            note:
+                scene.id === game.start
+                    ? t('map.plan.start')
+                    : scene.ending
+                      ? t(`workshop.endings.${scene.ending.kind}`)
+                      : '',
             ending: Boolean(scene.ending),
             reached: seen.has(scene.id),
             isTrap: traps.has(scene.id),
@@ -37,7 +51,10 @@ function marksOf(scene, game) {
     const name = (id) => game.tokens?.find((token) => token.id === id)?.name ?? id;
     const isShown = (id) => game.tokens?.find((token) => token.id === id)?.kind !== 'flag';
 
-    return [...gives.filter(isShown).map((id) => ({ sign: '+', words: name(id) })), ...wants.filter(isShown).map((id) => ({ sign: '?', words: name(id) }))];
+    return [
+        ...gives.filter(isShown).map((id) => ({ sign: '+', words: name(id) })),
+        ...wants.filter(isShown).map((id) => ({ sign: '?', words: name(id) })),
+    ];
 }
 
 /** One track for all ways between two scenes, whichever way they go; it has a gate when any of them is by a lock. */
@@ -49,7 +66,12 @@ function tracksOf(game, ways, known) {
         const isBack = tracks.has(`${to}>${way.from}`);
         const id = isBack ? `${to}>${way.from}` : `${way.from}>${to}`;
         const track = tracks.get(id) ?? { id, from: way.from, to, both: false, gate: false, why: [] };
-        tracks.set(id, { ...track, both: track.both || isBack, gate: track.gate || way.kind === 'lock', why: [...track.why, way.why] });
+        tracks.set(id, {
+            ...track,
+            both: track.both || isBack,
+            gate: track.gate || way.kind === 'lock',
+            why: [...track.why, way.why],
+        });
     }
 
     return [...tracks.values()];
@@ -59,7 +81,9 @@ function tracksOf(game, ways, known) {
 function folded(title) {
     if (title.length <= 18) return [title];
     const middle = title.length / 2;
-    const spaces = [...title.matchAll(/ /g)].map((space) => space.index).sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
+    const spaces = [...title.matchAll(/ /g)]
+        .map((space) => space.index)
+        .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
     const cut = spaces[0] ?? 18;
     const short = (words) => (words.length > 24 ? `${words.slice(0, 23)}…` : words);
 

@@ -1,7 +1,10 @@
 import FlatQueue from 'flatqueue';
 import { grown, stretchesOf } from './boxes.js';
 
-/** Breadth of a cell, how near a track comes to what it goes around, and the rim to go around everything, in units of the map. */
+/**
+ * Breadth of a cell, how near a track comes to what it goes around, and the rim to go around everything, in units of
+ * the map.
+ */
 const CELL = 10;
 const NEAR = 8;
 const RIM = 120;
@@ -28,11 +31,11 @@ const FREE = 0;
 const WORDS = -1;
 
 /**
- * Finds tracks around the boxes of a map, upright and level, with few bends. `boxes` and `stretches` of tracks that lie there
- * already are those of boxes.js; with a `region` no track leaves it.
+ * Finds tracks around the boxes of a map, upright and level, with few bends. `boxes` and `stretches` of tracks that lie
+ * there already are those of boxes.js; with a `region` no track leaves it.
  *
- * A* over square cells (Hart, Nilsson, Raphael, A Formal Basis for the Heuristic Determination of Minimum Cost Paths, 1968),
- * where a cell counts once for each direction in which it is entered.
+ * A* over square cells (Hart, Nilsson, Raphael, A Formal Basis for the Heuristic Determination of Minimum Cost Paths,
+ * 1968), where a cell counts once for each direction in which it is entered.
  */
 function openRouter(boxes, stretches, region = null) {
     const edge = region ?? grown(boxes.reduce(around, { minX: 0, minY: 0, maxX: 0, maxY: 0 }), RIM);
@@ -61,7 +64,8 @@ function openRouter(boxes, stretches, region = null) {
 
     function fill(box, owner) {
         const { minX, minY, maxX, maxY } = grown(box, NEAR);
-        for (let y = row(minY); y <= row(maxY); y++) owners.fill(owner, y * columns + column(minX), y * columns + column(maxX) + 1);
+        for (let y = row(minY); y <= row(maxY); y++)
+            owners.fill(owner, y * columns + column(minX), y * columns + column(maxX) + 1);
         // The middle of a station is its own, however near the words of another come.
         if (owner > 0) owners[row((box.minY + box.maxY) / 2) * columns + column((box.minX + box.maxX) / 2)] = owner;
     }
@@ -75,7 +79,12 @@ function openRouter(boxes, stretches, region = null) {
 
     /** A track from the middle of a station to that of another; null where there is no way around. */
     function route(from, [x, y], to, [toX, toY]) {
-        const end = search(row(y) * columns + column(x), row(toY) * columns + column(toX), numberOf(from), numberOf(to));
+        const end = search(
+            row(y) * columns + column(x),
+            row(toY) * columns + column(toX),
+            numberOf(from),
+            numberOf(to),
+        );
         if (end === null) return null;
         const points = straightened(corners(end), [x, y], [toX, toY]);
         stretchesOf('', points).forEach(lay);
@@ -110,7 +119,13 @@ function openRouter(boxes, stretches, region = null) {
                 const reached = nextY * columns + nextX;
                 const owner = owners[reached];
                 if (owner !== FREE && owner !== own && owner !== other && reached !== goal) continue;
-                reach(reached * 4 + next, costs[state] + 1 + (next === way ? 0 : BEND) + crossed[next & 1][reached] * BESIDE, state, nextX, nextY);
+                reach(
+                    reached * 4 + next,
+                    costs[state] + 1 + (next === way ? 0 : BEND) + crossed[next & 1][reached] * BESIDE,
+                    state,
+                    nextX,
+                    nextY,
+                );
             }
         }
 
@@ -121,7 +136,11 @@ function openRouter(boxes, stretches, region = null) {
     function corners(end) {
         const found = [];
         for (let state = end, after = -1; state >= 0; after = state, state = came[state]) {
-            if (after < 0 || came[state] < 0 || (state & 3) !== (after & 3)) found.unshift([left + (((state >> 2) % columns) + 0.5) * cellSize, top + (Math.floor((state >> 2) / columns) + 0.5) * cellSize]);
+            if (after < 0 || came[state] < 0 || (state & 3) !== (after & 3))
+                found.unshift([
+                    left + (((state >> 2) % columns) + 0.5) * cellSize,
+                    top + (Math.floor((state >> 2) / columns) + 0.5) * cellSize,
+                ]);
         }
 
         return found;
@@ -130,7 +149,12 @@ function openRouter(boxes, stretches, region = null) {
     return { route };
 }
 
-const around = (all, box) => ({ minX: Math.min(all.minX, box.minX), minY: Math.min(all.minY, box.minY), maxX: Math.max(all.maxX, box.maxX), maxY: Math.max(all.maxY, box.maxY) });
+const around = (all, box) => ({
+    minX: Math.min(all.minX, box.minX),
+    minY: Math.min(all.minY, box.minY),
+    maxX: Math.max(all.maxX, box.maxX),
+    maxY: Math.max(all.maxY, box.maxY),
+});
 
 /** The way with its ends in the middle of their stations, and the first and last stretch in line with them. */
 function straightened(points, start, end) {

@@ -1,8 +1,8 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { pick, sceneName } from '../scene/fields.js';
 import * as verbs from './verbs.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** The card over the map: of the track that was pressed, or of the scenes that are picked. */
 function drawSelection(holder, desk, drawing) {
@@ -13,7 +13,21 @@ function drawSelection(holder, desk, drawing) {
 }
 
 function head(words, desk) {
-    return el('header', { class: 'map-card-head' }, el('h2', {}, words), el('button', { class: 'mover', 'aria-label': t('workshop.map.close'), 'data-key': 'map.card.close', onclick: () => clear(desk) }, icon('x')));
+    return el(
+        'header',
+        { class: 'map-card-head' },
+        el('h2', {}, words),
+        el(
+            'button',
+            {
+                class: 'mover',
+                'aria-label': t('workshop.map.close'),
+                'data-key': 'map.card.close',
+                onclick: () => clear(desk),
+            },
+            icon('x'),
+        ),
+    );
 }
 
 function clear(desk) {
@@ -23,17 +37,46 @@ function clear(desk) {
 
 function trackCard(track, desk) {
     const words = wordsAt('workshop.map');
-    const ways = track.both ? [{ from: track.from, to: track.to }, { from: track.to, to: track.from }] : [{ from: track.from, to: track.to }];
+    const ways = track.both
+        ? [
+              { from: track.from, to: track.to },
+              { from: track.to, to: track.from },
+          ]
+        : [{ from: track.from, to: track.to }];
     const name = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title || id;
 
     return [
         head(words.way, desk),
-        ...ways.map((way, at) => el('section', { 'data-key': `track.${way.from}.${way.to}` },
-            el('p', { class: 'map-card-way' }, el('strong', {}, name(way.from)), icon('arrow-right'), el('strong', {}, name(way.to))),
-            el('p', { class: 'help' }, track.why[at] ?? track.why.join(' · ')),
-            act('plus', words.insert, 'map.insert', () => { verbs.insert(desk, way); clear(desk); }),
-            act('signpost', words.lead, 'map.lead', () => { desk.show('scene'); desk.pickScene((id, made) => { if (made.length > 0) desk.store.edit(made, t('edits.labels.newScene')); verbs.relink(desk, way, id); desk.show('map'); }); }),
-            act('x', words.open, 'map.open', () => { verbs.relink(desk, way, ''); clear(desk); }))),
+        ...ways.map((way, at) =>
+            el(
+                'section',
+                { 'data-key': `track.${way.from}.${way.to}` },
+                el(
+                    'p',
+                    { class: 'map-card-way' },
+                    el('strong', {}, name(way.from)),
+                    icon('arrow-right'),
+                    el('strong', {}, name(way.to)),
+                ),
+                el('p', { class: 'help' }, track.why[at] ?? track.why.join(' · ')),
+                act('plus', words.insert, 'map.insert', () => {
+                    verbs.insert(desk, way);
+                    clear(desk);
+                }),
+                act('signpost', words.lead, 'map.lead', () => {
+                    desk.show('scene');
+                    desk.pickScene((id, made) => {
+                        if (made.length > 0) desk.store.edit(made, t('edits.labels.newScene'));
+                        verbs.relink(desk, way, id);
+                        desk.show('map');
+                    });
+                }),
+                act('x', words.open, 'map.open', () => {
+                    verbs.relink(desk, way, '');
+                    clear(desk);
+                }),
+            ),
+        ),
     ];
 }
 
@@ -41,23 +84,70 @@ function pickedCard(ids, desk) {
     const words = wordsAt('workshop.map');
     const { game } = desk.store;
     const into = verbs.waysInto(game, ids);
-    const others = game.scenes.filter((scene) => !ids.includes(scene.id)).map((scene) => [scene.id, sceneName(game, scene)]);
-    const chapters = [['', words.choose], ['-', t('workshop.noChapter')], ...(game.chapters ?? []).map((chapter) => [chapter.id, chapter.title]), ['+', words.newChapter]];
-    const move = (id) => (id === '+' ? verbs.toNewChapter(desk, ids) : id !== '' && verbs.toChapter(desk, ids, id === '-' ? null : id));
+    const others = game.scenes
+        .filter((scene) => !ids.includes(scene.id))
+        .map((scene) => [scene.id, sceneName(game, scene)]);
+    const chapters = [
+        ['', words.choose],
+        ['-', t('workshop.noChapter')],
+        ...(game.chapters ?? []).map((chapter) => [chapter.id, chapter.title]),
+        ['+', words.newChapter],
+    ];
+    const move = (id) =>
+        id === '+' ? verbs.toNewChapter(desk, ids) : id !== '' && verbs.toChapter(desk, ids, id === '-' ? null : id);
     const placed = ids.filter((id) => game.scenes.find((scene) => scene.id === id)?.at);
-    const gone = (to) => { verbs.remove(desk, ids, to); clear(desk); };
+    const gone = (to) => {
+        verbs.remove(desk, ids, to);
+        clear(desk);
+    };
 
     return [
         head(t('workshop.map.picked', { count: ids.length }), desk),
         pick({ key: 'map.chapter', label: words.toChapter, value: '', options: chapters, take: move }),
         act('copy', words.duplicate, 'map.duplicate', () => verbs.duplicate(desk, ids)),
-        ids.length === 2 ? act('combine', words.merge, 'map.merge', () => { verbs.merge(desk, ids); clear(desk); }) : null,
-        placed.length > 0 ? act('pin-off', words.flow, 'map.flow', () => desk.store.edit(placed.map((id) => ({ set: id, field: 'at' })), t('edits.labels.leftToTheMap'))) : null,
-        ids.length === game.scenes.length ? null : ids.includes(game.start)
-            ? el('details', { class: 'card-more', 'data-key': 'map.delete.more' }, el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete), pick({ key: 'map.delete.lead', label: words.startsThen, value: '', options: [['', words.choose], ...others], take: (to) => to !== '' && gone(to) }))
-            : into.length === 0
-            ? act('trash-2', words.delete, 'map.delete', () => gone(null))
-            : el('details', { class: 'card-more', 'data-key': 'map.delete.more' }, el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete), pick({ key: 'map.delete.lead', label: t('workshop.map.leads', { count: into.length }), value: '', options: [['', words.choose], ['-', words.open], ...others], take: (to) => to !== '' && gone(to === '-' ? null : to) })),
+        ids.length === 2
+            ? act('combine', words.merge, 'map.merge', () => {
+                  verbs.merge(desk, ids);
+                  clear(desk);
+              })
+            : null,
+        placed.length > 0
+            ? act('pin-off', words.flow, 'map.flow', () =>
+                  desk.store.edit(
+                      placed.map((id) => ({ set: id, field: 'at' })),
+                      t('edits.labels.leftToTheMap'),
+                  ),
+              )
+            : null,
+        ids.length === game.scenes.length
+            ? null
+            : ids.includes(game.start)
+              ? el(
+                    'details',
+                    { class: 'card-more', 'data-key': 'map.delete.more' },
+                    el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete),
+                    pick({
+                        key: 'map.delete.lead',
+                        label: words.startsThen,
+                        value: '',
+                        options: [['', words.choose], ...others],
+                        take: (to) => to !== '' && gone(to),
+                    }),
+                )
+              : into.length === 0
+                ? act('trash-2', words.delete, 'map.delete', () => gone(null))
+                : el(
+                      'details',
+                      { class: 'card-more', 'data-key': 'map.delete.more' },
+                      el('summary', { 'data-key': 'map.delete' }, icon('trash-2'), words.delete),
+                      pick({
+                          key: 'map.delete.lead',
+                          label: t('workshop.map.leads', { count: into.length }),
+                          value: '',
+                          options: [['', words.choose], ['-', words.open], ...others],
+                          take: (to) => to !== '' && gone(to === '-' ? null : to),
+                      }),
+                  ),
     ];
 }
 

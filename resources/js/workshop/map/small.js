@@ -1,12 +1,18 @@
+import { t } from '../../lib/catalogue.js';
 import { el, svg } from '../../lib/dom.js';
 import { drawnMap } from './draw.js';
 import { layout } from './layout.js';
 import { plan } from './plan.js';
-import { t } from '../../lib/catalogue.js';
 
-/** The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it. */
+/**
+ * The whole map in a small space, to point at a scene on; the name of the station that is pointed at stands under it.
+ */
 function smallMap(desk, take) {
-    const chart = drawn(desk.store.game, { ...desk, chosen: null, walkTo: take }, { role: 'group', 'aria-label': t('workshop.pointAt') });
+    const chart = drawn(
+        desk.store.game,
+        { ...desk, chosen: null, walkTo: take },
+        { role: 'group', 'aria-label': t('workshop.pointAt') },
+    );
     const name = el('p', { class: 'small-map-name', role: 'status' }, t('workshop.pointAt'));
     const tell = ({ target }) => {
         const id = target.closest('.station-place')?.dataset.scene;
@@ -20,7 +26,11 @@ function smallMap(desk, take) {
 
 /** A game's map to look at only. */
 function miniature(game) {
-    return el('div', { class: 'small-map', inert: true }, drawn(game, { scene: null, chosen: null, words: { map: {} }, walkTo() {} }, { 'aria-hidden': 'true' }));
+    return el(
+        'div',
+        { class: 'small-map', inert: true },
+        drawn(game, { scene: null, chosen: null, words: { map: {} }, walkTo() {} }, { 'aria-hidden': 'true' }),
+    );
 }
 
 function drawn(game, desk, attributes) {

@@ -28,11 +28,16 @@ function cut(points) {
 function restOn(points, share = 0.5) {
     let best = [points[0], points[1] ?? points[0]];
     for (let place = 1; place < points.length; place++) {
-        if (distance(points[place - 1], points[place]) > distance(...best) + 1) best = [points[place - 1], points[place]];
+        if (distance(points[place - 1], points[place]) > distance(...best) + 1)
+            best = [points[place - 1], points[place]];
     }
     const [from, to] = best;
 
-    return { x: from[0] + (to[0] - from[0]) * share, y: from[1] + (to[1] - from[1]) * share, turn: (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI };
+    return {
+        x: from[0] + (to[0] - from[0]) * share,
+        y: from[1] + (to[1] - from[1]) * share,
+        turn: (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI,
+    };
 }
 
 const distance = (a, b) => Math.hypot(a[0] - b[0], a[1] - b[1]);

@@ -1,5 +1,5 @@
-import { el, icon } from '../../lib/dom.js';
 import { filled, wordsAt } from '../../lib/catalogue.js';
+import { el, icon } from '../../lib/dom.js';
 
 /** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
 function patternField(field, form) {
@@ -11,13 +11,34 @@ const KINDS = {
     table: rows,
     text: (field, form) => labelled(field, form, el('textarea', { rows: 2, ...typed(field, form) })),
     line: (field, form) => labelled(field, form, el('input', typed(field, form))),
-    number: (field, form) => labelled(field, form, el('input', { type: 'number', min: 1, class: 'tiny', ...typed(field, form) })),
-    choice: (field, form) => labelled(field, form, el('select', { 'data-key': `pattern.field.${field.name}`, onchange: ({ target }) => give(form, field, target.value) }, field.columns.map((id) => el('option', { value: id, selected: form.given[field.name] === id }, form.words.choices[id])))),
+    number: (field, form) =>
+        labelled(field, form, el('input', { type: 'number', min: 1, class: 'tiny', ...typed(field, form) })),
+    choice: (field, form) =>
+        labelled(
+            field,
+            form,
+            el(
+                'select',
+                {
+                    'data-key': `pattern.field.${field.name}`,
+                    onchange: ({ target }) => give(form, field, target.value),
+                },
+                field.columns.map((id) =>
+                    el('option', { value: id, selected: form.given[field.name] === id }, form.words.choices[id]),
+                ),
+            ),
+        ),
     picture,
 };
 
 function typed(field, form) {
-    return { 'data-key': `pattern.field.${field.name}`, autocomplete: 'off', placeholder: form.words.sample[field.name] ?? '', value: form.given[field.name] ?? '', oninput: ({ target }) => give(form, field, target.value) };
+    return {
+        'data-key': `pattern.field.${field.name}`,
+        autocomplete: 'off',
+        placeholder: form.words.sample[field.name] ?? '',
+        value: form.given[field.name] ?? '',
+        oninput: ({ target }) => give(form, field, target.value),
+    };
 }
 
 function give({ given, changed }, { name }, value) {
@@ -26,24 +47,59 @@ function give({ given, changed }, { name }, value) {
 }
 
 function labelled({ name, needed }, { words }, control) {
-    return el('label', { class: 'field', 'data-key': `pattern.label.${name}` }, el('span', {}, words.fields[name], needed ? '' : el('small', {}, ` ${words.optional}`)), control);
+    return el(
+        'label',
+        { class: 'field', 'data-key': `pattern.label.${name}` },
+        el('span', {}, words.fields[name], needed ? '' : el('small', {}, ` ${words.optional}`)),
+        control,
+    );
 }
 
 /** A place for rows, under the names of their columns; how many were understood stands below. */
 function rows(field, form) {
     const { words, seen } = form;
     const found = seen?.rows[field.name];
-    const area = el('textarea', { ...typed(field, form), rows: 7, wrap: 'off', class: 'pattern-rows', onkeydown: tabulate });
+    const area = el('textarea', {
+        ...typed(field, form),
+        rows: 7,
+        wrap: 'off',
+        class: 'pattern-rows',
+        onkeydown: tabulate,
+    });
 
-    return el('div', { class: 'pattern-part', 'data-key': `pattern.part.${field.name}` },
-        labelled(field, form, [el('span', { class: 'pattern-columns' }, field.columns.map((column) => el('span', {}, words.columns[column] ?? column))), area]),
-        el('p', { class: 'help', role: 'status' }, found ? [filled(words.understood, { count: found.count }), found.left > 0 ? filled(words.left, { count: found.left }) : null].filter(Boolean).join(' · ') : words.rows));
+    return el(
+        'div',
+        { class: 'pattern-part', 'data-key': `pattern.part.${field.name}` },
+        labelled(field, form, [
+            el(
+                'span',
+                { class: 'pattern-columns' },
+                field.columns.map((column) => el('span', {}, words.columns[column] ?? column)),
+            ),
+            area,
+        ]),
+        el(
+            'p',
+            { class: 'help', role: 'status' },
+            found
+                ? [
+                      filled(words.understood, { count: found.count }),
+                      found.left > 0 ? filled(words.left, { count: found.left }) : null,
+                  ]
+                      .filter(Boolean)
+                      .join(' · ')
+                : words.rows,
+        ),
+    );
 }
 
 /** Tab goes on to the next column where a row is being typed; at an empty row it leaves the field. */
 function tabulate(event) {
     const { target } = event;
-    const row = target.value.slice(target.value.lastIndexOf('\n', target.selectionStart - 1) + 1, target.selectionStart);
+    const row = target.value.slice(
+        target.value.lastIndexOf('\n', target.selectionStart - 1) + 1,
+        target.selectionStart,
+    );
     if (event.key !== 'Tab' || event.shiftKey || row.trim() === '') return;
     event.preventDefault();
     target.setRangeText('\t', target.selectionStart, target.selectionEnd, 'end');
@@ -65,18 +121,76 @@ function picture(field, form) {
         });
     };
 
-    return el('div', { class: 'field', 'data-key': `pattern.part.${field.name}` }, el('span', {}, words.fields[field.name]), el('button', { type: 'button', class: 'button', 'data-key': `pattern.field.${field.name}`, onclick: pick }, icon('image'), given[field.name] ? words.picked : words.picture));
+    return el(
+        'div',
+        { class: 'field', 'data-key': `pattern.part.${field.name}` },
+        el('span', {}, words.fields[field.name]),
+        el(
+            'button',
+            { type: 'button', class: 'button', 'data-key': `pattern.field.${field.name}`, onclick: pick },
+            icon('image'),
+            given[field.name] ? words.picked : words.picture,
+        ),
+    );
 }
 
 /** What a teacher usually wants of scenes and locks; kept when something is built. */
 function usualFields(words, changed) {
     const { usuals } = words;
-    const field = (name, label, more = {}) => el('label', { class: 'field' }, el('span', {}, label), el('input', { 'data-key': `usual.${name}`, value: usuals[name], oninput: ({ target }) => { usuals[name] = target.value; changed(); }, ...more }));
+    const field = (name, label, more = {}) =>
+        el(
+            'label',
+            { class: 'field' },
+            el('span', {}, label),
+            el('input', {
+                'data-key': `usual.${name}`,
+                value: usuals[name],
+                oninput: ({ target }) => {
+                    usuals[name] = target.value;
+                    changed();
+                },
+                ...more,
+            }),
+        );
 
-    return el('details', { class: 'card-more', 'data-key': 'patterns.usual' }, el('summary', {}, words.usual),
-        el('label', { class: 'field' }, el('span', {}, words.usualLook), el('select', { 'data-key': 'usual.look', onchange: ({ target }) => { usuals.look = target.value; changed(); } }, el('option', { value: '', selected: !usuals.look }, words.noLook), Object.entries(wordsAt('workshop.settings')).flatMap(([kind, name]) => Object.entries(wordsAt('workshop.tones')).map(([tone, light]) => el('option', { value: `${kind}/${tone}`, selected: usuals.look === `${kind}/${tone}` }, `${name}, ${light}`))))),
-        field('right', words.usualRight), field('wrong', words.usualWrong),
-        el('div', { class: 'card-row' }, field('tries', words.usualTries, { type: 'number', min: 0, max: 20 }), field('wait', words.usualWait, { type: 'number', min: 0, max: 600 })));
+    return el(
+        'details',
+        { class: 'card-more', 'data-key': 'patterns.usual' },
+        el('summary', {}, words.usual),
+        el(
+            'label',
+            { class: 'field' },
+            el('span', {}, words.usualLook),
+            el(
+                'select',
+                {
+                    'data-key': 'usual.look',
+                    onchange: ({ target }) => {
+                        usuals.look = target.value;
+                        changed();
+                    },
+                },
+                el('option', { value: '', selected: !usuals.look }, words.noLook),
+                Object.entries(wordsAt('workshop.settings')).flatMap(([kind, name]) =>
+                    Object.entries(wordsAt('workshop.tones')).map(([tone, light]) =>
+                        el(
+                            'option',
+                            { value: `${kind}/${tone}`, selected: usuals.look === `${kind}/${tone}` },
+                            `${name}, ${light}`,
+                        ),
+                    ),
+                ),
+            ),
+        ),
+        field('right', words.usualRight),
+        field('wrong', words.usualWrong),
+        el(
+            'div',
+            { class: 'card-row' },
+            field('tries', words.usualTries, { type: 'number', min: 0, max: 20 }),
+            field('wait', words.usualWait, { type: 'number', min: 0, max: 600 }),
+        ),
+    );
 }
 
 export { patternField, usualFields };

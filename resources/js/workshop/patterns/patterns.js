@@ -1,10 +1,10 @@
+import { filled, t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
 import { miniature } from '../map/small.js';
 import { takeSetting } from '../stage/pictures.js';
 import { patternField, usualFields } from './fields.js';
-import { filled, t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
 const REST = 350;
@@ -15,9 +15,18 @@ function openPatterns(desk, address) {
     const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
     const form = el('form', { class: 'patterns-form', onsubmit: once });
     const small = el('figure', { class: 'patterns-small', 'aria-label': words.pictures });
-    const dialog = el('dialog', { class: 'patterns', 'aria-labelledby': 'patterns-title' },
-        el('header', { class: 'card-head' }, icon('blocks'), el('h2', { id: 'patterns-title' }, words.title), el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close)),
-        el('div', { class: 'patterns-body' }, list, form, small));
+    const dialog = el(
+        'dialog',
+        { class: 'patterns', 'aria-labelledby': 'patterns-title' },
+        el(
+            'header',
+            { class: 'card-head' },
+            icon('blocks'),
+            el('h2', { id: 'patterns-title' }, words.title),
+            el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close),
+        ),
+        el('div', { class: 'patterns-body' }, list, form, small),
+    );
     document.body.append(dialog);
     const given = {};
     let [pattern, seen, problem, asked, resting, isBuilding] = [null, null, null, 0, null, false];
@@ -37,9 +46,31 @@ function openPatterns(desk, address) {
     }
 
     function draw() {
-        redraw(list, words.offered.map((one) => el('button', { type: 'button', class: 'pattern-name', 'data-key': `pattern.${one.id}`, 'aria-pressed': String(one === pattern), onclick: () => choose(one) }, el('strong', {}, one.name), el('span', {}, one.for))));
+        redraw(
+            list,
+            words.offered.map((one) =>
+                el(
+                    'button',
+                    {
+                        type: 'button',
+                        class: 'pattern-name',
+                        'data-key': `pattern.${one.id}`,
+                        'aria-pressed': String(one === pattern),
+                        onclick: () => choose(one),
+                    },
+                    el('strong', {}, one.name),
+                    el('span', {}, one.for),
+                ),
+            ),
+        );
         const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
-        redraw(form, [el('h3', { 'data-key': pattern.id }, pattern.name), beginsGame() ? titleField() : whichWay(), ...fields, usualFields(words, changed), foot()]);
+        redraw(form, [
+            el('h3', { 'data-key': pattern.id }, pattern.name),
+            beginsGame() ? titleField() : whichWay(),
+            ...fields,
+            usualFields(words, changed),
+            foot(),
+        ]);
     }
 
     function beginsGame() {
@@ -47,10 +78,25 @@ function openPatterns(desk, address) {
     }
 
     function titleField() {
-        const isNamed = !words.untitled.includes(desk.store.game.title) && !words.offered.some(({ name }) => name === desk.store.game.title);
+        const isNamed =
+            !words.untitled.includes(desk.store.game.title) &&
+            !words.offered.some(({ name }) => name === desk.store.game.title);
         given.gameTitle ??= isNamed ? desk.store.game.title : '';
 
-        return el('label', { class: 'field', 'data-key': 'pattern.label.gameTitle' }, el('span', {}, words.gameTitle, el('small', {}, ` ${words.optional}`)), el('input', { 'data-key': 'pattern.field.gameTitle', autocomplete: 'off', maxlength: 120, value: given.gameTitle, oninput: ({ target }) => { given.gameTitle = target.value; } }));
+        return el(
+            'label',
+            { class: 'field', 'data-key': 'pattern.label.gameTitle' },
+            el('span', {}, words.gameTitle, el('small', {}, ` ${words.optional}`)),
+            el('input', {
+                'data-key': 'pattern.field.gameTitle',
+                autocomplete: 'off',
+                maxlength: 120,
+                value: given.gameTitle,
+                oninput: ({ target }) => {
+                    given.gameTitle = target.value;
+                },
+            }),
+        );
     }
 
     /** Where several ways lead on from here, which of them it takes over. */
@@ -59,7 +105,21 @@ function openPatterns(desk, address) {
         if (ways.length < 2) return null;
         if (!ways.some(({ key }) => key === given.way)) given.way = ways[0].key;
 
-        return el('label', { class: 'field', 'data-key': 'pattern.label.way' }, el('span', {}, words.instead), el('select', { 'data-key': 'pattern.field.way', onchange: ({ target }) => { given.way = target.value; } }, ways.map((way) => el('option', { value: way.key, selected: way.key === given.way }, way.words))));
+        return el(
+            'label',
+            { class: 'field', 'data-key': 'pattern.label.way' },
+            el('span', {}, words.instead),
+            el(
+                'select',
+                {
+                    'data-key': 'pattern.field.way',
+                    onchange: ({ target }) => {
+                        given.way = target.value;
+                    },
+                },
+                ways.map((way) => el('option', { value: way.key, selected: way.key === given.way }, way.words)),
+            ),
+        );
     }
 
     function foot() {
@@ -67,9 +127,18 @@ function openPatterns(desk, address) {
         const here = desk.store.game.scenes.find((scene) => scene.id === desk.scene);
         const where = beginsGame() ? words.alone : filled(words.afterHere, { scene: here?.title ?? '' });
 
-        return el('div', { class: 'patterns-foot', 'data-key': 'patterns.foot' },
-            el('p', { class: 'help', role: 'status' }, problem ?? seen?.fault ?? (isReady || seen === null ? where : filled(words.needs, { fields: seen.missing.join(', ') }))),
-            el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build));
+        return el(
+            'div',
+            { class: 'patterns-foot', 'data-key': 'patterns.foot' },
+            el(
+                'p',
+                { class: 'help', role: 'status' },
+                problem ??
+                    seen?.fault ??
+                    (isReady || seen === null ? where : filled(words.needs, { fields: seen.missing.join(', ') })),
+            ),
+            el('button', { class: 'button primary', 'data-key': 'patterns.build' }, words.build),
+        );
     }
 
     function changed() {
@@ -85,14 +154,24 @@ function openPatterns(desk, address) {
         if (problem) return draw();
         if (!body?.document) return;
         seen = body;
-        small.replaceChildren(miniature(body.document), el('figcaption', {}, t('workshop.someScenes', { count: body.document.scenes.length })));
+        small.replaceChildren(
+            miniature(body.document),
+            el('figcaption', {}, t('workshop.someScenes', { count: body.document.scenes.length })),
+        );
         draw();
     }
 
     function content() {
-        const named = pattern.fields.map(({ name, kind }) => [name, kind === 'picture' ? given[name]?.id : given[name]]);
+        const named = pattern.fields.map(({ name, kind }) => [
+            name,
+            kind === 'picture' ? given[name]?.id : given[name],
+        ]);
 
-        return { pattern: pattern.id, with: Object.fromEntries(named.filter(([, value]) => value)), usual: words.usuals };
+        return {
+            pattern: pattern.id,
+            with: Object.fromEntries(named.filter(([, value]) => value)),
+            usual: words.usuals,
+        };
     }
 
     /** Pressed twice in a row it builds once. */
@@ -114,14 +193,23 @@ function openPatterns(desk, address) {
         if (problem) return;
         if (seen?.fault) return form.querySelector('[data-key="pattern.field.codes"]')?.focus();
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
-        const pictures = pattern.fields.flatMap(({ name, kind }) => (kind === 'picture' ? given[name]?.edits ?? [] : []));
+        const pictures = pattern.fields.flatMap(({ name, kind }) =>
+            kind === 'picture' ? (given[name]?.edits ?? []) : [],
+        );
         if (pictures.length > 0) desk.store.edit(pictures, words.picture);
         const wanted = content();
-        const put = (backdrop) => desk.store.build({ ...wanted, usual: { ...wanted.usual, backdrop }, after: desk.scene, ...(beginsGame() ? { title: given.gameTitle ?? '' } : { way: given.way }) });
-        if (words.usuals.look) await takeSetting(...words.usuals.look.split('/'), desk, ({ id, edits }) => {
-            desk.store.edit(edits, words.picture);
-            put(id);
-        });
+        const put = (backdrop) =>
+            desk.store.build({
+                ...wanted,
+                usual: { ...wanted.usual, backdrop },
+                after: desk.scene,
+                ...(beginsGame() ? { title: given.gameTitle ?? '' } : { way: given.way }),
+            });
+        if (words.usuals.look)
+            await takeSetting(...words.usuals.look.split('/'), desk, ({ id, edits }) => {
+                desk.store.edit(edits, words.picture);
+                put(id);
+            });
         else put('');
         dialog.close();
         [...pattern.fields.map(({ name }) => name), 'way', 'gameTitle'].forEach((name) => delete given[name]);

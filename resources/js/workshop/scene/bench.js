@@ -1,8 +1,8 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, html, mark } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { list } from '../ways.js';
 import { now } from './fields.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key an answer is tried, in milliseconds. */
 const REST = 250;
@@ -14,15 +14,34 @@ const typed = new Map();
 function bench(lock, desk) {
     if (!['text', 'long', 'number', 'digits'].includes(lock.input?.type)) return null;
     const key = `${lock.id}.bench`;
-    const field = el('input', { 'data-key': key, 'aria-label': t('cards.bench.tryAnAnswer'), placeholder: t('cards.bench.tryAnyAnswer'), value: typed.get(lock.id) ?? '', autocomplete: 'off', oninput: ({ target }) => {
-        typed.set(lock.id, target.value);
-        soon(lock, desk);
-    } });
+    const field = el('input', {
+        'data-key': key,
+        'aria-label': t('cards.bench.tryAnAnswer'),
+        placeholder: t('cards.bench.tryAnyAnswer'),
+        value: typed.get(lock.id) ?? '',
+        autocomplete: 'off',
+        oninput: ({ target }) => {
+            typed.set(lock.id, target.value);
+            soon(lock, desk);
+        },
+    });
     field.kept = '';
     if (typed.has(lock.id)) soon(lock, desk);
     soonMisses(lock, desk);
 
-    return el('section', { class: 'bench', 'aria-label': t('cards.bench.heading') }, el('h3', { class: 'caps' }, t('cards.bench.heading')), field, el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }), el('ul', { class: 'near-misses', 'aria-label': t('cards.bench.nearMisses'), 'data-own': true, 'data-key': `${key}.misses` }));
+    return el(
+        'section',
+        { class: 'bench', 'aria-label': t('cards.bench.heading') },
+        el('h3', { class: 'caps' }, t('cards.bench.heading')),
+        field,
+        el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }),
+        el('ul', {
+            class: 'near-misses',
+            'aria-label': t('cards.bench.nearMisses'),
+            'data-own': true,
+            'data-key': `${key}.misses`,
+        }),
+    );
 }
 
 let resting = null;
@@ -39,7 +58,21 @@ async function showMisses(lock, desk) {
     await desk.store.flushed();
     const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id });
     const holder = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.misses"]`);
-    holder?.replaceChildren(...(body?.misses ?? []).map((miss) => el('li', {}, miss.verdict ? mark(miss.verdict) : null, el('code', {}, miss.text), el('span', {}, ` ${miss.words} · ${wordsAt('workshop.verdicts')[miss.verdict] ?? t('cards.bench.noAnswer')}`))));
+    holder?.replaceChildren(
+        ...(body?.misses ?? []).map((miss) =>
+            el(
+                'li',
+                {},
+                miss.verdict ? mark(miss.verdict) : null,
+                el('code', {}, miss.text),
+                el(
+                    'span',
+                    {},
+                    ` ${miss.words} · ${wordsAt('workshop.verdicts')[miss.verdict] ?? t('cards.bench.noAnswer')}`,
+                ),
+            ),
+        ),
+    );
 }
 
 function soon(lock, desk) {
@@ -50,18 +83,35 @@ function soon(lock, desk) {
 async function run(lock, desk) {
     const answer = typed.get(lock.id);
     await desk.store.flushed();
-    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id, with: answer });
+    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, {
+        lock: lock.id,
+        with: answer,
+    });
     const result = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.result"]`);
     if (result && body && answer === typed.get(lock.id)) result.replaceChildren(...tell(body, now(desk, lock)));
 }
 
 function tell(found, lock) {
     if (found.refusal) return [el('p', { class: 'help' }, found.refusal)];
-    const by = found.rule === null ? t('cards.bench.anythingElse') : list(lock.rules).length > 1 ? t('cards.bench.rule', { number: found.rule + 1 }) : t('cards.bench.theRule');
+    const by =
+        found.rule === null
+            ? t('cards.bench.anythingElse')
+            : list(lock.rules).length > 1
+              ? t('cards.bench.rule', { number: found.rule + 1 })
+              : t('cards.bench.theRule');
 
     return [
-        el('p', {}, mark(found.verdict), ` ${by} → `, el('strong', {}, t(`workshop.verdicts.${found.verdict}`)), found.go ? ` → ${found.go}` : ''),
-        found.say ? html(el('div', { class: 'words bench-say' }), found.say) : el('p', { class: 'help' }, t('cards.bench.neutral')),
+        el(
+            'p',
+            {},
+            mark(found.verdict),
+            ` ${by} → `,
+            el('strong', {}, t(`workshop.verdicts.${found.verdict}`)),
+            found.go ? ` → ${found.go}` : '',
+        ),
+        found.say
+            ? html(el('div', { class: 'words bench-say' }), found.say)
+            : el('p', { class: 'help' }, t('cards.bench.neutral')),
     ];
 }
 

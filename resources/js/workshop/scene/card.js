@@ -1,15 +1,15 @@
-import { gone, renamed, scenesOf } from '../chapters.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
+import { gone, renamed, scenesOf } from '../chapters.js';
 import { freshId } from '../document.js';
 import { backdropFields } from '../stage/backdrop.js';
 import { called } from '../stage/draw.js';
 import { laidOut } from '../stage/geometry.js';
 import { list, routesIn } from '../ways.js';
 import { conditionField } from './condition.js';
+import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
-import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** The card of the scene itself. */
 function sceneCard(scene, desk) {
@@ -17,14 +17,39 @@ function sceneCard(scene, desk) {
     const { game } = desk.store;
 
     return [
-        el('header', { class: 'card-head' }, icon('flag'), el('h2', {}, t('cards.scene.heading')), foundSign(desk, scene.id)),
-        el('div', { class: 'card-body', 'data-key': `${scene.id}.card` },
-            line({ key: 'scene.title', label: t('cards.scene.title'), value: scene.title, take: set('title', t('edits.labels.titleOfTheScene')) }),
+        el(
+            'header',
+            { class: 'card-head' },
+            icon('flag'),
+            el('h2', {}, t('cards.scene.heading')),
+            foundSign(desk, scene.id),
+        ),
+        el(
+            'div',
+            { class: 'card-body', 'data-key': `${scene.id}.card` },
+            line({
+                key: 'scene.title',
+                label: t('cards.scene.title'),
+                value: scene.title,
+                take: set('title', t('edits.labels.titleOfTheScene')),
+            }),
             layoutField(scene, desk),
             scene.layout === 'stage' ? backdropFields(scene, desk) : null,
             chapters(scene, desk),
-            tick({ key: 'scene.start', label: t('cards.scene.theGameStartsHere'), value: game.start === scene.id, take: (on) => on && desk.store.edit({ set: '@game', field: 'start', to: scene.id }, t('edits.labels.startOfTheGame')) }),
-            tick({ key: 'scene.back', label: t('cards.scene.studentsMayGoBackFrom'), value: Boolean(scene.back), take: set('back', t('edits.labels.goingBack')) }),
+            tick({
+                key: 'scene.start',
+                label: t('cards.scene.theGameStartsHere'),
+                value: game.start === scene.id,
+                take: (on) =>
+                    on &&
+                    desk.store.edit({ set: '@game', field: 'start', to: scene.id }, t('edits.labels.startOfTheGame')),
+            }),
+            tick({
+                key: 'scene.back',
+                label: t('cards.scene.studentsMayGoBackFrom'),
+                value: Boolean(scene.back),
+                take: set('back', t('edits.labels.goingBack')),
+            }),
             endings(scene, desk),
             goingOn(scene, desk),
             reactionsField(scene, 'arrive', desk),
@@ -42,10 +67,50 @@ function gate(scene, desk) {
     const refused = list(scene.refused);
     const words = isPlain(refused) ? refused[0] : null;
 
-    return el('div', { class: 'card-part' },
-        conditionField({ key: 'scene.needs', label: t('cards.scene.letsIn'), value: scene.needs, desk, take: (needs) => desk.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, t('edits.labels.whoMayComeIn')) }),
-        scene.needs && (words || refused.length === 0) ? area({ key: 'scene.refused', label: t('cards.scene.whatTheOthersAreTold'), shown: true, rows: 2, value: words?.say ?? '', take: (say) => desk.store.edit({ set: scene.id, field: 'refused', to: [{ ...words, say }] }, t('edits.labels.whatTheOthersAreTold')) }) : scene.needs ? reactionsField(scene, 'refused', desk) : null,
-        scene.needs && words ? el('button', { class: 'link', 'data-key': 'scene.refused.more', onclick: () => desk.store.edit({ set: scene.id, field: 'refused', to: [...refused, { say: '' }] }, t('edits.labels.whatTheOthersAreTold')) }, icon('plus'), t('workshop.reactions.open')) : null);
+    return el(
+        'div',
+        { class: 'card-part' },
+        conditionField({
+            key: 'scene.needs',
+            label: t('cards.scene.letsIn'),
+            value: scene.needs,
+            desk,
+            take: (needs) =>
+                desk.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, t('edits.labels.whoMayComeIn')),
+        }),
+        scene.needs && (words || refused.length === 0)
+            ? area({
+                  key: 'scene.refused',
+                  label: t('cards.scene.whatTheOthersAreTold'),
+                  shown: true,
+                  rows: 2,
+                  value: words?.say ?? '',
+                  take: (say) =>
+                      desk.store.edit(
+                          { set: scene.id, field: 'refused', to: [{ ...words, say }] },
+                          t('edits.labels.whatTheOthersAreTold'),
+                      ),
+              })
+            : scene.needs
+              ? reactionsField(scene, 'refused', desk)
+              : null,
+        scene.needs && words
+            ? el(
+                  'button',
+                  {
+                      class: 'link',
+                      'data-key': 'scene.refused.more',
+                      onclick: () =>
+                          desk.store.edit(
+                              { set: scene.id, field: 'refused', to: [...refused, { say: '' }] },
+                              t('edits.labels.whatTheOthersAreTold'),
+                          ),
+                  },
+                  icon('plus'),
+                  t('workshop.reactions.open'),
+              )
+            : null,
+    );
 }
 
 /** One reaction for everybody that only speaks or leads on. */
@@ -56,45 +121,155 @@ function layoutField(scene, desk) {
     const take = (layout) => {
         const bare = layout === 'stage' ? (scene.things ?? []).filter((thing) => !thing.box) : [];
         const boxes = laidOut(bare.length);
-        desk.store.edit([{ set: scene.id, field: 'layout', to: layout }, ...bare.map((thing, place) => ({ set: thing.id, field: 'box', to: boxes[place] }))], layout === 'stage' ? t('edits.labels.aStage') : t('edits.labels.aPage'));
+        desk.store.edit(
+            [
+                { set: scene.id, field: 'layout', to: layout },
+                ...bare.map((thing, place) => ({ set: thing.id, field: 'box', to: boxes[place] })),
+            ],
+            layout === 'stage' ? t('edits.labels.aStage') : t('edits.labels.aPage'),
+        );
     };
 
-    return pick({ key: 'scene.layout', label: t('cards.scene.layout'), value: scene.layout ?? 'page', options: Object.entries(wordsAt('workshop.layouts')), take });
+    return pick({
+        key: 'scene.layout',
+        label: t('cards.scene.layout'),
+        value: scene.layout ?? 'page',
+        options: Object.entries(wordsAt('workshop.layouts')),
+        take,
+    });
 }
 
 /** Scenes or things like this one; a number in the title goes on counting. */
 function series(desk, id, label) {
     let times = 1;
 
-    return el('div', { class: 'small-line series' }, icon('copy'), t('cards.scene.make'), el('input', { class: 'tiny', type: 'number', min: 1, max: 100, value: 1, 'data-key': `${id}.times`, 'aria-label': t('cards.scene.howManyCopies'), oninput: ({ target }) => { times = Math.min(100, Math.max(1, Number(target.value) || 1)); } }),
-        el('button', { class: 'link', 'data-key': `${id}.series`, onclick: () => desk.store.edit({ duplicate: [id], times }, label) }, t('cards.scene.moreLikeIt')));
+    return el(
+        'div',
+        { class: 'small-line series' },
+        icon('copy'),
+        t('cards.scene.make'),
+        el('input', {
+            class: 'tiny',
+            type: 'number',
+            min: 1,
+            max: 100,
+            value: 1,
+            'data-key': `${id}.times`,
+            'aria-label': t('cards.scene.howManyCopies'),
+            oninput: ({ target }) => {
+                times = Math.min(100, Math.max(1, Number(target.value) || 1));
+            },
+        }),
+        el(
+            'button',
+            {
+                class: 'link',
+                'data-key': `${id}.series`,
+                onclick: () => desk.store.edit({ duplicate: [id], times }, label),
+            },
+            t('cards.scene.moreLikeIt'),
+        ),
+    );
 }
 
 /** The order in which things are read out and, on a stage, lie over each other. */
 function spoken(scene, desk) {
     const things = scene.things ?? [];
     if (scene.layout !== 'stage' || things.length === 0) return null;
-    const move = (place, after) => desk.store.edit({ move: things[place].id, in: scene.id, after }, t('edits.labels.spokenOrder'));
+    const move = (place, after) =>
+        desk.store.edit({ move: things[place].id, in: scene.id, after }, t('edits.labels.spokenOrder'));
 
-    return el('details', { class: 'card-more' }, el('summary', {}, icon('list'), t('cards.scene.thingsInSpokenOrder')),
-        el('ol', { class: 'spoken-list' }, things.map((thing, place) => el('li', {},
-            el('button', { class: 'link', 'data-key': `spoken.${thing.id}`, onclick: () => { desk.thing = thing.id; desk.draw(); } }, called(thing, desk)),
-            el('button', { class: 'mover', 'data-key': `spoken.up.${thing.id}`, 'aria-label': t('cards.scene.readEarlier', { thing: called(thing, desk) }), disabled: place === 0, onclick: () => move(place, things[place - 2]?.id ?? null) }, icon('arrow-up')),
-            el('button', { class: 'mover', 'data-key': `spoken.down.${thing.id}`, 'aria-label': t('cards.scene.readLater', { thing: called(thing, desk) }), disabled: place === things.length - 1, onclick: () => move(place, things[place + 1].id) }, icon('arrow-down'))))));
+    return el(
+        'details',
+        { class: 'card-more' },
+        el('summary', {}, icon('list'), t('cards.scene.thingsInSpokenOrder')),
+        el(
+            'ol',
+            { class: 'spoken-list' },
+            things.map((thing, place) =>
+                el(
+                    'li',
+                    {},
+                    el(
+                        'button',
+                        {
+                            class: 'link',
+                            'data-key': `spoken.${thing.id}`,
+                            onclick: () => {
+                                desk.thing = thing.id;
+                                desk.draw();
+                            },
+                        },
+                        called(thing, desk),
+                    ),
+                    el(
+                        'button',
+                        {
+                            class: 'mover',
+                            'data-key': `spoken.up.${thing.id}`,
+                            'aria-label': t('cards.scene.readEarlier', { thing: called(thing, desk) }),
+                            disabled: place === 0,
+                            onclick: () => move(place, things[place - 2]?.id ?? null),
+                        },
+                        icon('arrow-up'),
+                    ),
+                    el(
+                        'button',
+                        {
+                            class: 'mover',
+                            'data-key': `spoken.down.${thing.id}`,
+                            'aria-label': t('cards.scene.readLater', { thing: called(thing, desk) }),
+                            disabled: place === things.length - 1,
+                            onclick: () => move(place, things[place + 1].id),
+                        },
+                        icon('arrow-down'),
+                    ),
+                ),
+            ),
+        ),
+    );
 }
 
 function chapters(scene, desk) {
     const { game, edit } = desk.store;
     const take = (id) => {
-        if (id !== '+') return edit({ set: scene.id, field: 'chapter', to: id || undefined }, t('edits.labels.chapter'));
-        const value = { id: freshId('chapter'), title: t('made.new.chapter', { number: (game.chapters?.length ?? 0) + 1 }), start: scene.id };
-        edit([{ insert: 'chapters', in: '@game', after: game.chapters?.at(-1)?.id ?? null, value }, { set: scene.id, field: 'chapter', to: value.id }], t('edits.labels.newChapter'));
+        if (id !== '+')
+            return edit({ set: scene.id, field: 'chapter', to: id || undefined }, t('edits.labels.chapter'));
+        const value = {
+            id: freshId('chapter'),
+            title: t('made.new.chapter', { number: (game.chapters?.length ?? 0) + 1 }),
+            start: scene.id,
+        };
+        edit(
+            [
+                { insert: 'chapters', in: '@game', after: game.chapters?.at(-1)?.id ?? null, value },
+                { set: scene.id, field: 'chapter', to: value.id },
+            ],
+            t('edits.labels.newChapter'),
+        );
     };
     const chapter = game.chapters?.find((one) => one.id === scene.chapter);
 
     return [
-        pick({ key: 'scene.chapter', label: t('cards.scene.chapter'), value: scene.chapter ?? '', take, options: [['', t('cards.scene.none')], ...(game.chapters ?? []).map((one) => [one.id, one.title]), ['+', t('cards.scene.aNewChapter')]] }),
-        chapter ? line({ key: 'chapter.title', label: t('cards.scene.nameOfTheChapter'), value: chapter.title, take: (to) => edit(renamed(game, chapter.id, to), t('edits.labels.nameOfTheChapter')) }) : null,
+        pick({
+            key: 'scene.chapter',
+            label: t('cards.scene.chapter'),
+            value: scene.chapter ?? '',
+            take,
+            options: [
+                ['', t('cards.scene.none')],
+                ...(game.chapters ?? []).map((one) => [one.id, one.title]),
+                ['+', t('cards.scene.aNewChapter')],
+            ],
+        }),
+        chapter
+            ? line({
+                  key: 'chapter.title',
+                  label: t('cards.scene.nameOfTheChapter'),
+                  value: chapter.title,
+                  take: (to) => edit(renamed(game, chapter.id, to), t('edits.labels.nameOfTheChapter')),
+              })
+            : null,
         chapter ? chapterRemoval(chapter, desk) : null,
     ];
 }
@@ -104,15 +279,53 @@ function chapterRemoval(chapter, desk) {
     const { game, edit } = desk.store;
     const count = scenesOf(game, chapter.id).length;
 
-    return el('button', { class: 'link', 'data-key': 'chapter.delete', onclick: () => edit(gone(game, chapter.id), t('edits.labels.deletedChapter', { title: chapter.title })) }, icon('trash-2'), t('cards.scene.deleteChapter', { count }));
+    return el(
+        'button',
+        {
+            class: 'link',
+            'data-key': 'chapter.delete',
+            onclick: () => edit(gone(game, chapter.id), t('edits.labels.deletedChapter', { title: chapter.title })),
+        },
+        icon('trash-2'),
+        t('cards.scene.deleteChapter', { count }),
+    );
 }
 
 function endings(scene, desk) {
-    const take = (kind) => desk.store.edit({ set: scene.id, field: 'ending', to: kind ? { kind, md: now(desk, scene).ending?.md ?? '' } : null }, t('edits.labels.ending'));
+    const take = (kind) =>
+        desk.store.edit(
+            { set: scene.id, field: 'ending', to: kind ? { kind, md: now(desk, scene).ending?.md ?? '' } : null },
+            t('edits.labels.ending'),
+        );
 
     return [
-        pick({ key: 'scene.ending', label: t('cards.scene.doesThePlayEndHere'), value: scene.ending?.kind ?? '', take, options: [['', t('cards.scene.noItGoesOn')], ...Object.entries(wordsAt('workshop.endings')).map(([id, name]) => [id, t('cards.scene.yesEnding', { ending: name })])] }),
-        scene.ending ? area({ key: 'scene.ending.md', label: t('cards.scene.wordsAtTheEnd'), shown: true, rows: 2, value: scene.ending.md ?? '', take: (md) => desk.store.edit({ set: scene.id, field: 'ending', to: { ...now(desk, scene).ending, md } }, t('edits.labels.wordsAtTheEnd')) }) : null,
+        pick({
+            key: 'scene.ending',
+            label: t('cards.scene.doesThePlayEndHere'),
+            value: scene.ending?.kind ?? '',
+            take,
+            options: [
+                ['', t('cards.scene.noItGoesOn')],
+                ...Object.entries(wordsAt('workshop.endings')).map(([id, name]) => [
+                    id,
+                    t('cards.scene.yesEnding', { ending: name }),
+                ]),
+            ],
+        }),
+        scene.ending
+            ? area({
+                  key: 'scene.ending.md',
+                  label: t('cards.scene.wordsAtTheEnd'),
+                  shown: true,
+                  rows: 2,
+                  value: scene.ending.md ?? '',
+                  take: (md) =>
+                      desk.store.edit(
+                          { set: scene.id, field: 'ending', to: { ...now(desk, scene).ending, md } },
+                          t('edits.labels.wordsAtTheEnd'),
+                      ),
+              })
+            : null,
     ];
 }
 
@@ -120,10 +333,40 @@ function endings(scene, desk) {
 function goingOn(scene, desk) {
     const next = Array.isArray(scene.next) ? scene.next : scene.next ? [scene.next] : [];
     if (next.length > 0 && (!isPlain(next) || next[0].say)) return reactionsField(scene, 'next', desk);
-    const take = (go, made) => desk.store.edit([...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }], t('edits.labels.wayOn'));
+    const take = (go, made) =>
+        desk.store.edit(
+            [...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }],
+            t('edits.labels.wayOn'),
+        );
 
-    return el('div', {}, destination({ key: 'scene.next', value: next[0]?.go ?? '', take, desk, label: t('cards.scene.goOnLeadsTo'), none: next.length > 0 ? t('workshop.openEnd') : t('workshop.noGoingOn') }),
-        next.length > 0 ? el('button', { class: 'link', 'data-key': 'scene.next.more', onclick: () => desk.store.edit({ set: scene.id, field: 'next', to: [...next, { say: '' }] }, t('edits.labels.wayOn')) }, icon('plus'), t('workshop.reactions.open')) : null);
+    return el(
+        'div',
+        {},
+        destination({
+            key: 'scene.next',
+            value: next[0]?.go ?? '',
+            take,
+            desk,
+            label: t('cards.scene.goOnLeadsTo'),
+            none: next.length > 0 ? t('workshop.openEnd') : t('workshop.noGoingOn'),
+        }),
+        next.length > 0
+            ? el(
+                  'button',
+                  {
+                      class: 'link',
+                      'data-key': 'scene.next.more',
+                      onclick: () =>
+                          desk.store.edit(
+                              { set: scene.id, field: 'next', to: [...next, { say: '' }] },
+                              t('edits.labels.wayOn'),
+                          ),
+                  },
+                  icon('plus'),
+                  t('workshop.reactions.open'),
+              )
+            : null,
+    );
 }
 
 /** Deleting asks only where what led here shall lead now; undo brings it back. */
@@ -131,15 +374,34 @@ function removal(scene, desk) {
     const { game } = desk.store;
     if (game.scenes.length < 2) return null;
     const ways = routesIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
-    const go = (lead) => desk.store.edit({ deleteScene: scene.id, lead }, t('edits.labels.deletedScene', { title: scene.title }));
+    const go = (lead) =>
+        desk.store.edit({ deleteScene: scene.id, lead }, t('edits.labels.deletedScene', { title: scene.title }));
     if (game.start === scene.id) return startRemoval(scene, ways, go, game);
-    if (ways.length === 0) return el('button', { class: 'link', 'data-key': 'scene.delete', onclick: () => go(null) }, icon('trash-2'), t('cards.scene.deleteThisScene'));
+    if (ways.length === 0)
+        return el(
+            'button',
+            { class: 'link', 'data-key': 'scene.delete', onclick: () => go(null) },
+            icon('trash-2'),
+            t('cards.scene.deleteThisScene'),
+        );
     const from = [...new Set(ways.map((way) => game.scenes.find((one) => one.id === way.from).title))].join(', ');
-    const others = game.scenes.filter((one) => one !== scene).map((one) => [one.id, t('cards.scene.leadTo', { scene: sceneName(game, one) })]);
+    const others = game.scenes
+        .filter((one) => one !== scene)
+        .map((one) => [one.id, t('cards.scene.leadTo', { scene: sceneName(game, one) })]);
 
-    return el('details', { class: 'card-more' }, el('summary', {}, icon('trash-2'), t('cards.scene.deleteThisScene')),
+    return el(
+        'details',
+        { class: 'card-more' },
+        el('summary', {}, icon('trash-2'), t('cards.scene.deleteThisScene')),
         el('p', { class: 'help' }, t('cards.scene.waysHere', { count: ways.length, from })),
-        pick({ key: 'scene.lead', label: t('cards.scene.whereTo'), shown: false, value: '', options: [['', t('cards.scene.choose')], ['-', t('cards.scene.leaveAnOpenEnd')], ...others], take: (lead) => lead !== '' && go(lead === '-' ? null : lead) }),
+        pick({
+            key: 'scene.lead',
+            label: t('cards.scene.whereTo'),
+            shown: false,
+            value: '',
+            options: [['', t('cards.scene.choose')], ['-', t('cards.scene.leaveAnOpenEnd')], ...others],
+            take: (lead) => lead !== '' && go(lead === '-' ? null : lead),
+        }),
     );
 }
 
@@ -147,9 +409,20 @@ function removal(scene, desk) {
 function startRemoval(scene, ways, go, game) {
     const others = game.scenes.filter((one) => one !== scene).map((one) => [one.id, sceneName(game, one)]);
 
-    return el('details', { class: 'card-more' }, el('summary', {}, icon('trash-2'), t('cards.scene.deleteThisScene')),
+    return el(
+        'details',
+        { class: 'card-more' },
+        el('summary', {}, icon('trash-2'), t('cards.scene.deleteThisScene')),
         el('p', { class: 'help' }, t('cards.scene.startsThen', { count: ways.length })),
-        pick({ key: 'scene.lead', label: t('cards.scene.startOfTheGame'), shown: false, value: '', options: [['', t('cards.scene.choose')], ...others], take: (lead) => lead !== '' && go(lead) }));
+        pick({
+            key: 'scene.lead',
+            label: t('cards.scene.startOfTheGame'),
+            shown: false,
+            value: '',
+            options: [['', t('cards.scene.choose')], ...others],
+            take: (lead) => lead !== '' && go(lead),
+        }),
+    );
 }
 
 export { sceneCard, series };

@@ -5,22 +5,33 @@ const COMPARISONS = ['>=', '<', '=', '<=', '>', '!='];
 
 /** One part or several of them, of which so many must hold. */
 const several = (choices, one, many) => ({
-    choices, isMany: true,
-    read: (condition) => (typeof condition[one] === 'string' ? { ids: [condition[one]], atLeast: 1 } : condition[many] ? { ids: list(condition[many]), atLeast: condition.atLeast ?? list(condition[many]).length } : null),
+    choices,
+    isMany: true,
+    read: (condition) =>
+        typeof condition[one] === 'string'
+            ? { ids: [condition[one]], atLeast: 1 }
+            : condition[many]
+              ? { ids: list(condition[many]), atLeast: condition.atLeast ?? list(condition[many]).length }
+              : null,
     write: ({ ids, atLeast }) => (ids.length === 1 && one ? { [one]: ids[0] } : { [many]: ids, atLeast }),
 });
 
 /** Exactly one part, or that it does not hold. */
 const single = (choices, read, write) => ({
-    choices, isMany: false,
+    choices,
+    isMany: false,
     read: (condition) => (typeof read(condition) === 'string' ? { ids: [read(condition)], atLeast: 1 } : null),
     write: ({ ids }) => write(ids.at(-1)),
 });
 
 /** A number that belongs to a part, compared with another. */
 const compared = (choices, field) => ({
-    choices, isNumber: true,
-    read: (condition) => (condition[field] && COMPARISONS.includes(condition.is) ? { ids: [condition[field]], atLeast: 1, is: condition.is, value: condition.value } : null),
+    choices,
+    isNumber: true,
+    read: (condition) =>
+        condition[field] && COMPARISONS.includes(condition.is)
+            ? { ids: [condition[field]], atLeast: 1, is: condition.is, value: condition.value }
+            : null,
     write: ({ ids, is = '>=', value = 1 }) => ({ [field]: ids.at(-1), is, value }),
 });
 
@@ -30,19 +41,48 @@ const compared = (choices, field) => ({
  */
 const KINDS = {
     hold: several(tokens, 'has', 'hasOf'),
-    lack: single(tokens, (condition) => condition.not?.has, (id) => ({ not: { has: id } })),
+    lack: single(
+        tokens,
+        (condition) => condition.not?.has,
+        (id) => ({ not: { has: id } }),
+    ),
     open: several(locks, 'open', 'openOf'),
-    shut: single(locks, (condition) => condition.not?.open, (id) => ({ not: { open: id } })),
+    shut: single(
+        locks,
+        (condition) => condition.not?.open,
+        (id) => ({ not: { open: id } }),
+    ),
     first: several(locks, null, 'firstTry'),
-    visited: single(scenes, (condition) => condition.visited, (id) => ({ visited: id })),
-    unseen: single(scenes, (condition) => condition.not?.visited, (id) => ({ not: { visited: id } })),
-    lifted: single(covers, (condition) => condition.lifted, (id) => ({ lifted: id })),
-    covered: single(covers, (condition) => condition.not?.lifted, (id) => ({ not: { lifted: id } })),
+    visited: single(
+        scenes,
+        (condition) => condition.visited,
+        (id) => ({ visited: id }),
+    ),
+    unseen: single(
+        scenes,
+        (condition) => condition.not?.visited,
+        (id) => ({ not: { visited: id } }),
+    ),
+    lifted: single(
+        covers,
+        (condition) => condition.lifted,
+        (id) => ({ lifted: id }),
+    ),
+    covered: single(
+        covers,
+        (condition) => condition.not?.lifted,
+        (id) => ({ not: { lifted: id } }),
+    ),
     points: compared(tallies, 'tally'),
     tries: compared(locks, 'tries'),
     minutes: {
-        choices: () => [['minutes', '']], isNumber: true, isTime: true,
-        read: (condition) => (typeof condition.minutes === 'number' && COMPARISONS.includes(condition.is) ? { ids: ['minutes'], atLeast: 1, is: condition.is, value: condition.minutes } : null),
+        choices: () => [['minutes', '']],
+        isNumber: true,
+        isTime: true,
+        read: (condition) =>
+            typeof condition.minutes === 'number' && COMPARISONS.includes(condition.is)
+                ? { ids: ['minutes'], atLeast: 1, is: condition.is, value: condition.minutes }
+                : null,
         write: ({ is = '>=', value = 10 }) => ({ minutes: value, is }),
     },
     leads: {

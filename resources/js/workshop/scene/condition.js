@@ -1,12 +1,12 @@
-import { el, icon } from '../../lib/dom.js';
-import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
-import { sentence } from '../sentence.js';
-import { line, pick, tick } from './fields.js';
 import { t, wordsAt } from '../../lib/catalogue.js';
+import { el, icon } from '../../lib/dom.js';
+import { sentence } from '../sentence.js';
+import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
+import { line, pick, tick } from './fields.js';
 
 /**
- * A condition as a sentence made of parts: who something is for. Several may be joined by "and" or by "or". Those it can't
- * say are told and kept as they are.
+ * A condition as a sentence made of parts: who something is for. Several may be joined by "and" or by "or". Those it
+ * can't say are told and kept as they are.
  *
  * `take` gets the condition, or undefined for "everybody".
  */
@@ -19,16 +19,31 @@ function conditionField({ key, label, value, take, desk, isPart = false }) {
     const put = (next) => take(writeCondition({ ...said, ...next }, game));
     const change = (kind) => {
         if (kind === '') return take(undefined);
-        const first = kind === 'other' ? [] : KINDS[kind].choices(game).slice(0, 1).map(([id]) => id);
+        const first =
+            kind === 'other'
+                ? []
+                : KINDS[kind]
+                      .choices(game)
+                      .slice(0, 1)
+                      .map(([id]) => id);
         if (first.length > 0) take(writeCondition({ kind, ids: first, atLeast: 1 }, game));
         else desk.alarm(words.nothing[kind] ?? words.nothing.lack);
     };
-    const kinds = Object.entries(words.kinds).filter(([kind]) => (kind !== 'other' || said.kind === 'other') && (kind !== '' || !isPart));
+    const kinds = Object.entries(words.kinds).filter(
+        ([kind]) => (kind !== 'other' || said.kind === 'other') && (kind !== '' || !isPart),
+    );
 
-    return el('div', { class: 'condition', 'data-key': `${key}.condition` },
+    return el(
+        'div',
+        { class: 'condition', 'data-key': `${key}.condition` },
         pick({ key: `${key}.kind`, label, value: said.kind, options: kinds, take: change, shown: !isPart }),
-        said.kind === 'other' ? el('p', { class: 'help' }, sentence(value, desk.store.game)) : said.kind === '' ? null : parts(said, put, key, desk),
-        said.kind === '' || isPart ? null : more(value, take, key, desk));
+        said.kind === 'other'
+            ? el('p', { class: 'help' }, sentence(value, desk.store.game))
+            : said.kind === ''
+              ? null
+              : parts(said, put, key, desk),
+        said.kind === '' || isPart ? null : more(value, take, key, desk),
+    );
 }
 
 /** Conditions joined by "and" or "or". */
@@ -37,19 +52,54 @@ function joined({ key, label, value, take, desk, join }) {
     const held = value[join];
     const put = (parts) => take(parts.length > 1 ? { [join]: parts } : parts[0]);
 
-    return el('div', { class: 'condition', 'data-key': `${key}.condition` },
-        pick({ key: `${key}.join`, label, value: join, options: Object.entries(words.joins), take: (to) => take({ [to]: held }) }),
-        held.map((part, at) => el('div', { class: 'condition-joined', 'data-key': `${key}.joined.${at}` },
-            conditionField({ key: `${key}.${at}`, label: words.joined, value: part, desk, isPart: true, take: (to) => put(held.flatMap((one, place) => (place === at ? (to ? [to] : []) : [one]))) }),
-            el('button', { class: 'mover', 'aria-label': words.without, 'data-key': `${key}.without.${at}`, onclick: () => put(held.filter((one, place) => place !== at)) }, icon('x')))),
-        more(value, take, key, desk));
+    return el(
+        'div',
+        { class: 'condition', 'data-key': `${key}.condition` },
+        pick({
+            key: `${key}.join`,
+            label,
+            value: join,
+            options: Object.entries(words.joins),
+            take: (to) => take({ [to]: held }),
+        }),
+        held.map((part, at) =>
+            el(
+                'div',
+                { class: 'condition-joined', 'data-key': `${key}.joined.${at}` },
+                conditionField({
+                    key: `${key}.${at}`,
+                    label: words.joined,
+                    value: part,
+                    desk,
+                    isPart: true,
+                    take: (to) => put(held.flatMap((one, place) => (place === at ? (to ? [to] : []) : [one]))),
+                }),
+                el(
+                    'button',
+                    {
+                        class: 'mover',
+                        'aria-label': words.without,
+                        'data-key': `${key}.without.${at}`,
+                        onclick: () => put(held.filter((one, place) => place !== at)),
+                    },
+                    icon('x'),
+                ),
+            ),
+        ),
+        more(value, take, key, desk),
+    );
 }
 
 function more(value, take, key, desk) {
     const join = value.all ? 'all' : value.any ? 'any' : null;
     const add = () => take(join ? { [join]: [...value[join], another(desk)] } : { all: [value, another(desk)] });
 
-    return el('button', { class: 'link', 'data-key': `${key}.more`, onclick: add }, icon('plus'), t('workshop.conditions.more'));
+    return el(
+        'button',
+        { class: 'link', 'data-key': `${key}.more`, onclick: add },
+        icon('plus'),
+        t('workshop.conditions.more'),
+    );
 }
 
 /** What a further part begins with: something that is there. */
@@ -64,23 +114,77 @@ function parts(said, put, key, desk) {
     const { choices, isMany, isNumber, isTime } = KINDS[said.kind];
     const all = choices(desk.store.game);
     if (isNumber) return numberParts(said, put, key, isTime ? [] : all, words);
-    if (!isMany) return pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) });
+    if (!isMany)
+        return pick({
+            key: `${key}.of`,
+            label: words.which,
+            shown: false,
+            value: said.ids[0],
+            options: all,
+            take: (id) => put({ ids: [id] }),
+        });
     const toggle = (id, on) => {
         const next = all.map(([one]) => one).filter((one) => (one === id ? on : said.ids.includes(one)));
-        put({ ids: next, atLeast: said.atLeast >= said.ids.length ? next.length : Math.min(said.atLeast, next.length) });
+        put({
+            ids: next,
+            atLeast: said.atLeast >= said.ids.length ? next.length : Math.min(said.atLeast, next.length),
+        });
     };
     const count = said.ids.length;
 
-    return el('div', { class: 'condition-parts' },
-        count > 1 ? pick({ key: `${key}.many`, label: words.many, value: String(Math.min(said.atLeast, count)), options: said.ids.map((_, at) => [String(at + 1), at + 1 === count ? words.allOf : at === 0 ? words.anyOf : `${at + 1} ${words.someOf}`]), take: (atLeast) => put({ atLeast: Number(atLeast) }) }) : null,
-        all.map(([id, name]) => tick({ key: `${key}.${id}`, label: name, value: said.ids.includes(id), take: (on) => toggle(id, on) })));
+    return el(
+        'div',
+        { class: 'condition-parts' },
+        count > 1
+            ? pick({
+                  key: `${key}.many`,
+                  label: words.many,
+                  value: String(Math.min(said.atLeast, count)),
+                  options: said.ids.map((_, at) => [
+                      String(at + 1),
+                      at + 1 === count ? words.allOf : at === 0 ? words.anyOf : `${at + 1} ${words.someOf}`,
+                  ]),
+                  take: (atLeast) => put({ atLeast: Number(atLeast) }),
+              })
+            : null,
+        all.map(([id, name]) =>
+            tick({ key: `${key}.${id}`, label: name, value: said.ids.includes(id), take: (on) => toggle(id, on) }),
+        ),
+    );
 }
 
 function numberParts(said, put, key, all, words) {
-    return el('div', { class: 'condition-number' },
-        all.length > 0 ? pick({ key: `${key}.of`, label: words.which, shown: false, value: said.ids[0], options: all, take: (id) => put({ ids: [id] }) }) : null,
-        pick({ key: `${key}.is`, label: words.compare, shown: false, value: said.is, options: Object.entries(words.comparisons), take: (is) => put({ is }) }),
-        line({ key: `${key}.value`, label: words.value, shown: false, width: 'tiny', type: 'number', value: said.value, take: (text) => put({ value: Number(text) || 0 }) }));
+    return el(
+        'div',
+        { class: 'condition-number' },
+        all.length > 0
+            ? pick({
+                  key: `${key}.of`,
+                  label: words.which,
+                  shown: false,
+                  value: said.ids[0],
+                  options: all,
+                  take: (id) => put({ ids: [id] }),
+              })
+            : null,
+        pick({
+            key: `${key}.is`,
+            label: words.compare,
+            shown: false,
+            value: said.is,
+            options: Object.entries(words.comparisons),
+            take: (is) => put({ is }),
+        }),
+        line({
+            key: `${key}.value`,
+            label: words.value,
+            shown: false,
+            width: 'tiny',
+            type: 'number',
+            value: said.value,
+            take: (text) => put({ value: Number(text) || 0 }),
+        }),
+    );
 }
 
 export { conditionField };

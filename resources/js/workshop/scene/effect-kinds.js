@@ -2,8 +2,8 @@ import { freshId } from '../document.js';
 import { chapters, covers, locks, tallies, tokens } from './parts.js';
 
 /**
- * What a reaction can do, by the key an effect is written under: the parts it may name, the list in which a new one can be
- * made on the spot, and the number beside it with what it begins at.
+ * What a reaction can do, by the key an effect is written under: the parts it may name, the list in which a new one can
+ * be made on the spot, and the number beside it with what it begins at.
  */
 const EFFECTS = {
     give: { choices: tokens, makes: 'tokens' },

@@ -1,8 +1,8 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { list } from '../ways.js';
 import { EFFECTS, made, readEffect, writeEffect } from './effect-kinds.js';
 import { line, pick } from './fields.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /**
  * What a reaction does, a sentence for each effect: gives a token, adds to a tally, opens a lock.
@@ -27,26 +27,79 @@ function effectsField({ reaction, set, desk, key, gives = true }) {
     };
     const isGiving = all.some((effect) => effect.give);
 
-    return el('div', { class: 'effects', 'data-key': `${key}.effects` },
-        gives && !isGiving ? pick({ key: `${key}.gives`, label: words.give, value: '', options: [['', words.noToken], ...named('give', desk)], take: (id) => name('give', id, (token, before) => put([...all, { give: token }], before)) }) : null,
+    return el(
+        'div',
+        { class: 'effects', 'data-key': `${key}.effects` },
+        gives && !isGiving
+            ? pick({
+                  key: `${key}.gives`,
+                  label: words.give,
+                  value: '',
+                  options: [['', words.noToken], ...named('give', desk)],
+                  take: (id) => name('give', id, (token, before) => put([...all, { give: token }], before)),
+              })
+            : null,
         all.map((effect, at) => effectLine({ effect, at, all, put, name, desk, key })),
-        pick({ key: `${key}.also`, label: words.also, shown: false, value: '', options: [['', words.also], ...Object.entries(words.kinds)], take: also }));
+        pick({
+            key: `${key}.also`,
+            label: words.also,
+            shown: false,
+            value: '',
+            options: [['', words.also], ...Object.entries(words.kinds)],
+            take: also,
+        }),
+    );
 }
 
 function effectLine({ effect, at, all, put, name, desk, key }) {
     const words = wordsAt('workshop.effects');
     const said = readEffect(effect);
-    const change = (fields, before = []) => put(all.map((one, place) => (place === at ? writeEffect({ ...said, ...fields }) : one)), before);
-    const without = el('button', { class: 'mover', 'data-key': `${key}.do.${at}.without`, 'aria-label': words.without, title: words.without, onclick: () => put(all.filter((one, place) => place !== at)) }, icon('x'));
+    const change = (fields, before = []) =>
+        put(
+            all.map((one, place) => (place === at ? writeEffect({ ...said, ...fields }) : one)),
+            before,
+        );
+    const without = el(
+        'button',
+        {
+            class: 'mover',
+            'data-key': `${key}.do.${at}.without`,
+            'aria-label': words.without,
+            title: words.without,
+            onclick: () => put(all.filter((one, place) => place !== at)),
+        },
+        icon('x'),
+    );
     if (!said) return el('div', { class: 'effect' }, el('span', {}, Object.keys(effect)[0] ?? ''), without);
     const isFirstGift = said.kind === 'give' && all.findIndex((one) => one.give) === at;
     const { number } = EFFECTS[said.kind];
 
     return [
-        el('div', { class: 'effect', 'data-key': `${key}.do.${at}` }, el('span', {}, words.kinds[said.kind].replace(' …', '')),
-            pick({ key: isFirstGift ? `${key}.gives` : `${key}.do.${at}.of`, label: words.which, shown: false, value: said.id, options: named(said.kind, desk), take: (id) => name(said.kind, id, (part, before) => change({ id: part }, before)) }),
-            number ? line({ key: `${key}.do.${at}.number`, label: words.number, shown: false, width: 'tiny', type: 'number', value: said.number, take: (text) => change({ number: Number(text) || 0 }) }) : null,
-            without),
+        el(
+            'div',
+            { class: 'effect', 'data-key': `${key}.do.${at}` },
+            el('span', {}, words.kinds[said.kind].replace(' …', '')),
+            pick({
+                key: isFirstGift ? `${key}.gives` : `${key}.do.${at}.of`,
+                label: words.which,
+                shown: false,
+                value: said.id,
+                options: named(said.kind, desk),
+                take: (id) => name(said.kind, id, (part, before) => change({ id: part }, before)),
+            }),
+            number
+                ? line({
+                      key: `${key}.do.${at}.number`,
+                      label: words.number,
+                      shown: false,
+                      width: 'tiny',
+                      type: 'number',
+                      value: said.number,
+                      take: (text) => change({ number: Number(text) || 0 }),
+                  })
+                : null,
+            without,
+        ),
         nameField(said, isFirstGift, desk),
     ];
 }
@@ -58,7 +111,12 @@ function nameField({ kind, id }, isFirstGift, desk) {
     if (!part || (list === 'tokens' ? !isFirstGift : part.name !== t('made.new.tally'))) return null;
     const label = wordsAt('workshop.effects.names')[list];
 
-    return line({ key: `${id}.name`, label, value: part.name, take: (name) => desk.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()) });
+    return line({
+        key: `${id}.name`,
+        label,
+        value: part.name,
+        take: (name) => desk.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()),
+    });
 }
 
 function named(kind, desk) {

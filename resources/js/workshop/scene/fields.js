@@ -1,6 +1,6 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, listen } from '../../lib/dom.js';
 import { freshId, part } from '../document.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
 const REST = 700;
@@ -18,14 +18,29 @@ function now(desk, held) {
  * only if it is another than before.
  */
 function area({ key, label, value, take, hint = '', rows = 1, shown = false }) {
-    const field = el('textarea', { 'data-key': key, rows, 'aria-label': shown ? null : label, placeholder: hint, class: 'area', value });
+    const field = el('textarea', {
+        'data-key': key,
+        rows,
+        'aria-label': shown ? null : label,
+        placeholder: hint,
+        class: 'area',
+        value,
+    });
     keep(field, value, take);
 
     return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
 }
 
 function line({ key, label, value, take, hint = '', type = 'text', width = null, shown = true, list = null }) {
-    const field = el('input', { 'data-key': key, type, 'aria-label': shown ? null : label, placeholder: hint, value: value ?? '', class: width, list });
+    const field = el('input', {
+        'data-key': key,
+        type,
+        'aria-label': shown ? null : label,
+        placeholder: hint,
+        value: value ?? '',
+        class: width,
+        list,
+    });
     keep(field, String(value ?? ''), take);
 
     return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
@@ -50,14 +65,27 @@ function offer(field) {
 }
 
 function pick({ key, label, value, options, take, shown = true }) {
-    const field = el('select', { 'data-key': key, 'aria-label': shown ? null : label, onchange: (event) => take(event.target.value) },
-        options.map(([id, words]) => el('option', { value: id, selected: id === value }, words)));
+    const field = el(
+        'select',
+        { 'data-key': key, 'aria-label': shown ? null : label, onchange: (event) => take(event.target.value) },
+        options.map(([id, words]) => el('option', { value: id, selected: id === value }, words)),
+    );
 
     return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
 }
 
 function tick({ key, label, value, take }) {
-    return el('label', { class: 'tick' }, el('input', { 'data-key': key, type: 'checkbox', checked: value, onchange: (event) => take(event.target.checked) }), label);
+    return el(
+        'label',
+        { class: 'tick' },
+        el('input', {
+            'data-key': key,
+            type: 'checkbox',
+            checked: value,
+            onchange: (event) => take(event.target.checked),
+        }),
+        label,
+    );
 }
 
 /**
@@ -67,7 +95,9 @@ function tick({ key, label, value, take }) {
 function destination({ key, value, take, desk, label = t('cards.fields.leadsTo'), none = t('workshop.openEnd') }) {
     const { game } = desk.store;
     const words = wordsAt('workshop.routes');
-    const scenes = game.scenes.map((scene) => el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)));
+    const scenes = game.scenes.map((scene) =>
+        el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)),
+    );
     const chosen = (event) => {
         if (event.target.value !== '+') return take(event.target.value, []);
         const scene = newScene(game, desk);
@@ -79,12 +109,35 @@ function destination({ key, value, take, desk, label = t('cards.fields.leadsTo')
         desk.pickScene(take);
     };
 
-    return el('label', { class: 'leads' }, el('span', {}, label), el('button', { class: 'mover', type: 'button', 'data-key': `${key}.picture`, 'aria-label': t('workshop.chooseByPicture'), title: t('workshop.chooseByPicture'), onclick: byPicture }, icon('search')), el('select', { 'data-key': key, onchange: chosen },
-        el('option', { value: '', selected: !value }, none),
-        el('option', { value: '+' }, t('cards.fields.aNewScene')),
-        el('optgroup', { label: t('cards.fields.scenes') }, scenes),
-        el('optgroup', { label: t('cards.fields.byTheWayTaken') }, Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name))),
-    ));
+    return el(
+        'label',
+        { class: 'leads' },
+        el('span', {}, label),
+        el(
+            'button',
+            {
+                class: 'mover',
+                type: 'button',
+                'data-key': `${key}.picture`,
+                'aria-label': t('workshop.chooseByPicture'),
+                title: t('workshop.chooseByPicture'),
+                onclick: byPicture,
+            },
+            icon('search'),
+        ),
+        el(
+            'select',
+            { 'data-key': key, onchange: chosen },
+            el('option', { value: '', selected: !value }, none),
+            el('option', { value: '+' }, t('cards.fields.aNewScene')),
+            el('optgroup', { label: t('cards.fields.scenes') }, scenes),
+            el(
+                'optgroup',
+                { label: t('cards.fields.byTheWayTaken') },
+                Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name)),
+            ),
+        ),
+    );
 }
 
 function sceneName(game, scene) {
@@ -97,7 +150,14 @@ function sceneName(game, scene) {
 /** The command that puts a new scene right after the present one. */
 function newScene(game, desk) {
     const here = game.scenes.find((scene) => scene.id === desk.scene);
-    const value = { id: freshId('scene'), ...(here?.chapter ? { chapter: here.chapter } : {}), title: t('made.new.scene'), layout: here?.layout ?? 'page', ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}), things: [] };
+    const value = {
+        id: freshId('scene'),
+        ...(here?.chapter ? { chapter: here.chapter } : {}),
+        title: t('made.new.scene'),
+        layout: here?.layout ?? 'page',
+        ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}),
+        things: [],
+    };
 
     return { insert: 'scenes', in: '@game', after: here?.id ?? null, value };
 }

@@ -1,15 +1,27 @@
 import Sortable from 'sortablejs';
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, mark } from '../../lib/dom.js';
 import { list, plain, shortAnswer } from '../ways.js';
 import { area, now } from './fields.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
 function thingOnPage(thing, place, scene, desk) {
     const chosen = desk.thing === thing.id;
 
-    return el('div', { class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`, 'data-thing': thing.id, 'data-key': `on-page.${thing.id}`, onclick: (event) => take(event, thing, desk), onfocusin: (event) => take(event, thing, desk) },
-        el('span', { class: 'on-page-grip', title: t('cards.page.dragToAnotherPlace'), 'aria-hidden': 'true' }, icon('grip-vertical')),
+    return el(
+        'div',
+        {
+            class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`,
+            'data-thing': thing.id,
+            'data-key': `on-page.${thing.id}`,
+            onclick: (event) => take(event, thing, desk),
+            onfocusin: (event) => take(event, thing, desk),
+        },
+        el(
+            'span',
+            { class: 'on-page-grip', title: t('cards.page.dragToAnotherPlace'), 'aria-hidden': 'true' },
+            icon('grip-vertical'),
+        ),
         el('div', { class: 'on-page-body' }, body(thing, desk)),
         chosen ? movers(thing, place, scene, desk) : null,
     );
@@ -22,39 +34,117 @@ function take(event, thing, desk) {
 }
 
 function body(thing, desk) {
-    const words = (field, name) => area({ key: `${thing.id}.${field}`, label: t(`cards.page.${name}`), value: thing[field] ?? '', take: (value) => desk.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)) });
+    const words = (field, name) =>
+        area({
+            key: `${thing.id}.${field}`,
+            label: t(`cards.page.${name}`),
+            value: thing[field] ?? '',
+            take: (value) => desk.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)),
+        });
     if (thing.kind === 'text') return words('md', 'wordsOfTheText');
-    if (thing.kind === 'choice') return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'wordsOfTheChoice')];
-    if (thing.kind === 'lock') return [el('span', { class: 'on-page-sign' }, icon('lock')), el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, desk))];
+    if (thing.kind === 'choice')
+        return [el('span', { class: 'on-page-sign' }, icon('signpost')), words('md', 'wordsOfTheChoice')];
+    if (thing.kind === 'lock')
+        return [
+            el('span', { class: 'on-page-sign' }, icon('lock')),
+            el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, desk)),
+        ];
 
-    return el('p', { class: 'on-page-other' }, el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)), ` ${plain(thing.label || thing.md || thing.front?.md || thing.url || '')}`);
+    return el(
+        'p',
+        { class: 'on-page-other' },
+        el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)),
+        ` ${plain(thing.label || thing.md || thing.front?.md || thing.url || '')}`,
+    );
 }
 
 /** The lock's rules in a line each; what is said to any other answer is changed right here. */
 function lockLines(lock, desk) {
-    const titleOf = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
-    const lines = list(lock.rules).map((rule) => el('p', { class: 'on-page-rule' }, mark(rule.verdict), el('span', {}, shortAnswer(rule.match), rule.go ? ` → ${titleOf(rule.go) ?? t('cards.page.aSceneThatIsGone')}` : '', rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null)));
+    const titleOf = (id) =>
+        desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
+    const lines = list(lock.rules).map((rule) =>
+        el(
+            'p',
+            { class: 'on-page-rule' },
+            mark(rule.verdict),
+            el(
+                'span',
+                {},
+                shortAnswer(rule.match),
+                rule.go ? ` → ${titleOf(rule.go) ?? t('cards.page.aSceneThatIsGone')}` : '',
+                rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null,
+            ),
+        ),
+    );
     const last = list(lock.otherwise).find((reaction) => !reaction.if);
     const take = (say) => {
         const held = list(now(desk, lock).otherwise);
         const place = held.findIndex((reaction) => !reaction.if);
-        desk.store.edit({ set: lock.id, field: 'otherwise', to: place < 0 ? [...held, { say }] : held.map((one, at) => (at === place ? { ...one, say } : one)) }, t('edits.labels.feedback'));
+        desk.store.edit(
+            {
+                set: lock.id,
+                field: 'otherwise',
+                to: place < 0 ? [...held, { say }] : held.map((one, at) => (at === place ? { ...one, say } : one)),
+            },
+            t('edits.labels.feedback'),
+        );
     };
 
-    return [lines, el('div', { class: 'on-page-rule' }, mark('wrong'), area({ key: `${lock.id}.page-otherwise`, label: t('cards.page.feedbackWhenWrong'), hint: t('cards.page.feedbackHint'), value: last?.say ?? '', take }))];
+    return [
+        lines,
+        el(
+            'div',
+            { class: 'on-page-rule' },
+            mark('wrong'),
+            area({
+                key: `${lock.id}.page-otherwise`,
+                label: t('cards.page.feedbackWhenWrong'),
+                hint: t('cards.page.feedbackHint'),
+                value: last?.say ?? '',
+                take,
+            }),
+        ),
+    ];
 }
 
 function movers(thing, place, scene, desk) {
     const things = scene.things;
     const move = (after, words) => desk.store.edit({ move: thing.id, in: scene.id, after }, words);
-    const tool = (sign, label, act, off) => el('button', { class: 'mover', 'data-key': `${thing.id}.${sign}`, 'aria-label': label, title: label, disabled: off, onclick: act }, icon(sign));
+    const tool = (sign, label, act, off) =>
+        el(
+            'button',
+            {
+                class: 'mover',
+                'data-key': `${thing.id}.${sign}`,
+                'aria-label': label,
+                title: label,
+                disabled: off,
+                onclick: act,
+            },
+            icon(sign),
+        );
 
-    return el('div', { class: 'movers' },
-        tool('arrow-up', t('cards.page.moveUp'), () => move(things[place - 2]?.id ?? null, t('edits.labels.movedUp')), place === 0),
-        tool('arrow-down', t('cards.page.moveDown'), () => move(things[place + 1].id, t('edits.labels.movedDown')), place === things.length - 1),
+    return el(
+        'div',
+        { class: 'movers' },
+        tool(
+            'arrow-up',
+            t('cards.page.moveUp'),
+            () => move(things[place - 2]?.id ?? null, t('edits.labels.movedUp')),
+            place === 0,
+        ),
+        tool(
+            'arrow-down',
+            t('cards.page.moveDown'),
+            () => move(things[place + 1].id, t('edits.labels.movedDown')),
+            place === things.length - 1,
+        ),
         tool('trash-2', t('cards.page.delete'), () => {
             desk.thing = null;
-            desk.store.edit({ remove: thing.id }, t('edits.labels.deletedThing', { kind: t(`workshop.kinds.${thing.kind}`) }));
+            desk.store.edit(
+                { remove: thing.id },
+                t('edits.labels.deletedThing', { kind: t(`workshop.kinds.${thing.kind}`) }),
+            );
         }),
     );
 }
@@ -62,12 +152,17 @@ function movers(thing, place, scene, desk) {
 /** Things are drawn to another place by their grip; the page then shows what the document says. */
 function reorderByHand(page, desk) {
     Sortable.create(page, {
-        draggable: '.on-page', handle: '.on-page-grip', animation: 120,
+        draggable: '.on-page',
+        handle: '.on-page-grip',
+        animation: 120,
         onEnd({ item, oldDraggableIndex: from, newDraggableIndex: to }) {
             if (from === to) return;
             const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
             const rest = scene.things.filter((thing) => thing.id !== item.dataset.thing);
-            desk.store.edit({ move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null }, t('edits.labels.movedAThing'));
+            desk.store.edit(
+                { move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null },
+                t('edits.labels.movedAThing'),
+            );
         },
     });
 }

@@ -7,7 +7,11 @@ const locks = (game) => things(game, 'lock', (lock) => lock.label || lock.ask);
 const covers = (game) => things(game, 'cover', (cover) => cover.label || cover.front?.md || cover.id);
 
 function things(game, kind, name) {
-    return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === kind).map((thing) => [thing.id, `${name(thing)} (${scene.title})`]));
+    return game.scenes.flatMap((scene) =>
+        (scene.things ?? [])
+            .filter((thing) => thing.kind === kind)
+            .map((thing) => [thing.id, `${name(thing)} (${scene.title})`]),
+    );
 }
 
 export { chapters, covers, locks, scenes, tallies, tokens };

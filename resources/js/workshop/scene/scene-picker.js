@@ -1,10 +1,13 @@
+import { t } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
+import { smallMap } from '../map/small.js';
 import { address } from '../stage/draw.js';
 import { newScene, sceneName } from './fields.js';
-import { smallMap } from '../map/small.js';
-import { t } from '../../lib/catalogue.js';
 
-/** Scenes pointed at on a small map, or as pictures with names, to be searched; or a new one, made on the spot. `take` gets an id and the commands that make it. */
+/**
+ * Scenes pointed at on a small map, or as pictures with names, to be searched; or a new one, made on the spot. `take`
+ * gets an id and the commands that make it.
+ */
 function scenePicker(desk, take, close) {
     const { game } = desk.store;
     const grid = el('div', { class: 'scene-grid' });
@@ -13,26 +16,60 @@ function scenePicker(desk, take, close) {
         const found = game.scenes.filter((scene) => sceneName(game, scene).toLowerCase().includes(words));
         grid.replaceChildren(...found.map((scene) => tile(scene, desk, () => take(scene.id, []))), made());
     };
-    const made = () => el('button', { class: 'scene-tile scene-tile-new', onclick: () => {
-        const scene = newScene(game, desk);
-        take(scene.value.id, [scene]);
-    } }, icon('plus'), t('workshop.aNewScene'));
-    const field = el('input', { type: 'search', 'aria-label': t('workshop.searchScenes'), placeholder: t('workshop.searchScenes'), autocomplete: 'off', oninput: ({ target }) => fill(target.value) });
+    const made = () =>
+        el(
+            'button',
+            {
+                class: 'scene-tile scene-tile-new',
+                onclick: () => {
+                    const scene = newScene(game, desk);
+                    take(scene.value.id, [scene]);
+                },
+            },
+            icon('plus'),
+            t('workshop.aNewScene'),
+        );
+    const field = el('input', {
+        type: 'search',
+        'aria-label': t('workshop.searchScenes'),
+        placeholder: t('workshop.searchScenes'),
+        autocomplete: 'off',
+        oninput: ({ target }) => fill(target.value),
+    });
     fill('');
     setTimeout(() => field.focus());
 
     return [
-        el('header', { class: 'card-head' }, icon('signpost'), el('h2', {}, t('workshop.leadsWhere')), el('button', { class: 'link card-back', onclick: close }, t('cards.picker.notNow'))),
-        el('div', { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' }, game.scenes.length > 2 ? smallMap(desk, (id) => take(id, [])) : null, field, grid),
+        el(
+            'header',
+            { class: 'card-head' },
+            icon('signpost'),
+            el('h2', {}, t('workshop.leadsWhere')),
+            el('button', { class: 'link card-back', onclick: close }, t('cards.picker.notNow')),
+        ),
+        el(
+            'div',
+            { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' },
+            game.scenes.length > 2 ? smallMap(desk, (id) => take(id, [])) : null,
+            field,
+            grid,
+        ),
     ];
 }
 
 function tile(scene, desk, act) {
     const href = address(scene.backdrop?.asset, desk);
-    const face = href ? el('img', { src: href, alt: '', loading: 'lazy' }) : el('span', { class: 'scene-tile-bare' }, icon(scene.ending ? 'flag' : 'file-text'));
+    const face = href
+        ? el('img', { src: href, alt: '', loading: 'lazy' })
+        : el('span', { class: 'scene-tile-bare' }, icon(scene.ending ? 'flag' : 'file-text'));
     if (!href && scene.backdrop?.colour) face.style.backgroundColor = scene.backdrop.colour;
 
-    return el('button', { class: `scene-tile${scene.id === desk.scene ? ' chosen' : ''}`, onclick: act }, face, el('span', {}, sceneName(desk.store.game, scene)));
+    return el(
+        'button',
+        { class: `scene-tile${scene.id === desk.scene ? ' chosen' : ''}`, onclick: act },
+        face,
+        el('span', {}, sceneName(desk.store.game, scene)),
+    );
 }
 
 export { scenePicker };

@@ -1,8 +1,9 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../document.js';
-import { rounded } from '../stage/geometry.js';
 import { clearingCard } from '../stage/clearing-card.js';
+import { rounded } from '../stage/geometry.js';
 import { picturePicker, takeFile } from '../stage/pictures.js';
 import { severalCard } from '../stage/several.js';
 import { openStage } from '../stage/stage.js';
@@ -11,7 +12,6 @@ import { reorderByHand, thingOnPage } from './page.js';
 import { scenePicker } from './scene-picker.js';
 import { thingCard } from './thing.js';
 import { waybill } from './waybill.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 const TRAY = [
     ['text', 'type'],
@@ -26,7 +26,9 @@ const TRAY = [
 /** How large a new thing stands on a stage. */
 const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [260, 200], link: [320, 88] };
 
-/** The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge. */
+/**
+ * The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge.
+ */
 function openScene(holder, desk) {
     const page = el('div', { class: 'page', 'aria-label': t('cards.face.whatStudentsSeeInOrder') });
     const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': t('cards.face.addAThing') });
@@ -41,7 +43,10 @@ function openScene(holder, desk) {
         desk.choosing = take;
         draw();
     };
-    holder.append(el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, desk.stage.node, tray), card), bill);
+    holder.append(
+        el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, desk.stage.node, tray), card),
+        bill,
+    );
     takeDropped(desk);
     reorderByHand(page, desk);
 
@@ -52,8 +57,30 @@ function openScene(holder, desk) {
         page.hidden = isStage;
         desk.stage.node.hidden = !isStage;
         if (isStage) desk.stage.view.draw(scene);
-        else redraw(page, [pageHead(scene, desk), ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)), ending(scene), hollow(scene, desk)]);
-        redraw(tray, TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign]) => el('button', { class: 'tray-button', 'data-key': `tray.${kind}`, 'data-add': kind, onpointerdown: (event) => isStage && carry(event, kind, desk), onclick: () => add(desk, kind) }, icon(sign), t(`workshop.kinds.${kind}`))));
+        else
+            redraw(page, [
+                pageHead(scene, desk),
+                ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)),
+                ending(scene),
+                hollow(scene, desk),
+            ]);
+        redraw(
+            tray,
+            TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign]) =>
+                el(
+                    'button',
+                    {
+                        class: 'tray-button',
+                        'data-key': `tray.${kind}`,
+                        'data-add': kind,
+                        onpointerdown: (event) => isStage && carry(event, kind, desk),
+                        onclick: () => add(desk, kind),
+                    },
+                    icon(sign),
+                    t(`workshop.kinds.${kind}`),
+                ),
+            ),
+        );
         redraw(card, cardFor(scene, thing, desk));
         redraw(bill, waybill(scene, desk));
         focusNew(page, desk);
@@ -63,8 +90,18 @@ function openScene(holder, desk) {
 }
 
 function cardFor(scene, thing, desk) {
-    if (desk.picking) return picturePicker(desk, (found) => take(desk, found), () => stopPicking(desk));
-    if (desk.choosing) return scenePicker(desk, (id, made) => choose(desk, id, made), () => stopPicking(desk));
+    if (desk.picking)
+        return picturePicker(
+            desk,
+            (found) => take(desk, found),
+            () => stopPicking(desk),
+        );
+    if (desk.choosing)
+        return scenePicker(
+            desk,
+            (id, made) => choose(desk, id, made),
+            () => stopPicking(desk),
+        );
     if (scene.layout === 'stage' && desk.stage.view.tool && !thing) return areaCard(desk);
     if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
 
@@ -77,7 +114,11 @@ function cardFor(scene, thing, desk) {
 /** One board for as long as the background of a thing is worked on. */
 function clearing(thing, desk) {
     if (desk.board?.id !== thing.id) {
-        const take = (found) => desk.store.edit([...found.edits, { set: thing.id, field: 'asset', to: found.id }], t('edits.labels.clearBackground'));
+        const take = (found) =>
+            desk.store.edit(
+                [...found.edits, { set: thing.id, field: 'asset', to: found.id }],
+                t('edits.labels.clearBackground'),
+            );
         const close = () => {
             desk.clearing = desk.board = null;
             desk.draw();
@@ -91,17 +132,60 @@ function clearing(thing, desk) {
 /** While an area is being drawn: in which shape. */
 function areaCard(desk) {
     const { view } = desk.stage;
-    const shapes = { rect: ['square', t('cards.face.aRectangleDragOverIt')], ellipse: ['circle', t('cards.face.anEllipseDragOverIt')], polygon: ['pentagon', t('cards.face.anyShapePressAtEach')] };
+    const shapes = {
+        rect: ['square', t('cards.face.aRectangleDragOverIt')],
+        ellipse: ['circle', t('cards.face.anEllipseDragOverIt')],
+        polygon: ['pentagon', t('cards.face.anyShapePressAtEach')],
+    };
     const use = (kind) => {
         view.use({ ...view.tool, kind });
         desk.draw();
     };
 
     return [
-        el('header', { class: 'card-head' }, icon('square-dashed-mouse-pointer'), el('h2', {}, t('cards.face.aClearArea')), el('button', { class: 'link card-back', 'data-key': 'area.stop', onclick: () => { view.use(null); desk.draw(); } }, t('cards.face.notNow'))),
-        el('div', { class: 'card-body', 'data-key': 'area.card' }, el('p', {}, t('cards.face.anyPartOfThePicture')),
-            Object.entries(shapes).map(([kind, [sign, name]]) => el('button', { class: `button area-shape${view.tool.kind === kind ? ' chosen' : ''}`, 'data-key': `area.${kind}`, 'aria-pressed': String(view.tool.kind === kind), onclick: () => use(kind) }, icon(sign), name)),
-            view.tool.kind === 'polygon' ? el('button', { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) }, t('cards.face.closeTheShape')) : null),
+        el(
+            'header',
+            { class: 'card-head' },
+            icon('square-dashed-mouse-pointer'),
+            el('h2', {}, t('cards.face.aClearArea')),
+            el(
+                'button',
+                {
+                    class: 'link card-back',
+                    'data-key': 'area.stop',
+                    onclick: () => {
+                        view.use(null);
+                        desk.draw();
+                    },
+                },
+                t('cards.face.notNow'),
+            ),
+        ),
+        el(
+            'div',
+            { class: 'card-body', 'data-key': 'area.card' },
+            el('p', {}, t('cards.face.anyPartOfThePicture')),
+            Object.entries(shapes).map(([kind, [sign, name]]) =>
+                el(
+                    'button',
+                    {
+                        class: `button area-shape${view.tool.kind === kind ? ' chosen' : ''}`,
+                        'data-key': `area.${kind}`,
+                        'aria-pressed': String(view.tool.kind === kind),
+                        onclick: () => use(kind),
+                    },
+                    icon(sign),
+                    name,
+                ),
+            ),
+            view.tool.kind === 'polygon'
+                ? el(
+                      'button',
+                      { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) },
+                      t('cards.face.closeTheShape'),
+                  )
+                : null,
+        ),
     ];
 }
 
@@ -129,7 +213,13 @@ function sceneOf(desk) {
 function pageHead(scene, desk) {
     const backdrop = desk.store.game.assets?.find((asset) => asset.id === scene.backdrop?.asset);
 
-    return el('button', { class: `page-head${desk.thing ? '' : ' chosen'}`, 'data-key': 'page-head', onclick: () => select(desk, null) },
+    return el(
+        'button',
+        {
+            class: `page-head${desk.thing ? '' : ' chosen'}`,
+            'data-key': 'page-head',
+            onclick: () => select(desk, null),
+        },
         backdrop ? el('img', { src: `/files/${backdrop.file.split('/').pop()}`, alt: '' }) : null,
         el('span', { class: 'page-title' }, scene.title || t('cards.face.sceneWithoutATitle')),
         el('span', { class: 'caps' }, t('cards.face.scene')),
@@ -137,13 +227,34 @@ function pageHead(scene, desk) {
 }
 
 function ending(scene) {
-    return scene.ending ? el('p', { class: 'page-ending' }, el('span', { class: 'caps' }, t('cards.face.ending', { ending: t(`workshop.endings.${scene.ending.kind}`) })), scene.ending.md ?? '') : null;
+    return scene.ending
+        ? el(
+              'p',
+              { class: 'page-ending' },
+              el(
+                  'span',
+                  { class: 'caps' },
+                  t('cards.face.ending', { ending: t(`workshop.endings.${scene.ending.kind}`) }),
+              ),
+              scene.ending.md ?? '',
+          )
+        : null;
 }
 
 function hollow(scene, desk) {
     if ((scene.things ?? []).length > 0 || scene.ending) return null;
 
-    return el('div', { class: 'page-empty' }, el('p', {}, t('cards.face.nothingStandsHereYet')), el('button', { class: 'button', onclick: () => add(desk, 'lock') }, icon('lock'), t('cards.face.beginWithAQuestion')));
+    return el(
+        'div',
+        { class: 'page-empty' },
+        el('p', {}, t('cards.face.nothingStandsHereYet')),
+        el(
+            'button',
+            { class: 'button', onclick: () => add(desk, 'lock') },
+            icon('lock'),
+            t('cards.face.beginWithAQuestion'),
+        ),
+    );
 }
 
 function select(desk, id) {
@@ -156,7 +267,9 @@ function carry(event, kind, desk) {
     const from = event;
     const drop = (up) => {
         document.removeEventListener('pointerup', drop);
-        const isOver = Math.hypot(up.clientX - from.clientX, up.clientY - from.clientY) > 30 && document.elementFromPoint(up.clientX, up.clientY)?.closest('.stage');
+        const isOver =
+            Math.hypot(up.clientX - from.clientX, up.clientY - from.clientY) > 30 &&
+            document.elementFromPoint(up.clientX, up.clientY)?.closest('.stage');
         if (isOver) add(desk, kind, desk.stage.view.point(up));
     };
     document.addEventListener('pointerup', drop);
@@ -170,13 +283,28 @@ function add(desk, kind, at = null) {
         return desk.draw();
     }
     if (kind === 'picture') return desk.pickPicture((found) => putPicture(desk, found, at));
-    put(desk, { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new')) }, [], t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }), at, SIZES[kind]);
+    put(
+        desk,
+        { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new')) },
+        [],
+        t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }),
+        at,
+        SIZES[kind],
+    );
 }
 
 function putPicture(desk, found, at) {
     const scale = Math.min(1, 260 / Math.max(found.width, found.height)) || 1;
-    const size = found.width <= 64 ? [180, (180 * found.height) / found.width] : [found.width * scale, found.height * scale];
-    put(desk, { id: freshId('picture'), kind: 'picture', asset: found.id }, found.edits, t('edits.labels.newPicture'), at, size);
+    const size =
+        found.width <= 64 ? [180, (180 * found.height) / found.width] : [found.width * scale, found.height * scale];
+    put(
+        desk,
+        { id: freshId('picture'), kind: 'picture', asset: found.id },
+        found.edits,
+        t('edits.labels.newPicture'),
+        at,
+        size,
+    );
 }
 
 /** Puts a new thing into the scene: after the one taken up on a page, on top on a stage. */
@@ -188,14 +316,24 @@ function put(desk, value, edits, label, at = null, size = null) {
     desk.thing = placed.id;
     desk.begun = isStage ? null : placed.id;
     desk.store.edit([...edits, { insert: 'things', in: scene.id, after: last, value: placed }], label);
-    if (isStage) requestAnimationFrame(() => document.querySelector('.card [data-key$=".card-md"], .card [data-key$=".card-ask"], .card [data-key$=".card-label"]')?.select());
+    if (isStage)
+        requestAnimationFrame(() =>
+            document
+                .querySelector(
+                    '.card [data-key$=".card-md"], .card [data-key$=".card-ask"], .card [data-key$=".card-label"]',
+                )
+                ?.select(),
+        );
 }
 
 /** Around the point, or in the middle and a step further where something stands right there. */
 function freeBox(scene, [width, height], at) {
     const [x, y] = at ?? [800, 430];
     let box = rounded([x - width / 2, y - height / 2, width, height]);
-    const isTaken = () => scene.things?.some((thing) => thing.box && Math.abs(thing.box[0] - box[0]) < 12 && Math.abs(thing.box[1] - box[1]) < 12);
+    const isTaken = () =>
+        scene.things?.some(
+            (thing) => thing.box && Math.abs(thing.box[0] - box[0]) < 12 && Math.abs(thing.box[1] - box[1]) < 12,
+        );
     while (!at && isTaken() && box[1] < 800) box = [box[0] + 34, box[1] + 34, width, height].map(Math.round);
 
     return box;
@@ -234,7 +372,13 @@ function fresh(kind, words) {
     if (kind === 'cover') return { label: '', front: { md: words.front }, back: { md: words.back }, opens: 'tap' };
     if (kind === 'link') return { label: words.link, url: '', md: '' };
 
-    return { label: '', ask: words.ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
+    return {
+        label: '',
+        ask: words.ask,
+        input: { type: 'text' },
+        rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }],
+        otherwise: [],
+    };
 }
 
 export { openScene, select };

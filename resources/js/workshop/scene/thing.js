@@ -1,29 +1,66 @@
+import { t } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
+import { split } from '../map/verbs.js';
+import { placeTools } from '../stage/several.js';
 import { list } from '../ways.js';
 import { bench } from './bench.js';
+import { series } from './card.js';
+import { conditionField } from './condition.js';
+import { effectsField } from './effects.js';
 import { area, destination, line, now } from './fields.js';
 import { foundHere, foundSign } from './found.js';
-import { effectsField } from './effects.js';
-import { conditionField } from './condition.js';
-import { reactionsField } from './reactions.js';
-import { split } from '../map/verbs.js';
 import { lockCard } from './lock.js';
-import { series } from './card.js';
 import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
-import { placeTools } from '../stage/several.js';
-import { t } from '../../lib/catalogue.js';
+import { reactionsField } from './reactions.js';
 
-const SIGNS = { text: 'type', choice: 'signpost', lock: 'lock', picture: 'image', cover: 'layers', link: 'external-link' };
+const SIGNS = {
+    text: 'type',
+    choice: 'signpost',
+    lock: 'lock',
+    picture: 'image',
+    cover: 'layers',
+    link: 'external-link',
+};
 
-const BODIES = { text: textBody, picture: pictureBody, cover: coverBody, link: linkBody, choice: choiceBody, lock: lockCard };
+const BODIES = {
+    text: textBody,
+    picture: pictureBody,
+    cover: coverBody,
+    link: linkBody,
+    choice: choiceBody,
+    lock: lockCard,
+};
 
 /** The card of the thing taken up, with only what that thing needs. */
 function thingCard(thing, scene, desk) {
     const body = BODIES[thing.kind];
 
     return [
-        el('header', { class: 'card-head' }, icon(SIGNS[thing.kind] ?? 'list'), el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : t(`workshop.kinds.${thing.kind}`)), foundSign(desk, thing.id), back(desk)),
-        el('div', { class: 'card-body', 'data-key': `${thing.id}.card` }, thing.box ? placeTools(desk, desk.stage.view) : null, body ? body(thing, desk) : el('p', { class: 'help' }, t('cards.thing.thisKindOfThingIs')), ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null, conditionField({ key: `${thing.id}.if`, label: t('cards.thing.shownTo'), value: thing.if, desk, take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, t('edits.labels.whoSeesIt')) }), series(desk, thing.id, t('edits.labels.copiedThing', { kind: t(`workshop.kinds.${thing.kind}`) })), splitHere(thing, scene, desk), foundHere(desk, thing.id)),
+        el(
+            'header',
+            { class: 'card-head' },
+            icon(SIGNS[thing.kind] ?? 'list'),
+            el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : t(`workshop.kinds.${thing.kind}`)),
+            foundSign(desk, thing.id),
+            back(desk),
+        ),
+        el(
+            'div',
+            { class: 'card-body', 'data-key': `${thing.id}.card` },
+            thing.box ? placeTools(desk, desk.stage.view) : null,
+            body ? body(thing, desk) : el('p', { class: 'help' }, t('cards.thing.thisKindOfThingIs')),
+            ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null,
+            conditionField({
+                key: `${thing.id}.if`,
+                label: t('cards.thing.shownTo'),
+                value: thing.if,
+                desk,
+                take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, t('edits.labels.whoSeesIt')),
+            }),
+            series(desk, thing.id, t('edits.labels.copiedThing', { kind: t(`workshop.kinds.${thing.kind}`) })),
+            splitHere(thing, scene, desk),
+            foundHere(desk, thing.id),
+        ),
         thing.kind === 'lock' ? bench(thing, desk) : null,
     ];
 }
@@ -32,28 +69,97 @@ function thingCard(thing, scene, desk) {
 function splitHere(thing, scene, desk) {
     if (scene.layout === 'stage' || scene.things[0]?.id === thing.id) return null;
 
-    return el('button', { class: 'link', 'data-key': `${thing.id}.split`, onclick: () => split(desk, scene, thing.id) }, icon('split'), t('workshop.splitHere'));
+    return el(
+        'button',
+        { class: 'link', 'data-key': `${thing.id}.split`, onclick: () => split(desk, scene, thing.id) },
+        icon('split'),
+        t('workshop.splitHere'),
+    );
 }
 
 function back(desk) {
-    return el('button', { class: 'link card-back', 'data-key': 'card-back', onclick: () => { desk.thing = null; desk.draw(); } }, t('cards.thing.theScene'));
+    return el(
+        'button',
+        {
+            class: 'link card-back',
+            'data-key': 'card-back',
+            onclick: () => {
+                desk.thing = null;
+                desk.draw();
+            },
+        },
+        t('cards.thing.theScene'),
+    );
 }
 
 function choiceBody(thing, desk) {
     const react = list(thing.react);
     if (react.length > 1 || react[0]?.if) return reactionsField(thing, 'react', desk);
     const reaction = react[0] ?? {};
-    const set = (fields, made, label) => desk.store.edit([...made, { set: thing.id, field: 'react', to: [{ ...list(now(desk, thing).react)[0], ...fields }] }], label);
+    const set = (fields, made, label) =>
+        desk.store.edit(
+            [...made, { set: thing.id, field: 'react', to: [{ ...list(now(desk, thing).react)[0], ...fields }] }],
+            label,
+        );
 
     return [
-        thing.box && (thing.look ?? 'button') === 'button' ? area({ key: `${thing.id}.card-md`, label: t('cards.thing.wordsOnIt'), shown: true, value: thing.md ?? '', take: (md) => desk.store.edit({ set: thing.id, field: 'md', to: md }, t('edits.labels.wordsOfTheChoice')) }) : null,
-        destination({ key: `${thing.id}.go`, value: reaction.go ?? (reaction.say || reaction.do?.length > 0 ? '@stay' : ''), desk, take: (go, made) => set({ go }, made, t('edits.labels.whereTheChoiceLeads')) }),
-        area({ key: `${thing.id}.say`, label: t('cards.thing.whatStudentsReadThen'), shown: true, value: reaction.say ?? '', hint: t('cards.thing.nothing'), take: (say) => set({ say }, [], t('edits.labels.whatTheChoiceSays')) }),
-        thing.box ? el('button', { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) }, icon('lock'), t('cards.thing.itAsksForAnAnswer')) : null,
+        thing.box && (thing.look ?? 'button') === 'button'
+            ? area({
+                  key: `${thing.id}.card-md`,
+                  label: t('cards.thing.wordsOnIt'),
+                  shown: true,
+                  value: thing.md ?? '',
+                  take: (md) =>
+                      desk.store.edit({ set: thing.id, field: 'md', to: md }, t('edits.labels.wordsOfTheChoice')),
+              })
+            : null,
+        destination({
+            key: `${thing.id}.go`,
+            value: reaction.go ?? (reaction.say || reaction.do?.length > 0 ? '@stay' : ''),
+            desk,
+            take: (go, made) => set({ go }, made, t('edits.labels.whereTheChoiceLeads')),
+        }),
+        area({
+            key: `${thing.id}.say`,
+            label: t('cards.thing.whatStudentsReadThen'),
+            shown: true,
+            value: reaction.say ?? '',
+            hint: t('cards.thing.nothing'),
+            take: (say) => set({ say }, [], t('edits.labels.whatTheChoiceSays')),
+        }),
+        thing.box
+            ? el(
+                  'button',
+                  { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) },
+                  icon('lock'),
+                  t('cards.thing.itAsksForAnAnswer'),
+              )
+            : null,
         closerLook(reaction, set, desk, thing.id),
         effectsField({ reaction, set, desk, key: thing.id }),
-        el('button', { class: 'link', 'data-key': `${thing.id}.more`, onclick: () => desk.store.edit({ set: thing.id, field: 'react', to: [...react, { say: '' }] }, t('edits.labels.whatTheChoiceDoes')) }, icon('plus'), t('workshop.reactions.open')),
-        thing.md || thing.box ? null : line({ key: `${thing.id}.label`, label: t('cards.thing.nameForThoseWhoCant'), value: thing.label, take: (label) => desk.store.edit({ set: thing.id, field: 'label', to: label }, t('edits.labels.nameOfTheChoice')) }),
+        el(
+            'button',
+            {
+                class: 'link',
+                'data-key': `${thing.id}.more`,
+                onclick: () =>
+                    desk.store.edit(
+                        { set: thing.id, field: 'react', to: [...react, { say: '' }] },
+                        t('edits.labels.whatTheChoiceDoes'),
+                    ),
+            },
+            icon('plus'),
+            t('workshop.reactions.open'),
+        ),
+        thing.md || thing.box
+            ? null
+            : line({
+                  key: `${thing.id}.label`,
+                  label: t('cards.thing.nameForThoseWhoCant'),
+                  value: thing.label,
+                  take: (label) =>
+                      desk.store.edit({ set: thing.id, field: 'label', to: label }, t('edits.labels.nameOfTheChoice')),
+              }),
     ];
 }
 
@@ -62,19 +168,59 @@ function closerLook(reaction, set, desk, key) {
     const shown = /!\[[^\]]*\]\(asset:([a-z0-9_-]+)\)\s*/;
     const say = reaction.say ?? '';
     const add = (found) => {
-        const asset = [...(desk.store.game.assets ?? []), ...found.edits.map((edit) => edit.value)].find((one) => one?.id === found.id);
-        set({ say: `![${asset?.alt ?? ''}](asset:${found.id})\n\n${say.replace(shown, '')}`.trim() }, found.edits, t('edits.labels.aCloserLook'));
+        const asset = [...(desk.store.game.assets ?? []), ...found.edits.map((edit) => edit.value)].find(
+            (one) => one?.id === found.id,
+        );
+        set(
+            { say: `![${asset?.alt ?? ''}](asset:${found.id})\n\n${say.replace(shown, '')}`.trim() },
+            found.edits,
+            t('edits.labels.aCloserLook'),
+        );
     };
 
-    return el('div', { class: 'small-line' }, el('button', { class: 'link', 'data-key': `${key}.closer`, onclick: () => desk.pickPicture(add) }, icon('zoom-in'), shown.test(say) ? t('cards.thing.anotherPictureToLookAt') : t('cards.thing.showsAPictureToLook')),
-        shown.test(say) ? el('button', { class: 'link', 'data-key': `${key}.closer.off`, onclick: () => set({ say: say.replace(shown, '') }, [], t('edits.labels.noCloserLook')) }, t('cards.thing.withoutIt')) : null);
+    return el(
+        'div',
+        { class: 'small-line' },
+        el(
+            'button',
+            { class: 'link', 'data-key': `${key}.closer`, onclick: () => desk.pickPicture(add) },
+            icon('zoom-in'),
+            shown.test(say) ? t('cards.thing.anotherPictureToLookAt') : t('cards.thing.showsAPictureToLook'),
+        ),
+        shown.test(say)
+            ? el(
+                  'button',
+                  {
+                      class: 'link',
+                      'data-key': `${key}.closer.off`,
+                      onclick: () => set({ say: say.replace(shown, '') }, [], t('edits.labels.noCloserLook')),
+                  },
+                  t('cards.thing.withoutIt'),
+              )
+            : null,
+    );
 }
 
 /** The same place and look, with a question before it; where it led, the right answer leads. */
 function becomeLock(thing, desk) {
     const go = list(thing.react)[0]?.go ?? '';
-    const fields = { kind: 'lock', look: thing.look === 'button' ? undefined : thing.look, label: thing.label || thing.md || '', md: undefined, react: undefined, ask: t('made.new.ask'), input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }], otherwise: [] };
-    desk.store.edit(Object.entries(fields).filter(([field, to]) => to !== undefined || field in thing).map(([field, to]) => (to === undefined ? { set: thing.id, field } : { set: thing.id, field, to })), t('edits.labels.aLockInsteadOfA'));
+    const fields = {
+        kind: 'lock',
+        look: thing.look === 'button' ? undefined : thing.look,
+        label: thing.label || thing.md || '',
+        md: undefined,
+        react: undefined,
+        ask: t('made.new.ask'),
+        input: { type: 'text' },
+        rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }],
+        otherwise: [],
+    };
+    desk.store.edit(
+        Object.entries(fields)
+            .filter(([field, to]) => to !== undefined || field in thing)
+            .map(([field, to]) => (to === undefined ? { set: thing.id, field } : { set: thing.id, field, to })),
+        t('edits.labels.aLockInsteadOfA'),
+    );
 }
 
 export { thingCard };

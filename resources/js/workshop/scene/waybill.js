@@ -1,7 +1,7 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el } from '../../lib/dom.js';
 import { routesIn } from '../ways.js';
 import { newScene } from './fields.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** Where students come from, this scene, where they go; each with its reason, each a way to walk. */
 function waybill(scene, desk) {
@@ -11,21 +11,66 @@ function waybill(scene, desk) {
     const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id);
 
     return [
-        el('section', { class: 'bill-side' }, el('h2', { class: 'caps' }, t('cards.waybill.studentsComeFrom')),
-            el('ul', {}, game.start === scene.id ? el('li', { class: 'bill-start' }, t('cards.waybill.theGameStartsHere')) : null,
+        el(
+            'section',
+            { class: 'bill-side' },
+            el('h2', { class: 'caps' }, t('cards.waybill.studentsComeFrom')),
+            el(
+                'ul',
+                {},
+                game.start === scene.id
+                    ? el('li', { class: 'bill-start' }, t('cards.waybill.theGameStartsHere'))
+                    : null,
                 grouped(into, 'from').map((way) => stop(game, way.from, way.why, desk)),
-                into.length === 0 && game.start !== scene.id ? el('li', { class: 'bill-none' }, t('cards.waybill.nowhereYetNoWayLeads')) : null)),
-        el('section', { class: 'bill-here' }, el('h2', { class: 'caps' }, t('cards.waybill.thisScene')), el('p', { class: 'bill-title' }, scene.title || t('cards.waybill.withoutATitle')), el('p', {}, counts(scene))),
-        el('section', { class: 'bill-side' }, el('div', { class: 'bill-head' }, el('h2', { class: 'caps' }, t('cards.waybill.theyGoOnTo')), el('span', { class: 'bill-makers' }, el('button', { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) }, t('cards.waybill.makeANewWay')), el('button', { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => desk.patterns.open() }, t('workshop.fromPattern')))),
-            el('ul', {}, grouped(out, 'to').map((way) => stop(game, way.to, way.why, desk)),
-                scene.ending ? el('li', { class: 'bill-none' }, t('cards.waybill.thePlayEndsHere')) : null)),
+                into.length === 0 && game.start !== scene.id
+                    ? el('li', { class: 'bill-none' }, t('cards.waybill.nowhereYetNoWayLeads'))
+                    : null,
+            ),
+        ),
+        el(
+            'section',
+            { class: 'bill-here' },
+            el('h2', { class: 'caps' }, t('cards.waybill.thisScene')),
+            el('p', { class: 'bill-title' }, scene.title || t('cards.waybill.withoutATitle')),
+            el('p', {}, counts(scene)),
+        ),
+        el(
+            'section',
+            { class: 'bill-side' },
+            el(
+                'div',
+                { class: 'bill-head' },
+                el('h2', { class: 'caps' }, t('cards.waybill.theyGoOnTo')),
+                el(
+                    'span',
+                    { class: 'bill-makers' },
+                    el(
+                        'button',
+                        { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) },
+                        t('cards.waybill.makeANewWay'),
+                    ),
+                    el(
+                        'button',
+                        { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => desk.patterns.open() },
+                        t('workshop.fromPattern'),
+                    ),
+                ),
+            ),
+            el(
+                'ul',
+                {},
+                grouped(out, 'to').map((way) => stop(game, way.to, way.why, desk)),
+                scene.ending ? el('li', { class: 'bill-none' }, t('cards.waybill.thePlayEndsHere')) : null,
+            ),
+        ),
     ];
 }
 
 /** Several ways to the same place are one stop with their reasons together. */
 function grouped(ways, end) {
     const stops = new Map();
-    for (const way of ways) stops.set(way[end], { ...way, why: stops.has(way[end]) ? `${stops.get(way[end]).why} · ${way.why}` : way.why });
+    for (const way of ways)
+        stops.set(way[end], { ...way, why: stops.has(way[end]) ? `${stops.get(way[end]).why} · ${way.why}` : way.why });
 
     return [...stops.values()];
 }
@@ -35,7 +80,21 @@ function stop(game, id, why, desk) {
     const line = game.chapters?.findIndex((one) => one.id === scene?.chapter) ?? 0;
     const name = scene?.title ?? wordsAt('workshop.routes')[id] ?? t('cards.waybill.aSceneThatIsGone');
 
-    return el('li', {}, el('button', { class: `bill-stop bar-${Math.max(0, line) % 5}${scene ? '' : ' bill-loose'}`, 'data-key': `bill-${id}`, disabled: !scene, onclick: () => desk.walkTo(id) }, el('strong', {}, name), el('span', {}, why)));
+    return el(
+        'li',
+        {},
+        el(
+            'button',
+            {
+                class: `bill-stop bar-${Math.max(0, line) % 5}${scene ? '' : ' bill-loose'}`,
+                'data-key': `bill-${id}`,
+                disabled: !scene,
+                onclick: () => desk.walkTo(id),
+            },
+            el('strong', {}, name),
+            el('span', {}, why),
+        ),
+    );
 }
 
 function counts(scene) {
@@ -47,9 +106,18 @@ function counts(scene) {
 
 function makeWay(scene, desk) {
     const made = newScene(desk.store.game, desk);
-    const choice = { id: made.value.id.replace('scene', 'choice'), kind: 'choice', look: 'button', md: t('made.new.choice'), react: [{ go: made.value.id }] };
+    const choice = {
+        id: made.value.id.replace('scene', 'choice'),
+        kind: 'choice',
+        look: 'button',
+        md: t('made.new.choice'),
+        react: [{ go: made.value.id }],
+    };
     desk.thing = choice.id;
-    desk.store.edit([made, { insert: 'things', in: scene.id, after: scene.things?.at(-1)?.id ?? null, value: choice }], t('edits.labels.newWay'));
+    desk.store.edit(
+        [made, { insert: 'things', in: scene.id, after: scene.things?.at(-1)?.id ?? null, value: choice }],
+        t('edits.labels.newWay'),
+    );
 }
 
 export { waybill };

@@ -1,24 +1,58 @@
-import { freshId } from '../document.js';
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
+import { freshId } from '../document.js';
 
-/** What is written or pasted below the last row makes new rows: `(block, desk)`, a list of rows of texts, by kind of table. */
+/**
+ * What is written or pasted below the last row makes new rows: `(block, desk)`, a list of rows of texts, by kind of
+ * table.
+ */
 const BEYOND = { lock: questions, named: tokens };
 
 /** Questions with their answers build a ladder behind the last scene; without answers they are scenes to be filled. */
 function questions(block, desk) {
     const words = wordsAt('workshop.sheet');
     const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
-    if (block.every((cells) => cells.slice(1).join('').trim() === '')) return desk.store.edit(asked(block.map(([ask]) => ask), last), filled(words.asked, { count: block.length }));
+    if (block.every((cells) => cells.slice(1).join('').trim() === ''))
+        return desk.store.edit(
+            asked(
+                block.map(([ask]) => ask),
+                last,
+            ),
+            filled(words.asked, { count: block.length }),
+        );
     const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
-    desk.store.build({ pattern: 'ladder', with: { questions: text }, after: last?.id ?? null, usual: wordsAt('patterns.usuals') });
+    desk.store.build({
+        pattern: 'ladder',
+        with: { questions: text },
+        after: last?.id ?? null,
+        usual: wordsAt('patterns.usuals'),
+    });
 }
 
 /** Questions without an answer yet, a scene for each. */
 function asked(asks, last) {
     return asks.map((ask) => {
         const id = freshId('scene');
-        const lock = { id: id.replace('scene', 'lock'), kind: 'lock', label: '', ask, input: { type: 'text' }, rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }], otherwise: [] };
-        const insert = { insert: 'scenes', in: '@game', after: last?.id ?? null, value: { id, ...(last?.chapter ? { chapter: last.chapter } : {}), title: ask.slice(0, 60), layout: 'page', things: [lock] } };
+        const lock = {
+            id: id.replace('scene', 'lock'),
+            kind: 'lock',
+            label: '',
+            ask,
+            input: { type: 'text' },
+            rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }],
+            otherwise: [],
+        };
+        const insert = {
+            insert: 'scenes',
+            in: '@game',
+            after: last?.id ?? null,
+            value: {
+                id,
+                ...(last?.chapter ? { chapter: last.chapter } : {}),
+                title: ask.slice(0, 60),
+                layout: 'page',
+                things: [lock],
+            },
+        };
         last = insert.value;
 
         return insert;

@@ -22,7 +22,8 @@ function changesOf(cells, columns, sheet, kind) {
         }
         edits.push(...made);
         game = made.reduce(apply, game);
-        if (made.some((edit) => edit.insert === 'scenes' || edit.field === 'title')) titles = new Map(game.scenes.map((scene) => [scene.id, scene.title ?? '']));
+        if (made.some((edit) => edit.insert === 'scenes' || edit.field === 'title'))
+            titles = new Map(game.scenes.map((scene) => [scene.id, scene.title ?? '']));
         rows = now.thing && made.length === 1 && made[0].set === row ? rows.set(row, fresh(game, now)) : null;
     }
 

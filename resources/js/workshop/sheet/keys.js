@@ -1,6 +1,13 @@
 import Papa from 'papaparse';
 
-const STEPS = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1], PageUp: [-12, 0], PageDown: [12, 0] };
+const STEPS = {
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+    PageUp: [-12, 0],
+    PageDown: [12, 0],
+};
 
 /** The keys and the clipboard of a grid, as a spreadsheet has them. */
 function listenToKeys(grid) {
@@ -13,7 +20,9 @@ function listenToKeys(grid) {
     grid.node.addEventListener('paste', (event) => {
         if (event.target.matches('.grid-field')) return;
         event.preventDefault();
-        const block = Papa.parse(event.clipboardData.getData('text/plain').replace(/\r?\n$/, ''), { delimiter: '\t' }).data;
+        const block = Papa.parse(event.clipboardData.getData('text/plain').replace(/\r?\n$/, ''), {
+            delimiter: '\t',
+        }).data;
         grid.write(block.length === 1 && block[0].length === 1 ? [[block[0][0]]] : block);
     });
 }
@@ -37,16 +46,19 @@ function keyed(event, grid, [row, column]) {
     const isControl = event.ctrlKey || event.metaKey;
     if (isControl && event.key.toLowerCase() === 'd') return () => fillDown(grid);
     if (isControl && event.key === 'Home') return () => grid.go([0, 0], event.shiftKey);
-    if (isControl && event.key === 'End') return () => grid.go([grid.state.rows.length - 1, grid.state.columns.length - 1], event.shiftKey);
+    if (isControl && event.key === 'End')
+        return () => grid.go([grid.state.rows.length - 1, grid.state.columns.length - 1], event.shiftKey);
     if (isControl && event.key === 'Enter') return grid.open;
-    if (isControl && event.key.toLowerCase() === 'a') return () => {
-        grid.go([0, 0]);
-        grid.go([grid.state.rows.length - 1, grid.state.columns.length - 1], true);
-    };
+    if (isControl && event.key.toLowerCase() === 'a')
+        return () => {
+            grid.go([0, 0]);
+            grid.go([grid.state.rows.length - 1, grid.state.columns.length - 1], true);
+        };
     if (isControl || event.altKey) return null;
     if (event.key === 'Home') return () => grid.go([row, 0], event.shiftKey);
     if (event.key === 'End') return () => grid.go([row, grid.state.columns.length - 1], event.shiftKey);
-    if (event.key === 'Tab') return leadsOut(event, grid, column) ? null : () => grid.go([row, column + (event.shiftKey ? -1 : 1)]);
+    if (event.key === 'Tab')
+        return leadsOut(event, grid, column) ? null : () => grid.go([row, column + (event.shiftKey ? -1 : 1)]);
     if (event.key === 'Enter' || event.key === 'F2') return () => grid.edit();
     if (event.key === 'Delete' || event.key === 'Backspace') return () => grid.fill(() => '');
 

@@ -1,8 +1,8 @@
+import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, svg } from '../../lib/dom.js';
 import { get } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
 import { list } from '../ways.js';
-import { filled, wordsAt } from '../../lib/catalogue.js';
 
 /** How long after the last change the sums are worked out anew, in milliseconds. */
 const REST = 500;
@@ -10,15 +10,30 @@ const REST = 500;
 /** So many answers are named. */
 const MANY = 5;
 
-/** The columns of the table of answers × outcomes: what each option adds to each tally, or “must” or “never”. An empty cell does nothing. */
+/**
+ * The columns of the table of answers × outcomes: what each option adds to each tally, or “must” or “never”. An empty
+ * cell does nothing.
+ */
 function outcomeColumns(game) {
     return [
         { id: 'scene', width: 150, read: ({ scene }) => scene.title ?? '', write: null },
         { id: 'ask', width: 260, read: ({ thing }) => thing.ask ?? '', write: null },
-        { id: 'option', width: 220, read: ({ option }) => option.md ?? '', write: ({ thing, option }, text) => withOption(thing, { ...option, md: text }) },
-        { id: 'suppose', width: 84, read: ({ option }, { supposed }) => (supposed.has(option.id) ? '✓' : ''), write: suppose },
+        {
+            id: 'option',
+            width: 220,
+            read: ({ option }) => option.md ?? '',
+            write: ({ thing, option }, text) => withOption(thing, { ...option, md: text }),
+        },
+        {
+            id: 'suppose',
+            width: 84,
+            read: ({ option }, { supposed }) => (supposed.has(option.id) ? '✓' : ''),
+            write: suppose,
+        },
         ...(game.tallies ?? []).map((tally) => ({
-            id: tally.id, name: tally.name, width: 110,
+            id: tally.id,
+            name: tally.name,
+            width: 110,
             read: ({ option }, { words }) => asText(effectsOn(option, tally.id), words.sheet),
             write: ({ thing, option }, text, { words }) => deciding(thing, option, tally.id, text.trim(), words.sheet),
             isGap: ({ option }) => !list(option.do).some((effect) => effect.add || effect.must || effect.never),
@@ -26,7 +41,9 @@ function outcomeColumns(game) {
     ];
 }
 
-/** Whether an answer is supposed to be given is no part of the game: it changes only what the sums are worked out for. */
+/**
+ * Whether an answer is supposed to be given is no part of the game: it changes only what the sums are worked out for.
+ */
 function suppose({ option }, text, { supposed }) {
     if (text.trim() === '') supposed.delete(option.id);
     else supposed.add(option.id);
@@ -34,7 +51,8 @@ function suppose({ option }, text, { supposed }) {
     return [];
 }
 
-const effectsOn = (option, tally) => list(option.do).filter((effect) => [effect.add, effect.must, effect.never].includes(tally));
+const effectsOn = (option, tally) =>
+    list(option.do).filter((effect) => [effect.add, effect.must, effect.never].includes(tally));
 
 /** What rules out is said before what decides, as it goes before it. */
 function asText(effects, words) {
@@ -46,7 +64,11 @@ function asText(effects, words) {
 
 /** The rows: every option of every lock that is answered by choosing. */
 function optionRows(game) {
-    return game.scenes.flatMap((scene) => (scene.things ?? []).filter((thing) => thing.kind === 'lock' && thing.input?.type === 'options').flatMap((thing) => thing.input.options.map((option) => ({ id: option.id, scene, thing, option }))));
+    return game.scenes.flatMap((scene) =>
+        (scene.things ?? [])
+            .filter((thing) => thing.kind === 'lock' && thing.input?.type === 'options')
+            .flatMap((thing) => thing.input.options.map((option) => ({ id: option.id, scene, thing, option }))),
+    );
 }
 
 function deciding(lock, option, tally, text, words) {
@@ -55,11 +77,20 @@ function deciding(lock, option, tally, text, words) {
     const by = Number(text.replace(',', '.'));
     if (!rule && !Number.isFinite(by)) return { refusal: 'number' };
 
-    return withOption(lock, { ...option, do: rule ? [...rest, rule] : by === 0 ? rest : [...rest, { add: tally, by }] });
+    return withOption(lock, {
+        ...option,
+        do: rule ? [...rest, rule] : by === 0 ? rest : [...rest, { add: tally, by }],
+    });
 }
 
 function withOption(lock, option) {
-    return [{ set: lock.id, field: 'input', to: { ...lock.input, options: lock.input.options.map((one) => (one.id === option.id ? option : one)) } }];
+    return [
+        {
+            set: lock.id,
+            field: 'input',
+            to: { ...lock.input, options: lock.input.options.map((one) => (one.id === option.id ? option : one)) },
+        },
+    ];
 }
 
 /** What it all comes to: for each tally the least and the most, and how often it is the highest. */
@@ -75,31 +106,67 @@ function openSums(desk, address, supposed) {
 
     async function draw() {
         await desk.store.flushed();
-        const { body } = await get(`${address}/scores?${new URLSearchParams([...supposed].map((id) => ['supposed[]', id]))}`);
+        const { body } = await get(
+            `${address}/scores?${new URLSearchParams([...supposed].map((id) => ['supposed[]', id]))}`,
+        );
         if (!body) return;
-        const most = Math.max(1, ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))));
+        const most = Math.max(
+            1,
+            ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))),
+        );
         const tallies = (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]);
-        redraw(node, [supposed.size > 0 ? el('p', { class: 'help', 'data-key': 'sums.supposed' }, words.supposing) : null, tallies.map((tally) => bar(tally, body, most)), share('tied', words.tied, body.tied), share('none', words.nobody, body.none)]);
+        redraw(node, [
+            supposed.size > 0 ? el('p', { class: 'help', 'data-key': 'sums.supposed' }, words.supposing) : null,
+            tallies.map((tally) => bar(tally, body, most)),
+            share('tied', words.tied, body.tied),
+            share('none', words.nobody, body.none),
+        ]);
     }
 
     function share(key, said, part) {
-        return part > 0 ? el('p', { class: 'help', 'data-key': `sums.${key}` }, filled(said, { share: percent(part) })) : null;
+        return part > 0
+            ? el('p', { class: 'help', 'data-key': `sums.${key}` }, filled(said, { share: percent(part) }))
+            : null;
     }
 
     function bar(tally, body, most) {
         const { least, most: reach } = body.ranges[tally.id];
         const share = body.wins[tally.id];
         const left = (100 * Math.max(0, least)) / most;
-        const stretch = svg('rect', { class: 'sums-stretch', x: left, width: Math.max(1.5, (100 * Math.max(0, reach)) / most - left), height: 12 });
+        const stretch = svg('rect', {
+            class: 'sums-stretch',
+            x: left,
+            width: Math.max(1.5, (100 * Math.max(0, reach)) / most - left),
+            height: 12,
+        });
         const never = share === 0;
 
-        return el('div', { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` }, el('strong', {}, tally.name), svg('svg', { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' }, stretch), el('span', {}, filled(words.range, { least, most: reach })), el('span', {}, share === undefined ? '' : never ? words.never : filled(words.wins, { share: percent(share) })), share ? el('span', { class: 'help' }, example(body.examples[tally.id])) : null);
+        return el(
+            'div',
+            { class: `sums-line${never ? ' sums-never' : ''}`, 'data-key': `sums.${tally.id}` },
+            el('strong', {}, tally.name),
+            svg(
+                'svg',
+                { class: 'sums-bar', viewBox: '0 0 100 12', preserveAspectRatio: 'none', 'aria-hidden': 'true' },
+                stretch,
+            ),
+            el('span', {}, filled(words.range, { least, most: reach })),
+            el(
+                'span',
+                {},
+                share === undefined ? '' : never ? words.never : filled(words.wins, { share: percent(share) }),
+            ),
+            share ? el('span', { class: 'help' }, example(body.examples[tally.id])) : null,
+        );
     }
 
     /** Answers by which an outcome wins, the first few of them. */
     function example(options) {
         const names = new Map(optionRows(desk.store.game).map(({ id, option }) => [id, option.md ?? '']));
-        const said = options.slice(0, MANY).map((id) => names.get(id) ?? '').join(' · ');
+        const said = options
+            .slice(0, MANY)
+            .map((id) => names.get(id) ?? '')
+            .join(' · ');
 
         return filled(words.example, { answers: options.length > MANY ? `${said} …` : said });
     }

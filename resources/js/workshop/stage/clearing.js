@@ -2,9 +2,9 @@
 const RIM = 0.6;
 
 /**
- * A picture with the colour at a point made clear, with all that is as near to it as asked (0 to 1 of the farthest two colours
- * can lie apart). With `touching` only what hangs together with the point. At edges, points between the two colours become
- * clear in part and lose what they had of the cleared one.
+ * A picture with the colour at a point made clear, with all that is as near to it as asked (0 to 1 of the farthest two
+ * colours can lie apart). With `touching` only what hangs together with the point. At edges, points between the two
+ * colours become clear in part and lose what they had of the cleared one.
  */
 function cleared(pixels, width, height, { x, y, near, touching }) {
     const out = new Uint8ClampedArray(pixels);
@@ -20,16 +20,25 @@ function cleared(pixels, width, height, { x, y, near, touching }) {
         const kept = far <= limit ? 0 : (far - limit) / (reach - limit);
         out[place + 3] = Math.round(pixels[place + 3] * kept);
         if (kept === 0) continue;
-        for (let part = 0; part < 3; part++) out[place + part] = Math.round((pixels[place + part] - colour[part] * (1 - kept)) / kept);
+        for (let part = 0; part < 3; part++)
+            out[place + part] = Math.round((pixels[place + part] - colour[part] * (1 - kept)) / kept);
     }
 
     return out;
 }
 
-/** The points that hang together with one, row by row: a scan-line fill with a list of its own instead of the call stack. */
+/**
+ * The points that hang together with one, row by row: a scan-line fill with a list of its own instead of the call
+ * stack.
+ */
 function spread(pixels, width, height, x, y, colour, reach) {
     const region = new Uint8Array(width * height);
-    const isNear = (point) => Math.hypot(pixels[4 * point] - colour[0], pixels[4 * point + 1] - colour[1], pixels[4 * point + 2] - colour[2]) < reach;
+    const isNear = (point) =>
+        Math.hypot(
+            pixels[4 * point] - colour[0],
+            pixels[4 * point + 1] - colour[1],
+            pixels[4 * point + 2] - colour[2],
+        ) < reach;
     const queue = [y * width + x];
     while (queue.length > 0) {
         const point = queue.pop();

@@ -68,11 +68,16 @@ function snap(box, others, reach) {
     const lines = [];
     const shift = [0, 1].map((axis) => {
         const own = [box[axis], box[axis] + box[axis + 2] / 2, box[axis] + box[axis + 2]];
-        const marks = [STAGE, ...others].flatMap((other) => [other[axis], other[axis] + other[axis + 2] / 2, other[axis] + other[axis + 2]]);
+        const marks = [STAGE, ...others].flatMap((other) => [
+            other[axis],
+            other[axis] + other[axis + 2] / 2,
+            other[axis] + other[axis + 2],
+        ]);
         let best = null;
         for (const mark of marks) {
             for (const edge of own) {
-                if (Math.abs(mark - edge) <= reach && (best === null || Math.abs(mark - edge) < Math.abs(best.by))) best = { by: mark - edge, at: mark };
+                if (Math.abs(mark - edge) <= reach && (best === null || Math.abs(mark - edge) < Math.abs(best.by)))
+                    best = { by: mark - edge, at: mark };
             }
         }
         const gap = best ?? midway(box, others, axis, reach);
@@ -87,9 +92,15 @@ function snap(box, others, reach) {
 /** Equal spacing: as far from the one before as from the one behind. */
 function midway(box, others, axis, reach) {
     const across = 1 - axis;
-    const row = others.filter((other) => other[across] < box[across] + box[across + 2] && box[across] < other[across] + other[across + 2]);
-    const before = row.filter((other) => other[axis] + other[axis + 2] <= box[axis] + reach).sort((a, b) => b[axis] + b[axis + 2] - a[axis] - a[axis + 2])[0];
-    const behind = row.filter((other) => other[axis] >= box[axis] + box[axis + 2] - reach).sort((a, b) => a[axis] - b[axis])[0];
+    const row = others.filter(
+        (other) => other[across] < box[across] + box[across + 2] && box[across] < other[across] + other[across + 2],
+    );
+    const before = row
+        .filter((other) => other[axis] + other[axis + 2] <= box[axis] + reach)
+        .sort((a, b) => b[axis] + b[axis + 2] - a[axis] - a[axis + 2])[0];
+    const behind = row
+        .filter((other) => other[axis] >= box[axis] + box[axis + 2] - reach)
+        .sort((a, b) => a[axis] - b[axis])[0];
     if (!before || !behind) return null;
     const at = (before[axis] + before[axis + 2] + behind[axis] - box[axis + 2]) / 2;
 
@@ -132,7 +143,29 @@ function laidOut(count) {
     const rows = Math.ceil(count / columns) || 1;
     const [width, height] = [Math.min(640, 1480 / columns - 40), Math.min(260, 800 / rows - 30)];
 
-    return Array.from({ length: count }, (_, place) => rounded([60 + (place % columns) * (1480 / columns), 60 + Math.floor(place / columns) * (800 / rows), width, height]));
+    return Array.from({ length: count }, (_, place) =>
+        rounded([
+            60 + (place % columns) * (1480 / columns),
+            60 + Math.floor(place / columns) * (800 / rows),
+            width,
+            height,
+        ]),
+    );
 }
 
-export { LEAST, STAGE, aligned, around, between, laidOut, middle, moved, overlap, resized, rounded, snap, spread, within };
+export {
+    LEAST,
+    STAGE,
+    aligned,
+    around,
+    between,
+    laidOut,
+    middle,
+    moved,
+    overlap,
+    resized,
+    rounded,
+    snap,
+    spread,
+    within,
+};

@@ -8,8 +8,8 @@ const REACH = 7;
 const SLACK = 4;
 
 /**
- * Pressing and dragging on the stage. A gesture moves what is drawn in its own frame; the document gets one edit when the
- * pointer is let go.
+ * Pressing and dragging on the stage. A gesture moves what is drawn in its own frame; the document gets one edit when
+ * the pointer is let go.
  */
 function listenTo(stage, desk, view) {
     stage.addEventListener('pointerdown', (event) => {
@@ -61,7 +61,10 @@ function begin(event, start, desk, view) {
 
 /** The thing under the one that is picked, where several lie over each other. */
 function beneath(event, view) {
-    const stack = document.elementsFromPoint(event.clientX, event.clientY).map((element) => element.closest('[data-thing]')?.dataset.thing).filter(Boolean);
+    const stack = document
+        .elementsFromPoint(event.clientX, event.clientY)
+        .map((element) => element.closest('[data-thing]')?.dataset.thing)
+        .filter(Boolean);
     const unique = [...new Set(stack)];
 
     return unique[(unique.findIndex((id) => view.isPicked(id)) + 1) % unique.length];
@@ -95,7 +98,8 @@ function resizing(grip, desk, view) {
 
     return {
         move(point, event) {
-            const keep = event.shiftKey !== things.every((thing) => thing.kind === 'picture' || thing.look === 'picture');
+            const keep =
+                event.shiftKey !== things.every((thing) => thing.kind === 'picture' || thing.look === 'picture');
             const next = resized(frame, grip, point, keep);
             to = from.map((box) => within(box, frame, next));
             view.show(things, to);
@@ -115,7 +119,12 @@ function turning(desk, view) {
             turn = event.shiftKey ? Math.round(angle) : Math.round(angle / 5) * 5;
             view.node(thing.id)?.setAttribute('transform', placing(thing.box, turn));
         },
-        end: (isDone) => isDone && desk.store.edit({ set: thing.id, field: 'turn', to: ((turn % 360) + 360) % 360 }, t('edits.labels.turned', { count: 1 })),
+        end: (isDone) =>
+            isDone &&
+            desk.store.edit(
+                { set: thing.id, field: 'turn', to: ((turn % 360) + 360) % 360 },
+                t('edits.labels.turned', { count: 1 }),
+            ),
     };
 }
 
@@ -134,7 +143,14 @@ function lasso(start, event, desk, view) {
         },
         end(isDone) {
             frame.remove();
-            if (isDone && box) view.pick(view.things().filter((thing) => overlap(thing.box, box) && !thing.fixed).map((thing) => thing.id), keeps);
+            if (isDone && box)
+                view.pick(
+                    view
+                        .things()
+                        .filter((thing) => overlap(thing.box, box) && !thing.fixed)
+                        .map((thing) => thing.id),
+                    keeps,
+                );
         },
     };
 }
@@ -155,7 +171,10 @@ function drawing(start, event, view) {
         move(point) {
             box = rounded(between(start, point));
             const [x, y, width, height] = box;
-            const fields = kind === 'ellipse' ? { cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 } : { x, y, width, height };
+            const fields =
+                kind === 'ellipse'
+                    ? { cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 }
+                    : { x, y, width, height };
             for (const [name, value] of Object.entries(fields)) shape.setAttribute(name, value);
         },
         end(isDone) {

@@ -30,13 +30,24 @@ function withPicked(event, desk, view, things) {
         desk.thing = null;
         verbs.remove(desk, things);
     } else if (event.key === ']' || event.key === '[') {
-        verbs.order(desk, view.scene, things, event.key === ']' ? (event.altKey ? 'front' : 'forward') : event.altKey ? 'back' : 'backward');
+        verbs.order(
+            desk,
+            view.scene,
+            things,
+            event.key === ']' ? (event.altKey ? 'front' : 'forward') : event.altKey ? 'back' : 'backward',
+        );
     }
 }
 
 function withControl(event, desk, view, things) {
     const act = {
-        a: () => view.pick(view.things().filter((thing) => !thing.fixed).map((thing) => thing.id)),
+        a: () =>
+            view.pick(
+                view
+                    .things()
+                    .filter((thing) => !thing.fixed)
+                    .map((thing) => thing.id),
+            ),
         c: () => things.length > 0 && verbs.copy(desk, things),
         x: () => {
             if (things.length === 0) return;

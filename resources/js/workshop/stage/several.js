@@ -1,18 +1,33 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { area } from '../scene/fields.js';
 import { list } from '../ways.js';
 import * as verbs from './verbs.js';
-import { t, wordsAt } from '../../lib/catalogue.js';
 
 /** What can be done with a thing's place, and with several things at once. */
 function placeTools(desk, view) {
     const things = view.picked();
-    const tool = (sign, label, act, off = false) => el('button', { class: 'mover', 'data-key': `place.${label}`, 'aria-label': label, title: label, disabled: off, onclick: act }, icon(sign));
-    const align = (sign, label, by) => tool(sign, label, () => verbs.align(desk, view.movable(), by), view.movable().length < 2);
+    const tool = (sign, label, act, off = false) =>
+        el(
+            'button',
+            {
+                class: 'mover',
+                'data-key': `place.${label}`,
+                'aria-label': label,
+                title: label,
+                disabled: off,
+                onclick: act,
+            },
+            icon(sign),
+        );
+    const align = (sign, label, by) =>
+        tool(sign, label, () => verbs.align(desk, view.movable(), by), view.movable().length < 2);
     const isFixed = things.every((thing) => thing.fixed);
     const isGrouped = things.some((thing) => thing.group);
 
-    return el('div', { class: 'place-tools', role: 'toolbar', 'aria-label': t('stage.tools.place') },
+    return el(
+        'div',
+        { class: 'place-tools', role: 'toolbar', 'aria-label': t('stage.tools.place') },
         tool('bring-to-front', t('stage.tools.toTheFront'), () => verbs.order(desk, view.scene, things, 'front')),
         tool('arrow-up', t('stage.tools.forward'), () => verbs.order(desk, view.scene, things, 'forward')),
         tool('arrow-down', t('stage.tools.backward'), () => verbs.order(desk, view.scene, things, 'backward')),
@@ -21,20 +36,40 @@ function placeTools(desk, view) {
             verbs.copy(desk, things);
             view.pick(verbs.paste(desk, view.scene));
         }),
-        tool(isFixed ? 'pin-off' : 'pin', isFixed ? t('stage.tools.loosen') : t('stage.tools.fixInPlace'), () => verbs.fix(desk, things, !isFixed)),
-        things.length > 1 || isGrouped ? tool(isGrouped ? 'ungroup' : 'group', isGrouped ? t('stage.tools.ungroup') : t('stage.tools.groupCtrlG'), () => (isGrouped ? verbs.ungroup(desk, things) : verbs.group(desk, things))) : null,
+        tool(isFixed ? 'pin-off' : 'pin', isFixed ? t('stage.tools.loosen') : t('stage.tools.fixInPlace'), () =>
+            verbs.fix(desk, things, !isFixed),
+        ),
+        things.length > 1 || isGrouped
+            ? tool(
+                  isGrouped ? 'ungroup' : 'group',
+                  isGrouped ? t('stage.tools.ungroup') : t('stage.tools.groupCtrlG'),
+                  () => (isGrouped ? verbs.ungroup(desk, things) : verbs.group(desk, things)),
+              )
+            : null,
         tool('trash-2', t('stage.tools.delete'), () => {
             desk.thing = null;
             verbs.remove(desk, things);
         }),
-        things.length > 1 ? [
-            align('align-start-vertical', t('stage.tools.leftEdgesInLine'), 'left'),
-            align('align-center-vertical', t('stage.tools.middlesBelow'), 'centre'),
-            align('align-start-horizontal', t('stage.tools.upperEdgesInLine'), 'top'),
-            align('align-center-horizontal', t('stage.tools.middlesBeside'), 'middle'),
-            tool('align-horizontal-distribute-center', t('stage.tools.spacedAcross'), () => verbs.space(desk, view.movable(), 0), view.movable().length < 3),
-            tool('align-vertical-distribute-center', t('stage.tools.spacedDown'), () => verbs.space(desk, view.movable(), 1), view.movable().length < 3),
-        ] : null,
+        things.length > 1
+            ? [
+                  align('align-start-vertical', t('stage.tools.leftEdgesInLine'), 'left'),
+                  align('align-center-vertical', t('stage.tools.middlesBelow'), 'centre'),
+                  align('align-start-horizontal', t('stage.tools.upperEdgesInLine'), 'top'),
+                  align('align-center-horizontal', t('stage.tools.middlesBeside'), 'middle'),
+                  tool(
+                      'align-horizontal-distribute-center',
+                      t('stage.tools.spacedAcross'),
+                      () => verbs.space(desk, view.movable(), 0),
+                      view.movable().length < 3,
+                  ),
+                  tool(
+                      'align-vertical-distribute-center',
+                      t('stage.tools.spacedDown'),
+                      () => verbs.space(desk, view.movable(), 1),
+                      view.movable().length < 3,
+                  ),
+              ]
+            : null,
     );
 }
 
@@ -43,16 +78,55 @@ function together(desk, things) {
     if (!things.every((thing) => thing.kind === 'choice')) return null;
     const said = new Set(things.map((thing) => list(thing.react)[0]?.say ?? ''));
 
-    return area({ key: 'several.say', label: t('stage.tools.whatEachOfThemSays'), shown: true, rows: 2, value: said.size === 1 ? [...said][0] : '', hint: said.size === 1 ? t('stage.tools.nothing') : t('stage.tools.differentWords'), take: (say) => desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'react', to: [{ ...list(thing.react)[0], say }] })), t('edits.labels.whatThingsSay', { count: things.length })) });
+    return area({
+        key: 'several.say',
+        label: t('stage.tools.whatEachOfThemSays'),
+        shown: true,
+        rows: 2,
+        value: said.size === 1 ? [...said][0] : '',
+        hint: said.size === 1 ? t('stage.tools.nothing') : t('stage.tools.differentWords'),
+        take: (say) =>
+            desk.store.edit(
+                things.map((thing) => ({ set: thing.id, field: 'react', to: [{ ...list(thing.react)[0], say }] })),
+                t('edits.labels.whatThingsSay', { count: things.length }),
+            ),
+    });
 }
 
 function severalCard(desk, view) {
     return [
-        el('header', { class: 'card-head' }, icon('layers'), el('h2', {}, t('stage.tools.many', { count: view.picked().length }))),
-        el('div', { class: 'card-body', 'data-key': 'several.card' }, placeTools(desk, view),
+        el(
+            'header',
+            { class: 'card-head' },
+            icon('layers'),
+            el('h2', {}, t('stage.tools.many', { count: view.picked().length })),
+        ),
+        el(
+            'div',
+            { class: 'card-body', 'data-key': 'several.card' },
+            placeTools(desk, view),
             together(desk, view.picked()),
             el('p', { class: 'help' }, t('stage.tools.dragMovesThemTogetherArrow')),
-            el('ul', { class: 'several-list' }, view.picked().map((thing) => el('li', {}, el('button', { class: 'link', 'data-key': `several.${thing.id}`, onclick: () => view.pick([thing.id]) }, thing.label || thing.md || thing.ask || wordsAt('workshop.kinds')[thing.kind] || thing.kind))))),
+            el(
+                'ul',
+                { class: 'several-list' },
+                view.picked().map((thing) =>
+                    el(
+                        'li',
+                        {},
+                        el(
+                            'button',
+                            {
+                                class: 'link',
+                                'data-key': `several.${thing.id}`,
+                                onclick: () => view.pick([thing.id]),
+                            },
+                            thing.label || thing.md || thing.ask || wordsAt('workshop.kinds')[thing.kind] || thing.kind,
+                        ),
+                    ),
+                ),
+            ),
+        ),
     ];
 }
 

@@ -1,11 +1,15 @@
+import { t } from '../../lib/catalogue.js';
 import { GAME, freshId, stemOf } from '../document.js';
 import { aligned, moved, rounded, spread } from './geometry.js';
-import { t } from '../../lib/catalogue.js';
 
 /** What can be done with the things that are picked. Each is one edit. */
 
 function places(things, boxes, label) {
-    const edits = things.flatMap((thing, place) => (rounded(boxes[place]).join() === thing.box.join() ? [] : [{ set: thing.id, field: 'box', to: rounded(boxes[place]) }]));
+    const edits = things.flatMap((thing, place) =>
+        rounded(boxes[place]).join() === thing.box.join()
+            ? []
+            : [{ set: thing.id, field: 'box', to: rounded(boxes[place]) }],
+    );
 
     return edits.length === 0 ? null : [edits, t(`edits.labels.${label}`, { count: things.length })];
 }
@@ -17,15 +21,36 @@ function place(desk, things, boxes, label) {
 }
 
 function nudge(desk, things, dx, dy) {
-    place(desk, things, things.map((thing) => moved(thing.box, dx, dy)), 'nudged');
+    place(
+        desk,
+        things,
+        things.map((thing) => moved(thing.box, dx, dy)),
+        'nudged',
+    );
 }
 
 function align(desk, things, by) {
-    place(desk, things, aligned(things.map((thing) => thing.box), by), 'aligned');
+    place(
+        desk,
+        things,
+        aligned(
+            things.map((thing) => thing.box),
+            by,
+        ),
+        'aligned',
+    );
 }
 
 function space(desk, things, axis) {
-    place(desk, things, spread(things.map((thing) => thing.box), axis), 'spaced');
+    place(
+        desk,
+        things,
+        spread(
+            things.map((thing) => thing.box),
+            axis,
+        ),
+        'spaced',
+    );
 }
 
 /** In front of everything or behind it; by one step when asked. */
@@ -36,27 +61,53 @@ function order(desk, scene, things, way) {
         front: rest.at(-1)?.id ?? null,
         back: null,
         forward: scene.things.slice(first + 1).find((thing) => !things.includes(thing))?.id ?? rest.at(-1)?.id ?? null,
-        backward: rest[rest.indexOf(scene.things.slice(0, first).findLast((thing) => !things.includes(thing))) - 1]?.id ?? null,
+        backward:
+            rest[rest.indexOf(scene.things.slice(0, first).findLast((thing) => !things.includes(thing))) - 1]?.id ??
+            null,
     }[way];
-    const edits = things.map((thing, at) => ({ move: thing.id, in: scene.id, after: at === 0 ? after : things[at - 1].id }));
-    desk.store.edit(edits, { front: t('edits.labels.broughtToTheFront'), back: t('edits.labels.sentToTheBack'), forward: t('edits.labels.broughtForward'), backward: t('edits.labels.sentBackward') }[way]);
+    const edits = things.map((thing, at) => ({
+        move: thing.id,
+        in: scene.id,
+        after: at === 0 ? after : things[at - 1].id,
+    }));
+    desk.store.edit(
+        edits,
+        {
+            front: t('edits.labels.broughtToTheFront'),
+            back: t('edits.labels.sentToTheBack'),
+            forward: t('edits.labels.broughtForward'),
+            backward: t('edits.labels.sentBackward'),
+        }[way],
+    );
 }
 
 function group(desk, things) {
     const name = freshId('group');
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: name })), t('edits.labels.grouped', { count: things.length }));
+    desk.store.edit(
+        things.map((thing) => ({ set: thing.id, field: 'group', to: name })),
+        t('edits.labels.grouped', { count: things.length }),
+    );
 }
 
 function ungroup(desk, things) {
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'group', to: undefined })), t('edits.labels.ungrouped'));
+    desk.store.edit(
+        things.map((thing) => ({ set: thing.id, field: 'group', to: undefined })),
+        t('edits.labels.ungrouped'),
+    );
 }
 
 function fix(desk, things, isFixed) {
-    desk.store.edit(things.map((thing) => ({ set: thing.id, field: 'fixed', to: isFixed ? true : undefined })), isFixed ? t('edits.labels.fixedInPlace') : t('edits.labels.loosened'));
+    desk.store.edit(
+        things.map((thing) => ({ set: thing.id, field: 'fixed', to: isFixed ? true : undefined })),
+        isFixed ? t('edits.labels.fixedInPlace') : t('edits.labels.loosened'),
+    );
 }
 
 function remove(desk, things) {
-    desk.store.edit(things.map((thing) => ({ remove: thing.id })), t('edits.labels.deletedThings', { count: things.length }));
+    desk.store.edit(
+        things.map((thing) => ({ remove: thing.id })),
+        t('edits.labels.deletedThings', { count: things.length }),
+    );
 }
 
 /** Kept by the browser, so that it goes from scene to scene and from game to game. */
@@ -91,7 +142,8 @@ function paste(desk, scene) {
 }
 
 function renamedIn(key, inner, renamed) {
-    if (key === 'pairs' && inner && !Array.isArray(inner)) return Object.fromEntries(Object.entries(inner).map(([left, right]) => [renamed.get(left) ?? left, right]));
+    if (key === 'pairs' && inner && !Array.isArray(inner))
+        return Object.fromEntries(Object.entries(inner).map(([left, right]) => [renamed.get(left) ?? left, right]));
 
     return typeof inner === 'string' && renamed.has(inner) ? renamed.get(inner) : inner;
 }
