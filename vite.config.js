@@ -107,7 +107,10 @@ function iconSprite() {
 
 export default defineConfig({
     plugins: [
-        laravel({ input: ['resources/css/app.css', 'resources/js/app.js'], refresh: true }),
+        laravel({
+            input: ['resources/css/app.css', 'resources/css/teacher.css', 'resources/js/app.js'],
+            refresh: true,
+        }),
         tailwindcss(),
         iconSprite(),
         pictureCollection(),

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Aus eigenen Fragen Spiele mit Schlössern, Wahlen und Wegen machen.',
     'skip' => 'Zum Inhalt springen',
     'account' => 'Konto',
     'sign_out' => 'Abmelden',

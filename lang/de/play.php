@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Spiele aus Fragen, Schlössern und Wegen, im Unterricht oder daheim.',
     'you' => 'Du',
     'nothing_changed' => 'Nichts hat sich geändert',
     'to_game' => 'Zurück zum Spiel',

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Make games of locks, choices and ways out of your own questions.',
     'skip' => 'Skip to the page',
     'account' => 'Account',
     'sign_out' => 'Sign out',

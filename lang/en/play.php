@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Games of questions, locks and ways, to play in class or at home.',
     'you' => 'You',
     'nothing_changed' => 'Nothing changed',
     'to_game' => 'Back to the game',

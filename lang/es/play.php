@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Juegos de preguntas, cierres y caminos, en clase o en casa.',
     'you' => 'Tú',
     'nothing_changed' => 'No ha cambiado nada',
     'to_game' => 'Volver al juego',

@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'about' => 'Des jeux de questions, de verrous et de chemins, en classe ou à la maison.',
     'you' => 'Toi',
     'nothing_changed' => 'Rien n’a changé',
     'to_game' => 'Retour au jeu',

@@ -43,7 +43,7 @@ it('writes nothing when no part is left, and one part as one', function (): void
 });
 
 it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $words): void {
-    expect(Scripts::run('workshop/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($words)
+    expect(Scripts::run('workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionScriptsCases::namedParts()]))->toBe($words)
         ->and(KindWords::ofCondition(GameDocument::of(ConditionScriptsCases::namedParts()), $condition))->toBe($words);
 })->with([
     'one token' => [['has' => 'lens'], 'the student holds Lens'],
@@ -91,7 +91,7 @@ it('cuts a long name', function (): void {
 it('gives the reason of a way with its condition', function (): void {
     $game = ConditionScriptsCases::namedParts();
     $game['scenes'][0]['arrive'] = [['if' => ['has' => 'lens'], 'go' => 'end'], ['go' => 'other']];
-    $why = Scripts::run('workshop/ways.js', 'module.routesIn(input).map((way) => [way.to, way.why])', $game);
+    $why = Scripts::run('workshop/editor/ways.js', 'module.routesIn(input).map((way) => [way.to, way.why])', $game);
 
     expect($why)->toBe([['end', 'on arriving, if: the student holds Lens'], ['other', 'on arriving']]);
 });

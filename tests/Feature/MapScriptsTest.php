@@ -30,7 +30,7 @@ it('marks traps and counts what there is to mend', function (): void {
 });
 
 it('leads every way from one scene to another elsewhere, and no other', function (string $from, string $to, array $sets): void {
-    $edits = Scripts::run('workshop/reroute.js', 'module.reroute(input.game, input.from, input.to, "else")', ['game' => MapScriptsCases::fourScenes(), 'from' => $from, 'to' => $to]);
+    $edits = Scripts::run('workshop/editor/reroute.js', 'module.reroute(input.game, input.from, input.to, "else")', ['game' => MapScriptsCases::fourScenes(), 'from' => $from, 'to' => $to]);
 
     expect(array_map(fn (array $edit): array => [$edit['set'], $edit['field'], array_column($edit['to'], 'go')], $edits))->toBe($sets);
 })->with([
@@ -44,7 +44,7 @@ it('leads every way from one scene to another elsewhere, and no other', function
 it('takes the start of the game for the scene it is', function (): void {
     $game = MapScriptsCases::fourScenes();
     $game['scenes'][2]['next'] = [['go' => '@start'], ['go' => 'four']];
-    $edits = Scripts::run('workshop/reroute.js', 'module.reroute(input, "three", "one", "two")', $game);
+    $edits = Scripts::run('workshop/editor/reroute.js', 'module.reroute(input, "three", "one", "two")', $game);
 
     expect(array_column($edits[0]['to'], 'go'))->toBe(['two', 'four']);
 });
@@ -105,7 +105,7 @@ it('moves many to a chapter, old or new, and says how many', function (): void {
 });
 
 it('asks only of ways that lead in from outside', function (): void {
-    $into = fn (array $ids): array => array_map(fn (array $way): string => "{$way['from']}>{$way['to']}", Scripts::run('workshop/map/verbs.js', 'module.waysInto(input.game, input.ids)', ['game' => MapScriptsCases::fourScenes(), 'ids' => $ids]));
+    $into = fn (array $ids): array => array_map(fn (array $way): string => "{$way['from']}>{$way['to']}", Scripts::run('workshop/editor/scenes.js', 'module.waysInto(input.game, input.ids)', ['game' => MapScriptsCases::fourScenes(), 'ids' => $ids]));
 
     expect($into(['two']))->toBe(['one>two'])->and($into(['one', 'two']))->toBe([])->and($into(['three', 'four']))->toBe(['two>three'])->and($into(['alone']))->toBe([]);
 });

@@ -5,7 +5,7 @@ use Tests\Support\Games;
 use Tests\Support\Scripts;
 
 it('finds every way from one scene to another with its reason', function (array $things, array $more, array $ways): void {
-    $found = Scripts::run('workshop/ways.js', 'module.routesIn(input).map(({ to, why, kind }) => [to, kind, why])', ScriptsCases::roomWith($things, $more));
+    $found = Scripts::run('workshop/editor/ways.js', 'module.routesIn(input).map(({ to, why, kind }) => [to, kind, why])', ScriptsCases::roomWith($things, $more));
 
     expect($found)->toBe($ways);
 })->with([
@@ -42,7 +42,7 @@ it('finds every way from one scene to another with its reason', function (array 
 ]);
 
 it('says a right answer in a few words', function (array $match, string $words): void {
-    expect(Scripts::run('workshop/ways.js', 'module.shortAnswer(input)', $match))->toBe($words);
+    expect(Scripts::run('workshop/editor/ways.js', 'module.shortAnswer(input)', $match))->toBe($words);
 })->with([
     [['equals' => 'one'], '“one”'],
     [['equals' => ['one', 'two']], '“one” …'],
@@ -63,7 +63,7 @@ it('knows which scenes some chain of ways leads to', function (): void {
         ['id' => 'lost', 'next' => ['go' => 'a']],
     ]);
 
-    expect(Scripts::run('workshop/ways.js', '[...module.reached(input, module.routesIn(input))].sort()', $game))->toBe(['a', 'b']);
+    expect(Scripts::run('workshop/editor/ways.js', '[...module.reached(input, module.routesIn(input))].sort()', $game))->toBe(['a', 'b']);
 });
 
 it('tells the tokens that a scene gives and wants', function (): void {
@@ -73,7 +73,7 @@ it('tells the tokens that a scene gives and wants', function (): void {
         'things' => [Games::choice('take', ['do' => [['give' => 'lamp'], ['give' => 'lamp']]])],
     ];
 
-    expect(Scripts::run('workshop/ways.js', 'module.tokensOf(input)', $scene))->toBe(['gives' => ['lamp'], 'wants' => ['key', 'map']]);
+    expect(Scripts::run('workshop/editor/ways.js', 'module.tokensOf(input)', $scene))->toBe(['gives' => ['lamp'], 'wants' => ['key', 'map']]);
 });
 
 it('draws one track for each pair of scenes, with both directions and its gate', function (): void {
@@ -82,7 +82,7 @@ it('draws one track for each pair of scenes, with both directions and its gate',
         ['id' => 'b', 'things' => [Games::choice('back', ['go' => 'a']), Games::choice('gone', ['go' => 'attic'])]],
         ['id' => 'c', 'title' => 'A long way round the island', 'ending' => ['kind' => 'won', 'md' => '']],
     ], ['tokens' => []]);
-    $plan = Scripts::run('workshop/map/plan.js', 'module.plan(input)', $game);
+    $plan = Scripts::run('workshop/chart/plan.js', 'module.plan(input)', $game);
 
     expect($plan['tracks'])->toHaveCount(1)
         ->and($plan['tracks'][0])->toMatchArray(['from' => 'a', 'to' => 'b', 'both' => true, 'gate' => true])
@@ -94,13 +94,13 @@ it('draws one track for each pair of scenes, with both directions and its gate',
 it('cuts the corners of a track and rests signs on its longest part', function (): void {
     $points = [[0, 0], [100, 0], [100, 40]];
 
-    expect(Scripts::run('workshop/map/track.js', 'module.path(input)', $points))->toBe('M0 0L86 0L100 14L100 40')
-        ->and(Scripts::run('workshop/map/track.js', 'module.path(input)', []))->toBe('')
-        ->and(Scripts::run('workshop/map/track.js', 'module.restOn(input)', $points))->toBe(['x' => 50, 'y' => 0, 'turn' => 0]);
+    expect(Scripts::run('workshop/chart/track.js', 'module.path(input)', $points))->toBe('M0 0L86 0L100 14L100 40')
+        ->and(Scripts::run('workshop/chart/track.js', 'module.path(input)', []))->toBe('')
+        ->and(Scripts::run('workshop/chart/track.js', 'module.restOn(input)', $points))->toBe(['x' => 50, 'y' => 0, 'turn' => 0]);
 });
 
 it('gives ids that the format takes', function (): void {
-    $ids = Scripts::run('workshop/document.js', 'Array.from({ length: 200 }, () => module.freshId("scene"))');
+    $ids = Scripts::run('workshop/editor/document.js', 'Array.from({ length: 200 }, () => module.freshId("scene"))');
 
     expect(array_unique($ids))->toHaveCount(200);
     foreach ($ids as $id) {

@@ -47,7 +47,7 @@ it('makes the colour at a point clear, softly at the edge, and no other', functi
     // White, a blend of white and ink, ink, white again.
     $row = [[255, 255, 255, 255], [200, 200, 200, 255], [16, 34, 43, 255], [255, 255, 255, 255]];
     $expression = '(() => { const out = module.cleared(new Uint8ClampedArray(input.row.flat()), 4, 1, { x: 0, y: 0, near: 0.18, touching: input.touching }); return input.row.map((_, at) => [...out.slice(4 * at, 4 * at + 4)]); })()';
-    $out = Scripts::run('workshop/stage/clearing.js', $expression, ['row' => $row, 'touching' => $touching]);
+    $out = Scripts::run('workshop/scene/stage/clearing.js', $expression, ['row' => $row, 'touching' => $touching]);
 
     expect(array_column($out, 3))->toBe($alphas)->and($out[2])->toBe([16, 34, 43, 255])->and($out[1][0])->toBeLessThan(200);
 })->with(['everywhere' => [false, [0, 82, 255, 0]], 'what touches it' => [true, [0, 82, 255, 255]]]);
@@ -55,5 +55,5 @@ it('makes the colour at a point clear, softly at the edge, and no other', functi
 it('clears four megapixels without filling the call stack', function (): void {
     $expression = '(() => { const pixels = new Uint8ClampedArray(4 * 4_000_000).fill(255); const out = module.cleared(pixels, 2000, 2000, { x: 5, y: 5, near: 0.1, touching: true }); return out.every((part, at) => at % 4 !== 3 || part === 0); })()';
 
-    expect(Scripts::run('workshop/stage/clearing.js', $expression))->toBeTrue();
+    expect(Scripts::run('workshop/scene/stage/clearing.js', $expression))->toBeTrue();
 });

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { apply } from '../../resources/js/workshop/document.js';
+import { apply } from '../../resources/js/workshop/editor/document.js';
 import { diceOf } from './support/dice.js';
 import { madeUpServer } from './support/made-up-server.js';
 import { madeUpStorage, openTab, passWaits } from './support/tab.js';

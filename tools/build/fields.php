@@ -16,7 +16,7 @@ $schema = "{$root}/docs/format/game.schema.json";
 $published = Json::write(Schema::filled(Json::readObject((string) file_get_contents($schema))), true)."\n";
 $indented = (string) preg_replace_callback('/^ +/m', static fn (array $spaces): string => str_repeat(' ', intdiv(strlen($spaces[0]), 2)), $published);
 
-foreach (["{$root}/resources/js/workshop/fields-table.js" => $table, $schema => $indented] as $file => $content) {
+foreach (["{$root}/resources/js/workshop/editor/fields-table.js" => $table, $schema => $indented] as $file => $content) {
     if (! is_file($file) || file_get_contents($file) !== $content) {
         file_put_contents($file, $content);
     }

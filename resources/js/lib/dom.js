@@ -71,7 +71,15 @@ function adopt(element, drawn) {
     element.take = drawn.take;
 }
 
+/**
+ * What an event comes from, to be spoken to as a node.
+ *
+ * @param {Event} event
+ * @returns {Found}
+ */
+const targetOf = (event) => /** @type {any} */ (event.target);
+
 /** Class names in a row, those that don't hold left out. */
 const classes = (...names) => names.filter(Boolean).join(' ');
 
-export { adopt, classes, el, html, icon, listen, mark, svg };
+export { adopt, classes, el, html, icon, listen, mark, svg, targetOf };

@@ -1,5 +1,5 @@
 import { t } from '../lib/catalogue.js';
-import { el, html, icon, mark } from '../lib/dom.js';
+import { el, html, icon, mark, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { startGuards } from './guard.js';
 import { deliver, keep, left } from './pending.js';
@@ -13,14 +13,14 @@ function begin() {
     startStage(play);
     drawMaths(play);
     play.addEventListener('submit', (event) => {
-        const form = event.target.closest('form.act');
+        const form = targetOf(event).closest('form.act');
         if (!form) return;
         event.preventDefault();
         if (!form.dataset.busy) act(play, form, event.submitter);
     });
     play.addEventListener('input', (event) => {
-        if (event.target.matches('[data-digits]'))
-            event.target.value = event.target.value.replace(/[^\d\uFF10-\uFF19]/g, '');
+        const field = targetOf(event);
+        if (field.matches('[data-digits]')) field.value = field.value.replace(/[^\d\uFF10-\uFF19]/g, '');
     });
     wipeTyped();
     resume(play);

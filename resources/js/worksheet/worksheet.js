@@ -1,11 +1,13 @@
+import { targetOf } from '../lib/dom.js';
+
 /** The page of a worksheet: what is pasted is kept in this tab until it is built, whatever happens to the session. */
 function begin() {
     document.querySelectorAll('[data-keep]').forEach(keepTyped);
     const source = document.querySelector('[data-worksheet-source]');
     if (source) watchSource(source);
     document.querySelector('form.preview')?.addEventListener('change', (event) => {
-        if (event.target.matches('.row-tick input'))
-            event.target.closest('tr').classList.toggle('left-out', !event.target.checked);
+        const tick = targetOf(event);
+        if (tick.matches('.row-tick input')) tick.closest('tr').classList.toggle('left-out', !tick.checked);
     });
 }
 

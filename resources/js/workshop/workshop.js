@@ -1,98 +1,99 @@
 import { t, wordsAt } from '../lib/catalogue.js';
+import { targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
-import { GAME } from './document.js';
-import { openFindings } from './findings.js';
-import { openHistory } from './history.js';
-import { openLost } from './lost.js';
+import { Editor } from './editor/context.js';
+import { GAME } from './editor/document.js';
+import { openFindings } from './editor/findings.js';
+import { openHistory } from './editor/history.js';
+import { openLost } from './editor/lost.js';
 import { openMap } from './map/map.js';
 import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
 import { openSheet } from './sheet/sheet.js';
-import { openStore } from './store.js';
 
 /** The keys that turn to the faces. */
 const FACES = { 1: 'map', 2: 'scene', 3: 'sheet' };
 
-const byId = (id) => document.getElementById(id);
+/** @returns {Found} */
+const byId = (id) => /** @type {any} */ (document.getElementById(id));
 
 /** One game, its faces, and what is always in view: saved state, undo and redo. */
 async function begin() {
-    const faces = byId('faces');
-    const store = openStore(faces.dataset.address);
-    const desk = { store, scene: null, thing: null, show, walkTo, rehearsal: faces.dataset.rehearsal };
+    const holder = byId('faces');
+    const editor = new Editor(holder.dataset.address);
+    const { store } = editor;
     const lost = openLost(byId('lost'), store);
-    desk.alarm = alarm;
-    store.news.addEventListener('saved', ({ detail }) => saved(detail));
-    store.news.addEventListener('refused', ({ detail }) => refused(detail, lost));
+    editor.offer({ alarm });
+    store.news.addEventListener('saved', (/** @type {CustomEvent} */ { detail }) => saved(detail));
+    store.news.addEventListener('refused', (/** @type {CustomEvent} */ { detail }) => refused(detail, lost));
     window.addEventListener('beforeunload', (event) => store.isPending() && event.preventDefault());
     await store.load();
     if (!store.game) return;
     const asked = new URLSearchParams(location.search).get('scene');
-    desk.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
-    desk.patterns = openPatterns(desk, faces.dataset.address);
-    desk.draw = () => drawn[desk.face]?.draw();
-    const drawn = {
-        map: openMap(byId('face-map'), desk),
-        scene: openScene(byId('face-scene'), desk),
-        sheet: openSheet(byId('face-sheet'), desk),
+    editor.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
+    const faces = {
+        map: openMap(byId('face-map'), editor),
+        scene: openScene(byId('face-scene'), editor),
+        sheet: openSheet(byId('face-sheet'), editor),
     };
+    const patterns = openPatterns(editor);
+    editor.offer({ show, walkTo, draw: () => faces[editor.face]?.draw(), build: patterns.open });
 
     function show(face) {
-        desk.face = face;
-        for (const name of Object.keys(drawn)) {
+        editor.face = face;
+        for (const name of Object.keys(faces)) {
             byId(`face-${name}`).hidden = name !== face;
             document
                 .querySelector(`[data-face="${name}"]`)
                 .setAttribute('aria-current', name === face ? 'page' : 'false');
         }
-        sessionStorage.setItem(`face.${faces.dataset.address}`, face);
-        desk.draw();
+        sessionStorage.setItem(`face.${editor.address}`, face);
+        editor.draw();
     }
 
     function walkTo(scene, thing = null) {
-        desk.scene = scene;
-        desk.thing = thing;
+        editor.scene = scene;
+        editor.thing = thing;
         show('scene');
     }
 
     store.news.addEventListener('change', () => {
-        if (!store.game.scenes.some((scene) => scene.id === desk.scene)) desk.scene = store.game.start;
-        desk.draw();
-        frame(desk);
+        if (!store.game.scenes.some((scene) => scene.id === editor.scene)) editor.scene = store.game.start;
+        editor.draw();
+        frame(editor);
     });
-    store.news.addEventListener('kept', () => frame(desk));
-    listen(desk);
-    drawMaths(faces);
+    store.news.addEventListener('kept', () => frame(editor));
+    listen(editor);
+    drawMaths(holder);
     show(
         asked
             ? 'scene'
-            : (sessionStorage.getItem(`face.${faces.dataset.address}`) ??
-                  (store.game.scenes.length > 1 ? 'map' : 'scene')),
+            : (sessionStorage.getItem(`face.${editor.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene')),
     );
-    frame(desk);
-    openFindings(desk, faces.dataset.address);
-    openHistory(desk, faces.dataset.address);
-    openAsked(desk);
+    frame(editor);
+    openFindings(editor);
+    openHistory(editor);
+    openAsked(editor);
 }
 
 /** A new game that begins with a pattern asks for its content at once. */
-function openAsked(desk) {
+function openAsked(editor) {
     const pattern = new URLSearchParams(location.search).get('pattern');
     if (!pattern) return;
     history.replaceState(null, '', location.pathname);
-    desk.patterns.open(pattern);
+    editor.build(pattern);
 }
 
-function listen(desk) {
-    const { store } = desk;
+function listen(editor) {
+    const { store } = editor;
     document
         .querySelectorAll('[data-face]')
-        .forEach((button) => button.addEventListener('click', () => desk.show(button.dataset.face)));
+        .forEach((button) => button.addEventListener('click', () => editor.show(button.dataset.face)));
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
-    byId('game-title').addEventListener('change', (event) =>
+    byId('game-title').addEventListener('change', () =>
         store.edit(
-            { set: GAME, field: 'title', to: event.target.value.trim() || t('games.untitled') },
+            { set: GAME, field: 'title', to: byId('game-title').value.trim() || t('games.untitled') },
             t('edits.labels.titleOfTheGame'),
         ),
     );
@@ -100,34 +101,40 @@ function listen(desk) {
     goOn.hidden = !new URLSearchParams(location.search).has('rehearsing');
     goOn.addEventListener('click', async (event) => {
         event.preventDefault();
-        document.activeElement?.blur();
+        leaveField();
         await store.flushed();
         location.href = goOn.href;
     });
     byId('rehearse').addEventListener('click', async (event) => {
         event.preventDefault();
-        document.activeElement?.blur();
+        leaveField();
         await store.flushed();
-        location.href = `${desk.rehearsal}?from=${encodeURIComponent(desk.scene)}`;
+        location.href = `${editor.address}/rehearsal?from=${encodeURIComponent(editor.scene)}`;
     });
-    document.addEventListener('keydown', (event) => onKey(event, desk));
+    document.addEventListener('keydown', (event) => onKey(event, editor));
 }
 
-function onKey(event, desk) {
-    const isTyping = event.target.matches('input, textarea, select');
+/** What is typed in a field is kept when it is left. */
+function leaveField() {
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+}
+
+function onKey(event, editor) {
+    const target = targetOf(event);
+    const isTyping = target.matches('input, textarea, select');
     if (event.ctrlKey || event.metaKey) {
         if (isTyping || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
-        event.shiftKey ? desk.store.redo() : desk.store.undo();
-    } else if (!isTyping && !event.altKey && FACES[event.key] && !event.target.closest('.grid')) {
-        desk.show(FACES[event.key]);
+        event.shiftKey ? editor.store.redo() : editor.store.undo();
+    } else if (!isTyping && !event.altKey && FACES[event.key] && !target.closest('.grid')) {
+        editor.show(FACES[event.key]);
     }
 }
 
-function frame(desk) {
-    const { undo, redo } = desk.store.history;
+function frame(editor) {
+    const { undo, redo } = editor.store.history;
     const title = byId('game-title');
-    if (document.activeElement !== title) title.value = desk.store.game.title;
+    if (document.activeElement !== title) title.value = editor.store.game.title;
     tool(byId('undo'), undo, t('workshop.undo'));
     tool(byId('redo'), redo, t('workshop.redo'));
 }
@@ -156,6 +163,8 @@ function refused({ command, label, code, words }, lost) {
     lost.take({ command, label });
 }
 
+let quieting = null;
+
 function alarm(words, link = null) {
     const alert = byId('alert');
     alert.replaceChildren(words, ' ');
@@ -164,8 +173,8 @@ function alarm(words, link = null) {
             Object.assign(document.createElement('a'), { href: link.href, target: '_blank', textContent: link.text }),
         );
     alert.hidden = words === '';
-    clearTimeout(alarm.timer);
-    alarm.timer = setTimeout(
+    clearTimeout(quieting);
+    quieting = setTimeout(
         () => {
             alert.hidden = true;
         },

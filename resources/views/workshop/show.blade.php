@@ -21,7 +21,7 @@
     </header>
     <p class="alert" id="alert" role="alert" hidden></p>
     <section class="losses" id="lost" aria-label="{{ __('workshop.lost.label') }}" hidden></section>
-    <main id="faces" data-address="{{ route('games.show', $game, false) }}" data-rehearsal="{{ route('rehearsal.show', $game, false) }}">
+    <main id="faces" data-address="{{ route('games.show', $game, false) }}">
         <section id="face-map" class="face face-map" aria-label="{{ __('workshop.faces.map') }}" hidden></section>
         <section id="face-scene" class="face face-scene" aria-label="{{ __('workshop.faces.scene') }}" hidden></section>
         <section id="face-sheet" class="face face-sheet" aria-label="{{ __('workshop.faces.sheet') }}" hidden></section>

@@ -1,4 +1,4 @@
-import { attempt } from '../../../resources/js/workshop/document.js';
+import { attempt } from '../../../resources/js/workshop/editor/document.js';
 
 /**
  * A server of one game that keeps edits as the real one does: in order, each key once, refusing what touches the same.

@@ -1,4 +1,4 @@
-import { openStore } from '../../../resources/js/workshop/store.js';
+import { openStore } from '../../../resources/js/workshop/editor/store.js';
 
 /** What outlives a reload, as a browser keeps it. */
 function madeUpStorage() {

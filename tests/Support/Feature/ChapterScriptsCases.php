@@ -20,6 +20,6 @@ final class ChapterScriptsCases
         ], ['chapters' => [['id' => 'sea', 'title' => 'Sea', 'start' => 'a'], ['id' => 'land', 'title' => 'Land', 'start' => 'c']], 'tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);
         $path = dirname(__DIR__, 3).'/resources/js/workshop';
 
-        return Scripts::run('workshop/chapters.js', "(async () => { const { apply } = await import('{$path}/document.js'); return ({$edits}).reduce(apply, input); })()", $game);
+        return Scripts::run('workshop/editor/chapters.js', "(async () => { const { apply } = await import('{$path}/editor/document.js'); return ({$edits}).reduce(apply, input); })()", $game);
     }
 }

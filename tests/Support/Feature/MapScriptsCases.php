@@ -27,7 +27,7 @@ final class MapScriptsCases
     /** The plan of a game, with the findings of a check. */
     public static function planOf(array $game, array $findings = []): array
     {
-        return Scripts::run('workshop/map/plan.js', 'module.plan(input.game, input.findings)', ['game' => $game, 'findings' => $findings]);
+        return Scripts::run('workshop/chart/plan.js', 'module.plan(input.game, input.findings)', ['game' => $game, 'findings' => $findings]);
     }
 
     /**
@@ -39,7 +39,7 @@ final class MapScriptsCases
     {
         $path = dirname(__DIR__, 3).'/resources/js/workshop';
 
-        return Scripts::run('workshop/map/verbs.js', "(async () => { const { apply } = await import('{$path}/document.js'); const made = {}; const desk = { words: { newScene: 'New scene', newChoice: 'Go on', noChapter: 'no chapter', chapter: 'Chapter' }, store: { game: input, edit: (edits, label) => { made.label = label; made.edits = [edits].flat(); } } }; {$act}; made.game = made.edits.filter((edit) => !edit.deleteScene && !edit.duplicate).reduce(apply, input); return made; })()", $game ?? self::fourScenes());
+        return Scripts::run('workshop/editor/scenes.js', "(async () => { const { apply } = await import('{$path}/editor/document.js'); const made = {}; const desk = { words: { newScene: 'New scene', newChoice: 'Go on', noChapter: 'no chapter', chapter: 'Chapter' }, store: { game: input, edit: (edits, label) => { made.label = label; made.edits = [edits].flat(); } } }; {$act}; made.game = made.edits.filter((edit) => !edit.deleteScene && !edit.duplicate).reduce(apply, input); return made; })()", $game ?? self::fourScenes());
     }
 
     /**
@@ -51,9 +51,9 @@ final class MapScriptsCases
      */
     public static function settledOf(int $count, array $acts): array
     {
-        $path = dirname(__DIR__, 3).'/resources/js/workshop/map';
+        $path = dirname(__DIR__, 3).'/resources/js/workshop/chart';
 
-        return Scripts::run('workshop/map/settle.js', <<<JS
+        return Scripts::run('workshop/chart/settle.js', <<<JS
             (async () => {
                 const [boxes, { channelLayout }] = await Promise.all([import('{$path}/boxes.js'), import('{$path}/channels.js')]);
                 let seed = 11;

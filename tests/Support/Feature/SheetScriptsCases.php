@@ -44,7 +44,7 @@ final class SheetScriptsCases
     {
         $words = ['routes' => ['@back' => 'back where they came from'], 'inputs' => ['text' => 'words'], 'findings' => ['toMend' => 'to mend'], 'sheet' => ['points' => 'Points', 'sound' => 'sound', 'must' => 'must', 'neverWord' => 'never']];
         $path = dirname(__DIR__, 3).'/resources/js/workshop';
-        $load = "const [{ changesOf }, { LOCKS, contextOf }, { apply }] = await Promise.all(['sheet/changes.js', 'sheet/columns.js', 'document.js'].map((file) => import('{$path}/' + file)));";
+        $load = "const [{ changesOf }, { LOCKS, contextOf }, { apply }] = await Promise.all(['sheet/changes.js', 'sheet/columns.js', 'editor/document.js'].map((file) => import('{$path}/' + file)));";
 
         return Scripts::run('workshop/sheet/changes.js', "(async () => { {$load} const { edits, refused } = changesOf(input.cells, LOCKS, contextOf(input.game, input.words, []), 'lock'); return { game: edits.reduce(apply, input.game), refused }; })()", ['game' => $game, 'cells' => $cells, 'words' => $words]);
     }

@@ -11,6 +11,6 @@ final class StageScriptsCases
 {
     public static function geometry(string $expression, mixed $input = null): mixed
     {
-        return Scripts::run('workshop/stage/geometry.js', $expression, $input);
+        return Scripts::run('workshop/scene/stage/geometry.js', $expression, $input);
     }
 }

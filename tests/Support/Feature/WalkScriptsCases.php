@@ -28,7 +28,7 @@ final class WalkScriptsCases
     /** @return list<array{string, string}> as the workshop finds them, each pair once */
     public static function waysInScripts(array $document): array
     {
-        $ways = Scripts::run('workshop/ways.js', 'module.routesIn(input).map(({ from, to }) => [from, to])', $document);
+        $ways = Scripts::run('workshop/editor/ways.js', 'module.routesIn(input).map(({ from, to }) => [from, to])', $document);
 
         return array_values(array_unique(array_filter($ways, static fn (array $way): bool => $way[1] !== '@back'), SORT_REGULAR));
     }

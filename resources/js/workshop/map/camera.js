@@ -1,7 +1,7 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, zoomTransform } from 'd3-zoom';
 import { cullingOf } from './culling.js';
-import { distantView } from './distance.js';
+import { distantView } from '../chart/distance.js';
 
 /** Below this scale words are not drawn: they could not be read, and they are most of the work. */
 const READABLE = 0.34;

@@ -1,6 +1,6 @@
 import { t } from '../../lib/catalogue.js';
 import { svg } from '../../lib/dom.js';
-import * as verbs from './verbs.js';
+import * as verbs from '../editor/scenes.js';
 
 /** How far a press may wander and still be a tap, in pixels. */
 const TAP = 6;
@@ -9,12 +9,12 @@ const TAP = 6;
  * What is dragged on the map: from a station to open water or another station (a way), the end of a track (leads
  * elsewhere), a name (its station is placed by hand), and with Shift over the water a frame that picks scenes.
  */
-function dragOnMap(chart, sea, desk, placedNow) {
+function dragOnMap(chart, sea, editor, placedNow) {
     chart.addEventListener(
         'pointerdown',
         (event) => {
             if (event.button !== 0) return;
-            const gesture = begin(event, sea, desk, placedNow());
+            const gesture = begin(event, sea, editor, placedNow());
             if (!gesture) return;
             event.stopPropagation();
             follow(event, gesture);
@@ -23,19 +23,21 @@ function dragOnMap(chart, sea, desk, placedNow) {
     );
 }
 
-function begin(event, sea, desk, placed) {
+function begin(event, sea, editor, placed) {
     const station = event.target.closest('.station-place');
     const track = event.target.closest('[data-track]');
-    if (station && event.target.closest('.station-title')) return placing(station, sea, desk, placed, event);
+    if (station && event.target.closest('.station-title')) return placing(station, sea, editor, placed, event);
     if (station && !event.shiftKey && !event.ctrlKey)
-        return drawing(event, sea, desk, station.dataset.scene, (to) => verbs.lead(desk, station.dataset.scene, to));
-    if (track) return relinking(event, sea, desk, track.dataset.track);
+        return drawing(event, sea, editor, station.dataset.scene, (to) =>
+            verbs.lead(editor, station.dataset.scene, to),
+        );
+    if (track) return relinking(event, sea, editor, track.dataset.track);
 
-    return event.shiftKey && !station ? framing(event, sea, desk, placed) : null;
+    return event.shiftKey && !station ? framing(event, sea, editor, placed) : null;
 }
 
 /** A line from a station to where the pointer is let go. */
-function drawing(event, sea, desk, from, done) {
+function drawing(event, sea, editor, from, done) {
     const line = svg('path', { class: 'track-drawn' });
     const start = [event.clientX, event.clientY];
 
@@ -55,26 +57,26 @@ function drawing(event, sea, desk, from, done) {
     };
 }
 
-function relinking(event, sea, desk, id) {
+function relinking(event, sea, editor, id) {
     const [from, to] = id.split('>');
     const gesture = drawing(
         event,
         sea,
-        desk,
+        editor,
         from,
-        (onto) => onto && onto !== to && verbs.relink(desk, { from, to }, onto),
+        (onto) => onto && onto !== to && verbs.relink(editor, { from, to }, onto),
     );
 
     return {
         ...gesture,
         tap: () => {
-            desk.chosen = { track: id, picked: new Set() };
-            desk.draw();
+            editor.chosen = { track: id, picked: new Set() };
+            editor.draw();
         },
     };
 }
 
-function placing(station, sea, desk, placed, event) {
+function placing(station, sea, editor, placed, event) {
     const id = station.dataset.scene;
     const { x, y } = placed.stations.get(id);
     const start = toSea(sea, event.clientX, event.clientY);
@@ -86,12 +88,12 @@ function placing(station, sea, desk, placed, event) {
 
     return {
         move: (moved) => station.setAttribute('transform', `translate(${at(moved).join(' ')})`),
-        end: (ended) => desk.store.edit({ set: id, field: 'at', to: at(ended) }, t('edits.labels.placedAStation')),
+        end: (ended) => editor.store.edit({ set: id, field: 'at', to: at(ended) }, t('edits.labels.placedAStation')),
         cancel: () => station.setAttribute('transform', `translate(${x} ${y})`),
     };
 }
 
-function framing(event, sea, desk, placed) {
+function framing(event, sea, editor, placed) {
     const frame = svg('rect', { class: 'lasso' });
     const start = toSea(sea, event.clientX, event.clientY);
     const box = (moved) => {
@@ -116,9 +118,9 @@ function framing(event, sea, desk, placed) {
             const within = [...placed.stations].filter(
                 ([, one]) => one.x + one.width > x && one.x < x + width && one.y + one.height > y && one.y < y + height,
             );
-            desk.chosen = { track: null, picked: new Set([...desk.chosen.picked, ...within.map(([id]) => id)]) };
+            editor.chosen = { track: null, picked: new Set([...editor.chosen.picked, ...within.map(([id]) => id)]) };
             sea.ownerSVGElement.focus({ preventScroll: true });
-            desk.draw();
+            editor.draw();
         },
         cancel: () => frame.remove(),
     };

@@ -1,9 +1,6 @@
 /**
  * Layouts of large maps are kept, here and in the browser: laying one out takes long, and nobody wants a map to leap.
  */
-const MANY = 150;
-
-const isLarge = ({ stations }) => stations.length > MANY;
 
 /** Of a layout that is kept, so large a part may be of scenes it does not know. */
 const UNKNOWN = 0.2;
@@ -36,4 +33,4 @@ function rememberLayout(laid) {
     }
 }
 
-export { covers, isLarge, rememberLayout, rememberedLayout };
+export { covers, rememberLayout, rememberedLayout };

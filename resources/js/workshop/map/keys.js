@@ -1,5 +1,4 @@
 import { t } from '../../lib/catalogue.js';
-import { toggle } from './list.js';
 
 const HEADINGS = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
@@ -7,23 +6,23 @@ const HEADINGS = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, -1], Arr
 const STEP = 20;
 
 /** Arrow keys go along the tracks, with Alt they place the station; Space picks it, Escape lets go of all. */
-function onMapKey(event, drawing, placed, desk) {
+function onMapKey(event, drawing, placed, editor) {
     if (event.key === 'Escape') {
-        desk.chosen = { track: null, picked: new Set() };
-        desk.draw();
+        editor.chosen = { track: null, picked: new Set() };
+        editor.draw();
     }
     const heading = HEADINGS[event.key];
     const here = event.target.closest('.station-place')?.dataset.scene;
     if (!here || !placed || (event.key !== ' ' && !heading)) return;
     event.preventDefault();
-    if (event.key === ' ') toggle(desk, here);
-    else if (event.altKey) putAside(here, heading, placed, desk);
+    if (event.key === ' ') editor.togglePicked(here);
+    else if (event.altKey) putAside(here, heading, placed, editor);
     else follow(event.currentTarget, here, heading, placed, drawing);
 }
 
-function putAside(here, [right, down], placed, desk) {
+function putAside(here, [right, down], placed, editor) {
     const { x, y } = placed.stations.get(here);
-    desk.store.edit(
+    editor.store.edit(
         { set: here, field: 'at', to: [Math.round(x + STEP * right), Math.round(y + STEP * down)] },
         t('edits.labels.placedAStation'),
     );

@@ -1,13 +1,13 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
-import { routesIn } from '../ways.js';
-import * as verbs from './verbs.js';
+import { routesIn } from '../editor/ways.js';
+import * as verbs from '../editor/scenes.js';
 
 /** The map as a list, with the same powers: for those who can't use a drawing, and for small screens. */
-function drawList(holder, desk, drawing, sought) {
+function drawList(holder, editor, drawing, sought) {
     const words = wordsAt('workshop.map');
-    const { game } = desk.store;
+    const { game } = editor.store;
     const out = Map.groupBy(routesIn(game), (way) => way.from);
     const shown = drawing.stations.filter((station) => station.title.toLowerCase().includes(sought));
     redraw(holder, [
@@ -22,15 +22,15 @@ function drawList(holder, desk, drawing, sought) {
                         type: 'checkbox',
                         'data-key': `list.pick.${station.id}`,
                         'aria-label': filled(words.pick, { title: station.title }),
-                        checked: desk.chosen.picked.has(station.id),
-                        onchange: () => toggle(desk, station.id),
+                        checked: editor.chosen.picked.has(station.id),
+                        onchange: () => editor.togglePicked(station.id),
                     }),
                     el(
                         'button',
                         {
                             class: 'link map-list-title',
                             'data-key': `list.open.${station.id}`,
-                            onclick: () => desk.walkTo(station.id),
+                            onclick: () => editor.walkTo(station.id),
                         },
                         station.title,
                     ),
@@ -57,7 +57,7 @@ function drawList(holder, desk, drawing, sought) {
                                 icon('arrow-right'),
                                 el(
                                     'button',
-                                    { class: 'link', onclick: () => choose(desk, way) },
+                                    { class: 'link', onclick: () => choose(editor, way) },
                                     `${titleOf(game, way.to)} `,
                                 ),
                                 el('span', { class: 'help' }, way.why),
@@ -71,7 +71,7 @@ function drawList(holder, desk, drawing, sought) {
                             'data-key': `list.after.${station.id}`,
                             'aria-label': `${words.after}: ${station.title}`,
                             title: words.after,
-                            onclick: () => verbs.lead(desk, station.id, null),
+                            onclick: () => verbs.lead(editor, station.id, null),
                         },
                         icon('plus'),
                     ),
@@ -96,17 +96,9 @@ function titleOf(game, id) {
     return game.scenes.find((scene) => scene.id === id)?.title || id;
 }
 
-function toggle(desk, id) {
-    const { picked } = desk.chosen;
-    picked.has(id) ? picked.delete(id) : picked.add(id);
-    desk.chosen = { track: null, picked };
-    desk.draw();
+function choose(editor, { from, to }) {
+    editor.chosen = { track: `${from}>${to}`, picked: new Set() };
+    editor.draw();
 }
 
-/** Tracks are known by both their ends, whichever way they go. */
-function choose(desk, { from, to }) {
-    desk.chosen = { track: `${from}>${to}`, picked: new Set() };
-    desk.draw();
-}
-
-export { drawList, toggle };
+export { drawList };

@@ -1,29 +1,28 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, svg } from '../../lib/dom.js';
-import { roomOf } from './boxes.js';
+import { roomOf } from '../chart/boxes.js';
 import { openCamera } from './camera.js';
-import { channelLayout } from './channels.js';
+import { channelLayout } from '../chart/channels.js';
 import { dragOnMap } from './drag.js';
-import { drawnMap } from './draw.js';
+import { drawnMap } from '../chart/draw.js';
 import { glide } from './glide.js';
-import { covers, isLarge, rememberLayout, rememberedLayout } from './kept.js';
+import { covers, rememberLayout, rememberedLayout } from './kept.js';
 import { onMapKey } from './keys.js';
-import { layout } from './layout.js';
+import { isLarge, layout } from '../chart/layout.js';
 import { legend } from './legend.js';
 import { drawList } from './list.js';
-import { plan } from './plan.js';
+import { plan } from '../chart/plan.js';
 import { drawSelection } from './selection.js';
-import { openSettlement } from './settle.js';
+import { openSettlement } from '../chart/settle.js';
 import { mapHead, mapTools } from './tools.js';
-import { insertFirst } from './verbs.js';
+import { insertFirst } from '../editor/scenes.js';
 
 /** How long a finer layout may take to be shown without being asked for, in milliseconds. */
 const PATIENCE = 5000;
 
 /** The map face: the game as a transit diagram. Laid out anew only when its stations, words or tracks are others. */
-function openMap(holder, desk) {
+function openMap(holder, editor) {
     const words = { ...wordsAt('workshop.map'), patterns: t('workshop.fromPattern') };
-    desk.chosen = { track: null, picked: new Set() };
     const sea = svg('g', { class: 'sea' });
     const chart = svg(
         'svg',
@@ -36,15 +35,15 @@ function openMap(holder, desk) {
     const camera = openCamera(chart, sea);
     const head = mapHead(words, { seek, found, turn });
     const tools = mapTools(words, {
-        patterns: () => desk.patterns.open(),
-        first: () => insertFirst(desk),
+        patterns: () => editor.build(),
+        first: () => insertFirst(editor),
         tidy,
         nearer: () => camera.nearer(1.3),
         farther: () => camera.nearer(1 / 1.3),
         all: () => camera.fit(),
     });
     holder.append(camera.canvas, chart, list, keys, tools, card, head.node);
-    const drawStanding = drawnMap(sea, desk);
+    const drawStanding = drawnMap(sea, editor);
     let [drawing, drawn, rooms, laid, placed, nodeOf] = [null, null, null, null, null, null];
     const settle = openSettlement();
 
@@ -53,7 +52,7 @@ function openMap(holder, desk) {
      * its layout until it is tidied, and before it has one it is laid out as well as may be without waiting.
      */
     async function draw() {
-        drawing = plan(desk.store.game, desk.findings ?? []);
+        drawing = plan(editor.store.game, editor.findings);
         const shape = shapeOf(drawing);
         if (shape === drawn) return laid === null ? undefined : show();
         drawn = shape;
@@ -83,15 +82,15 @@ function openMap(holder, desk) {
 
     async function show() {
         const before = placed?.stations.size ?? 0;
-        placed = settle(laid, drawing, handsOf(desk.store.game), rooms);
+        placed = settle(laid, drawing, handsOf(editor.store.game), rooms);
         camera.take(drawing, placed);
-        if (before === 0 && camera.begin(desk.scene)) await painted();
+        if (before === 0 && camera.begin(editor.scene)) await painted();
         nodeOf = drawStanding(drawing, placed);
         camera.drawn(nodeOf);
-        keys.replaceChildren(...legend(drawing, desk.store.game));
-        drawSelection(card, desk, drawing);
+        keys.replaceChildren(...legend(drawing, editor.store.game));
+        drawSelection(card, editor, drawing);
         list.classList.toggle('beside-card', !card.hidden);
-        if (!list.hidden) drawList(list, desk, drawing, head.sought());
+        if (!list.hidden) drawList(list, editor, drawing, head.sought());
         if (before > 0 && Math.abs(placed.stations.size - before) > 1) camera.fit();
     }
 
@@ -107,7 +106,7 @@ function openMap(holder, desk) {
                 'found',
                 sought !== '' && node.getAttribute('aria-label').toLowerCase().includes(sought),
             );
-        if (!list.hidden) drawList(list, desk, drawing, sought);
+        if (!list.hidden) drawList(list, editor, drawing, sought);
     }
 
     function found(sought) {
@@ -125,8 +124,8 @@ function openMap(holder, desk) {
         draw();
     }
 
-    dragOnMap(chart, sea, desk, () => placed);
-    chart.addEventListener('keydown', (event) => onMapKey(event, drawing, placed, desk));
+    dragOnMap(chart, sea, editor, () => placed);
+    chart.addEventListener('keydown', (event) => onMapKey(event, drawing, placed, editor));
 
     return { draw };
 }

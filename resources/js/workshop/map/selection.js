@@ -1,18 +1,18 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
-import { pick, sceneName } from '../scene/fields.js';
-import * as verbs from './verbs.js';
+import { pick, sceneName } from '../editor/fields.js';
+import * as verbs from '../editor/scenes.js';
 
 /** The card over the map: of the track that was pressed, or of the scenes that are picked. */
-function drawSelection(holder, desk, drawing) {
-    const { track, picked } = desk.chosen;
+function drawSelection(holder, editor, drawing) {
+    const { track, picked } = editor.chosen;
     const known = drawing.tracks.find((one) => one.id === track);
     holder.hidden = !known && picked.size === 0;
-    redraw(holder, known ? trackCard(known, desk) : picked.size > 0 ? pickedCard([...picked], desk) : []);
+    redraw(holder, known ? trackCard(known, editor) : picked.size > 0 ? pickedCard([...picked], editor) : []);
 }
 
-function head(words, desk) {
+function head(words, editor) {
     return el(
         'header',
         { class: 'map-card-head' },
@@ -23,19 +23,19 @@ function head(words, desk) {
                 class: 'mover',
                 'aria-label': t('workshop.map.close'),
                 'data-key': 'map.card.close',
-                onclick: () => clear(desk),
+                onclick: () => clear(editor),
             },
             icon('x'),
         ),
     );
 }
 
-function clear(desk) {
-    desk.chosen = { track: null, picked: new Set() };
-    desk.draw();
+function clear(editor) {
+    editor.chosen = { track: null, picked: new Set() };
+    editor.draw();
 }
 
-function trackCard(track, desk) {
+function trackCard(track, editor) {
     const words = wordsAt('workshop.map');
     const ways = track.both
         ? [
@@ -43,10 +43,10 @@ function trackCard(track, desk) {
               { from: track.to, to: track.from },
           ]
         : [{ from: track.from, to: track.to }];
-    const name = (id) => desk.store.game.scenes.find((scene) => scene.id === id)?.title || id;
+    const name = (id) => editor.store.game.scenes.find((scene) => scene.id === id)?.title || id;
 
     return [
-        head(words.way, desk),
+        head(words.way, editor),
         ...ways.map((way, at) =>
             el(
                 'section',
@@ -60,29 +60,29 @@ function trackCard(track, desk) {
                 ),
                 el('p', { class: 'help' }, track.why[at] ?? track.why.join(' · ')),
                 act('plus', words.insert, 'map.insert', () => {
-                    verbs.insert(desk, way);
-                    clear(desk);
+                    verbs.insert(editor, way);
+                    clear(editor);
                 }),
                 act('signpost', words.lead, 'map.lead', () => {
-                    desk.show('scene');
-                    desk.pickScene((id, made) => {
-                        if (made.length > 0) desk.store.edit(made, t('edits.labels.newScene'));
-                        verbs.relink(desk, way, id);
-                        desk.show('map');
+                    editor.show('scene');
+                    editor.pickScene((id, made) => {
+                        if (made.length > 0) editor.store.edit(made, t('edits.labels.newScene'));
+                        verbs.relink(editor, way, id);
+                        editor.show('map');
                     });
                 }),
                 act('x', words.open, 'map.open', () => {
-                    verbs.relink(desk, way, '');
-                    clear(desk);
+                    verbs.relink(editor, way, '');
+                    clear(editor);
                 }),
             ),
         ),
     ];
 }
 
-function pickedCard(ids, desk) {
+function pickedCard(ids, editor) {
     const words = wordsAt('workshop.map');
-    const { game } = desk.store;
+    const { game } = editor.store;
     const into = verbs.waysInto(game, ids);
     const others = game.scenes
         .filter((scene) => !ids.includes(scene.id))
@@ -94,26 +94,28 @@ function pickedCard(ids, desk) {
         ['+', words.newChapter],
     ];
     const move = (id) =>
-        id === '+' ? verbs.toNewChapter(desk, ids) : id !== '' && verbs.toChapter(desk, ids, id === '-' ? null : id);
+        id === '+'
+            ? verbs.toNewChapter(editor, ids)
+            : id !== '' && verbs.toChapter(editor, ids, id === '-' ? null : id);
     const placed = ids.filter((id) => game.scenes.find((scene) => scene.id === id)?.at);
     const gone = (to) => {
-        verbs.remove(desk, ids, to);
-        clear(desk);
+        verbs.remove(editor, ids, to);
+        clear(editor);
     };
 
     return [
-        head(t('workshop.map.picked', { count: ids.length }), desk),
+        head(t('workshop.map.picked', { count: ids.length }), editor),
         pick({ key: 'map.chapter', label: words.toChapter, value: '', options: chapters, take: move }),
-        act('copy', words.duplicate, 'map.duplicate', () => verbs.duplicate(desk, ids)),
+        act('copy', words.duplicate, 'map.duplicate', () => verbs.duplicate(editor, ids)),
         ids.length === 2
             ? act('combine', words.merge, 'map.merge', () => {
-                  verbs.merge(desk, ids);
-                  clear(desk);
+                  verbs.merge(editor, ids);
+                  clear(editor);
               })
             : null,
         placed.length > 0
             ? act('pin-off', words.flow, 'map.flow', () =>
-                  desk.store.edit(
+                  editor.store.edit(
                       placed.map((id) => ({ set: id, field: 'at' })),
                       t('edits.labels.leftToTheMap'),
                   ),

@@ -107,16 +107,16 @@ function tabulate(event) {
 }
 
 function picture(field, form) {
-    const { words, given, desk, changed, draw } = form;
+    const { words, given, editor, changed, draw } = form;
     const dialog = () => document.querySelector('dialog.patterns');
     const pick = () => {
         dialog().close();
-        desk.show('scene');
-        desk.pickPicture((found) => {
+        editor.show('scene');
+        editor.pickPicture((found) => {
             given[field.name] = found;
             changed();
             draw();
-            desk.draw();
+            editor.draw();
             dialog().showModal();
         });
     };

@@ -2,15 +2,15 @@ import { filled, t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
-import { miniature } from '../map/small.js';
-import { takeSetting } from '../stage/pictures.js';
+import { miniature } from '../chart/small.js';
+import { takeSetting } from '../editor/pictures.js';
 import { patternField, usualFields } from './fields.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
 const REST = 350;
 
 /** Ready arrangements: choose one, give its content, see what it will build, and build it behind the present scene. */
-function openPatterns(desk, address) {
+function openPatterns(editor) {
     const words = wordsAt('patterns');
     const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
     const form = el('form', { class: 'patterns-form', onsubmit: once });
@@ -63,7 +63,9 @@ function openPatterns(desk, address) {
                 ),
             ),
         );
-        const fields = pattern.fields.map((field) => patternField(field, { desk, words, given, seen, changed, draw }));
+        const fields = pattern.fields.map((field) =>
+            patternField(field, { editor, words, given, seen, changed, draw }),
+        );
         redraw(form, [
             el('h3', { 'data-key': pattern.id }, pattern.name),
             beginsGame() ? titleField() : whichWay(),
@@ -74,14 +76,14 @@ function openPatterns(desk, address) {
     }
 
     function beginsGame() {
-        return desk.store.game.scenes.length === 1;
+        return editor.store.game.scenes.length === 1;
     }
 
     function titleField() {
         const isNamed =
-            !words.untitled.includes(desk.store.game.title) &&
-            !words.offered.some(({ name }) => name === desk.store.game.title);
-        given.gameTitle ??= isNamed ? desk.store.game.title : '';
+            !words.untitled.includes(editor.store.game.title) &&
+            !words.offered.some(({ name }) => name === editor.store.game.title);
+        given.gameTitle ??= isNamed ? editor.store.game.title : '';
 
         return el(
             'label',
@@ -124,7 +126,7 @@ function openPatterns(desk, address) {
 
     function foot() {
         const isReady = seen !== null && seen.missing.length === 0 && !seen.fault;
-        const here = desk.store.game.scenes.find((scene) => scene.id === desk.scene);
+        const here = editor.store.game.scenes.find((scene) => scene.id === editor.scene);
         const where = beginsGame() ? words.alone : filled(words.afterHere, { scene: here?.title ?? '' });
 
         return el(
@@ -148,7 +150,7 @@ function openPatterns(desk, address) {
 
     async function look() {
         const turn = ++asked;
-        const { body } = await post(`${address}/patterns/preview`, { ...content(), after: desk.scene });
+        const { body } = await post(`${editor.address}/patterns/preview`, { ...content(), after: editor.scene });
         if (turn !== asked) return;
         problem = body?.errors ? body.message : null;
         if (problem) return draw();
@@ -196,24 +198,24 @@ function openPatterns(desk, address) {
         const pictures = pattern.fields.flatMap(({ name, kind }) =>
             kind === 'picture' ? (given[name]?.edits ?? []) : [],
         );
-        if (pictures.length > 0) desk.store.edit(pictures, words.picture);
+        if (pictures.length > 0) editor.store.edit(pictures, words.picture);
         const wanted = content();
         const put = (backdrop) =>
-            desk.store.build({
+            editor.store.build({
                 ...wanted,
                 usual: { ...wanted.usual, backdrop },
-                after: desk.scene,
+                after: editor.scene,
                 ...(beginsGame() ? { title: given.gameTitle ?? '' } : { way: given.way }),
             });
         if (words.usuals.look)
-            await takeSetting(...words.usuals.look.split('/'), desk, ({ id, edits }) => {
-                desk.store.edit(edits, words.picture);
+            await takeSetting(...words.usuals.look.split('/'), editor, ({ id, edits }) => {
+                editor.store.edit(edits, words.picture);
                 put(id);
             });
         else put('');
         dialog.close();
         [...pattern.fields.map(({ name }) => name), 'way', 'gameTitle'].forEach((name) => delete given[name]);
-        desk.show('map');
+        editor.show('map');
     }
 
     return { open };

@@ -1,8 +1,8 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, html, mark } from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
-import { list } from '../ways.js';
-import { now } from './fields.js';
+import { list } from '../editor/ways.js';
+import { now } from '../editor/fields.js';
 
 /** How long after the last key an answer is tried, in milliseconds. */
 const REST = 250;
@@ -11,7 +11,7 @@ const REST = 250;
 const typed = new Map();
 
 /** Type any answer and see which rule catches it, what the student would read and where they would go. */
-function bench(lock, desk) {
+function bench(lock, editor) {
     if (!['text', 'long', 'number', 'digits'].includes(lock.input?.type)) return null;
     const key = `${lock.id}.bench`;
     const field = el('input', {
@@ -22,12 +22,12 @@ function bench(lock, desk) {
         autocomplete: 'off',
         oninput: ({ target }) => {
             typed.set(lock.id, target.value);
-            soon(lock, desk);
+            soon(lock, editor);
         },
     });
     field.kept = '';
-    if (typed.has(lock.id)) soon(lock, desk);
-    soonMisses(lock, desk);
+    if (typed.has(lock.id)) soon(lock, editor);
+    soonMisses(lock, editor);
 
     return el(
         'section',
@@ -48,15 +48,15 @@ let resting = null;
 let missing = null;
 
 /** Near misses are asked for once the rules have been left alone for a while. */
-function soonMisses(lock, desk) {
+function soonMisses(lock, editor) {
     clearTimeout(missing);
-    missing = setTimeout(() => showMisses(lock, desk), 2 * REST);
+    missing = setTimeout(() => showMisses(lock, editor), 2 * REST);
 }
 
 /** What becomes of answers that are nearly right; one that opens although it is wrong is seen at a glance. */
-async function showMisses(lock, desk) {
-    await desk.store.flushed();
-    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, { lock: lock.id });
+async function showMisses(lock, editor) {
+    await editor.store.flushed();
+    const { body } = await post(`${editor.address}/bench`, { lock: lock.id });
     const holder = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.misses"]`);
     holder?.replaceChildren(
         ...(body?.misses ?? []).map((miss) =>
@@ -75,20 +75,20 @@ async function showMisses(lock, desk) {
     );
 }
 
-function soon(lock, desk) {
+function soon(lock, editor) {
     clearTimeout(resting);
-    resting = setTimeout(() => run(lock, desk), REST);
+    resting = setTimeout(() => run(lock, editor), REST);
 }
 
-async function run(lock, desk) {
+async function run(lock, editor) {
     const answer = typed.get(lock.id);
-    await desk.store.flushed();
-    const { body } = await post(`${document.getElementById('faces').dataset.address}/bench`, {
+    await editor.store.flushed();
+    const { body } = await post(`${editor.address}/bench`, {
         lock: lock.id,
         with: answer,
     });
     const result = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.result"]`);
-    if (result && body && answer === typed.get(lock.id)) result.replaceChildren(...tell(body, now(desk, lock)));
+    if (result && body && answer === typed.get(lock.id)) result.replaceChildren(...tell(body, now(editor, lock)));
 }
 
 function tell(found, lock) {

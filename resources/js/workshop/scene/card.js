@@ -1,20 +1,20 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { gone, renamed, scenesOf } from '../chapters.js';
-import { freshId } from '../document.js';
-import { backdropFields } from '../stage/backdrop.js';
-import { called } from '../stage/draw.js';
-import { laidOut } from '../stage/geometry.js';
-import { list, routesIn } from '../ways.js';
+import { gone, renamed, scenesOf } from '../editor/chapters.js';
+import { freshId } from '../editor/document.js';
+import { backdropFields } from './stage/backdrop.js';
+import { called } from './stage/draw.js';
+import { laidOut } from './stage/geometry.js';
+import { list, routesIn } from '../editor/ways.js';
 import { conditionField } from './condition.js';
-import { area, destination, line, now, pick, sceneName, tick } from './fields.js';
+import { area, destination, line, now, pick, sceneName, tick } from '../editor/fields.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
 
 /** The card of the scene itself. */
-function sceneCard(scene, desk) {
-    const set = (field, label) => (to) => desk.store.edit({ set: scene.id, field, to }, label);
-    const { game } = desk.store;
+function sceneCard(scene, editor) {
+    const set = (field, label) => (to) => editor.store.edit({ set: scene.id, field, to }, label);
+    const { game } = editor.store;
 
     return [
         el(
@@ -22,7 +22,7 @@ function sceneCard(scene, desk) {
             { class: 'card-head' },
             icon('flag'),
             el('h2', {}, t('cards.scene.heading')),
-            foundSign(desk, scene.id),
+            foundSign(editor, scene.id),
         ),
         el(
             'div',
@@ -33,16 +33,16 @@ function sceneCard(scene, desk) {
                 value: scene.title,
                 take: set('title', t('edits.labels.titleOfTheScene')),
             }),
-            layoutField(scene, desk),
-            scene.layout === 'stage' ? backdropFields(scene, desk) : null,
-            chapters(scene, desk),
+            layoutField(scene, editor),
+            scene.layout === 'stage' ? backdropFields(scene, editor) : null,
+            chapters(scene, editor),
             tick({
                 key: 'scene.start',
                 label: t('cards.scene.theGameStartsHere'),
                 value: game.start === scene.id,
                 take: (on) =>
                     on &&
-                    desk.store.edit({ set: '@game', field: 'start', to: scene.id }, t('edits.labels.startOfTheGame')),
+                    editor.store.edit({ set: '@game', field: 'start', to: scene.id }, t('edits.labels.startOfTheGame')),
             }),
             tick({
                 key: 'scene.back',
@@ -50,20 +50,20 @@ function sceneCard(scene, desk) {
                 value: Boolean(scene.back),
                 take: set('back', t('edits.labels.goingBack')),
             }),
-            endings(scene, desk),
-            goingOn(scene, desk),
-            reactionsField(scene, 'arrive', desk),
-            gate(scene, desk),
-            spoken(scene, desk),
-            series(desk, scene.id, t('edits.labels.copiedScene', { title: scene.title })),
-            removal(scene, desk),
-            foundHere(desk, scene.id),
+            endings(scene, editor),
+            goingOn(scene, editor),
+            reactionsField(scene, 'arrive', editor),
+            gate(scene, editor),
+            spoken(scene, editor),
+            series(editor, scene.id, t('edits.labels.copiedScene', { title: scene.title })),
+            removal(scene, editor),
+            foundHere(editor, scene.id),
         ),
     ];
 }
 
 /** Who may come in, and what the others are told. */
-function gate(scene, desk) {
+function gate(scene, editor) {
     const refused = list(scene.refused);
     const words = isPlain(refused) ? refused[0] : null;
 
@@ -74,9 +74,9 @@ function gate(scene, desk) {
             key: 'scene.needs',
             label: t('cards.scene.letsIn'),
             value: scene.needs,
-            desk,
+            editor,
             take: (needs) =>
-                desk.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, t('edits.labels.whoMayComeIn')),
+                editor.store.edit({ set: scene.id, field: 'needs', to: needs ?? null }, t('edits.labels.whoMayComeIn')),
         }),
         scene.needs && (words || refused.length === 0)
             ? area({
@@ -86,13 +86,13 @@ function gate(scene, desk) {
                   rows: 2,
                   value: words?.say ?? '',
                   take: (say) =>
-                      desk.store.edit(
+                      editor.store.edit(
                           { set: scene.id, field: 'refused', to: [{ ...words, say }] },
                           t('edits.labels.whatTheOthersAreTold'),
                       ),
               })
             : scene.needs
-              ? reactionsField(scene, 'refused', desk)
+              ? reactionsField(scene, 'refused', editor)
               : null,
         scene.needs && words
             ? el(
@@ -101,7 +101,7 @@ function gate(scene, desk) {
                       class: 'link',
                       'data-key': 'scene.refused.more',
                       onclick: () =>
-                          desk.store.edit(
+                          editor.store.edit(
                               { set: scene.id, field: 'refused', to: [...refused, { say: '' }] },
                               t('edits.labels.whatTheOthersAreTold'),
                           ),
@@ -117,11 +117,11 @@ function gate(scene, desk) {
 const isPlain = (reactions) => reactions.length === 1 && !reactions[0].if && !reactions[0].do?.length;
 
 /** A page flows; a stage is arranged. What flowed gets a place of its own. */
-function layoutField(scene, desk) {
+function layoutField(scene, editor) {
     const take = (layout) => {
         const bare = layout === 'stage' ? (scene.things ?? []).filter((thing) => !thing.box) : [];
         const boxes = laidOut(bare.length);
-        desk.store.edit(
+        editor.store.edit(
             [
                 { set: scene.id, field: 'layout', to: layout },
                 ...bare.map((thing, place) => ({ set: thing.id, field: 'box', to: boxes[place] })),
@@ -140,7 +140,7 @@ function layoutField(scene, desk) {
 }
 
 /** Scenes or things like this one; a number in the title goes on counting. */
-function series(desk, id, label) {
+function series(editor, id, label) {
     let times = 1;
 
     return el(
@@ -165,7 +165,7 @@ function series(desk, id, label) {
             {
                 class: 'link',
                 'data-key': `${id}.series`,
-                onclick: () => desk.store.edit({ duplicate: [id], times }, label),
+                onclick: () => editor.store.edit({ duplicate: [id], times }, label),
             },
             t('cards.scene.moreLikeIt'),
         ),
@@ -173,11 +173,11 @@ function series(desk, id, label) {
 }
 
 /** The order in which things are read out and, on a stage, lie over each other. */
-function spoken(scene, desk) {
+function spoken(scene, editor) {
     const things = scene.things ?? [];
     if (scene.layout !== 'stage' || things.length === 0) return null;
     const move = (place, after) =>
-        desk.store.edit({ move: things[place].id, in: scene.id, after }, t('edits.labels.spokenOrder'));
+        editor.store.edit({ move: things[place].id, in: scene.id, after }, t('edits.labels.spokenOrder'));
 
     return el(
         'details',
@@ -196,18 +196,18 @@ function spoken(scene, desk) {
                             class: 'link',
                             'data-key': `spoken.${thing.id}`,
                             onclick: () => {
-                                desk.thing = thing.id;
-                                desk.draw();
+                                editor.thing = thing.id;
+                                editor.draw();
                             },
                         },
-                        called(thing, desk),
+                        called(thing, editor),
                     ),
                     el(
                         'button',
                         {
                             class: 'mover',
                             'data-key': `spoken.up.${thing.id}`,
-                            'aria-label': t('cards.scene.readEarlier', { thing: called(thing, desk) }),
+                            'aria-label': t('cards.scene.readEarlier', { thing: called(thing, editor) }),
                             disabled: place === 0,
                             onclick: () => move(place, things[place - 2]?.id ?? null),
                         },
@@ -218,7 +218,7 @@ function spoken(scene, desk) {
                         {
                             class: 'mover',
                             'data-key': `spoken.down.${thing.id}`,
-                            'aria-label': t('cards.scene.readLater', { thing: called(thing, desk) }),
+                            'aria-label': t('cards.scene.readLater', { thing: called(thing, editor) }),
                             disabled: place === things.length - 1,
                             onclick: () => move(place, things[place + 1].id),
                         },
@@ -230,8 +230,8 @@ function spoken(scene, desk) {
     );
 }
 
-function chapters(scene, desk) {
-    const { game, edit } = desk.store;
+function chapters(scene, editor) {
+    const { game, edit } = editor.store;
     const take = (id) => {
         if (id !== '+')
             return edit({ set: scene.id, field: 'chapter', to: id || undefined }, t('edits.labels.chapter'));
@@ -270,13 +270,13 @@ function chapters(scene, desk) {
                   take: (to) => edit(renamed(game, chapter.id, to), t('edits.labels.nameOfTheChapter')),
               })
             : null,
-        chapter ? chapterRemoval(chapter, desk) : null,
+        chapter ? chapterRemoval(chapter, editor) : null,
     ];
 }
 
 /** The chapter goes, its scenes stay. */
-function chapterRemoval(chapter, desk) {
-    const { game, edit } = desk.store;
+function chapterRemoval(chapter, editor) {
+    const { game, edit } = editor.store;
     const count = scenesOf(game, chapter.id).length;
 
     return el(
@@ -291,10 +291,10 @@ function chapterRemoval(chapter, desk) {
     );
 }
 
-function endings(scene, desk) {
+function endings(scene, editor) {
     const take = (kind) =>
-        desk.store.edit(
-            { set: scene.id, field: 'ending', to: kind ? { kind, md: now(desk, scene).ending?.md ?? '' } : null },
+        editor.store.edit(
+            { set: scene.id, field: 'ending', to: kind ? { kind, md: now(editor, scene).ending?.md ?? '' } : null },
             t('edits.labels.ending'),
         );
 
@@ -320,8 +320,8 @@ function endings(scene, desk) {
                   rows: 2,
                   value: scene.ending.md ?? '',
                   take: (md) =>
-                      desk.store.edit(
-                          { set: scene.id, field: 'ending', to: { ...now(desk, scene).ending, md } },
+                      editor.store.edit(
+                          { set: scene.id, field: 'ending', to: { ...now(editor, scene).ending, md } },
                           t('edits.labels.wordsAtTheEnd'),
                       ),
               })
@@ -330,11 +330,11 @@ function endings(scene, desk) {
 }
 
 /** The plain way on: a button under everything. */
-function goingOn(scene, desk) {
+function goingOn(scene, editor) {
     const next = Array.isArray(scene.next) ? scene.next : scene.next ? [scene.next] : [];
-    if (next.length > 0 && (!isPlain(next) || next[0].say)) return reactionsField(scene, 'next', desk);
+    if (next.length > 0 && (!isPlain(next) || next[0].say)) return reactionsField(scene, 'next', editor);
     const take = (go, made) =>
-        desk.store.edit(
+        editor.store.edit(
             [...made, { set: scene.id, field: 'next', to: go === '' ? [] : [{ ...next[0], go }] }],
             t('edits.labels.wayOn'),
         );
@@ -346,7 +346,7 @@ function goingOn(scene, desk) {
             key: 'scene.next',
             value: next[0]?.go ?? '',
             take,
-            desk,
+            editor,
             label: t('cards.scene.goOnLeadsTo'),
             none: next.length > 0 ? t('workshop.openEnd') : t('workshop.noGoingOn'),
         }),
@@ -357,7 +357,7 @@ function goingOn(scene, desk) {
                       class: 'link',
                       'data-key': 'scene.next.more',
                       onclick: () =>
-                          desk.store.edit(
+                          editor.store.edit(
                               { set: scene.id, field: 'next', to: [...next, { say: '' }] },
                               t('edits.labels.wayOn'),
                           ),
@@ -370,12 +370,12 @@ function goingOn(scene, desk) {
 }
 
 /** Deleting asks only where what led here shall lead now; undo brings it back. */
-function removal(scene, desk) {
-    const { game } = desk.store;
+function removal(scene, editor) {
+    const { game } = editor.store;
     if (game.scenes.length < 2) return null;
     const ways = routesIn(game).filter((way) => way.to === scene.id && way.from !== scene.id);
     const go = (lead) =>
-        desk.store.edit({ deleteScene: scene.id, lead }, t('edits.labels.deletedScene', { title: scene.title }));
+        editor.store.edit({ deleteScene: scene.id, lead }, t('edits.labels.deletedScene', { title: scene.title }));
     if (game.start === scene.id) return startRemoval(scene, ways, go, game);
     if (ways.length === 0)
         return el(

@@ -1,4 +1,4 @@
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 import { covers, locks, scenes, tallies, tokens } from './parts.js';
 
 const COMPARISONS = ['>=', '<', '=', '<=', '>', '!='];

@@ -1,8 +1,8 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { sentence } from '../sentence.js';
+import { sentence } from '../editor/sentence.js';
 import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
-import { line, pick, tick } from './fields.js';
+import { line, pick, tick } from '../editor/fields.js';
 
 /**
  * A condition as a sentence made of parts: who something is for. Several may be joined by "and" or by "or". Those it
@@ -10,12 +10,12 @@ import { line, pick, tick } from './fields.js';
  *
  * `take` gets the condition, or undefined for "everybody".
  */
-function conditionField({ key, label, value, take, desk, isPart = false }) {
+function conditionField({ key, label, value, take, editor, isPart = false }) {
     const join = value?.all ? 'all' : value?.any ? 'any' : null;
-    if (join) return joined({ key, label, value, take, desk, join });
+    if (join) return joined({ key, label, value, take, editor, join });
     const words = wordsAt('workshop.conditions');
     const said = readCondition(value);
-    const game = desk.store.game;
+    const game = editor.store.game;
     const put = (next) => take(writeCondition({ ...said, ...next }, game));
     const change = (kind) => {
         if (kind === '') return take(undefined);
@@ -27,7 +27,7 @@ function conditionField({ key, label, value, take, desk, isPart = false }) {
                       .slice(0, 1)
                       .map(([id]) => id);
         if (first.length > 0) take(writeCondition({ kind, ids: first, atLeast: 1 }, game));
-        else desk.alarm(words.nothing[kind] ?? words.nothing.lack);
+        else editor.alarm(words.nothing[kind] ?? words.nothing.lack);
     };
     const kinds = Object.entries(words.kinds).filter(
         ([kind]) => (kind !== 'other' || said.kind === 'other') && (kind !== '' || !isPart),
@@ -38,16 +38,16 @@ function conditionField({ key, label, value, take, desk, isPart = false }) {
         { class: 'condition', 'data-key': `${key}.condition` },
         pick({ key: `${key}.kind`, label, value: said.kind, options: kinds, take: change, shown: !isPart }),
         said.kind === 'other'
-            ? el('p', { class: 'help' }, sentence(value, desk.store.game))
+            ? el('p', { class: 'help' }, sentence(value, editor.store.game))
             : said.kind === ''
               ? null
-              : parts(said, put, key, desk),
-        said.kind === '' || isPart ? null : more(value, take, key, desk),
+              : parts(said, put, key, editor),
+        said.kind === '' || isPart ? null : more(value, take, key, editor),
     );
 }
 
 /** Conditions joined by "and" or "or". */
-function joined({ key, label, value, take, desk, join }) {
+function joined({ key, label, value, take, editor, join }) {
     const words = wordsAt('workshop.conditions');
     const held = value[join];
     const put = (parts) => take(parts.length > 1 ? { [join]: parts } : parts[0]);
@@ -70,7 +70,7 @@ function joined({ key, label, value, take, desk, join }) {
                     key: `${key}.${at}`,
                     label: words.joined,
                     value: part,
-                    desk,
+                    editor,
                     isPart: true,
                     take: (to) => put(held.flatMap((one, place) => (place === at ? (to ? [to] : []) : [one]))),
                 }),
@@ -86,13 +86,13 @@ function joined({ key, label, value, take, desk, join }) {
                 ),
             ),
         ),
-        more(value, take, key, desk),
+        more(value, take, key, editor),
     );
 }
 
-function more(value, take, key, desk) {
+function more(value, take, key, editor) {
     const join = value.all ? 'all' : value.any ? 'any' : null;
-    const add = () => take(join ? { [join]: [...value[join], another(desk)] } : { all: [value, another(desk)] });
+    const add = () => take(join ? { [join]: [...value[join], another(editor)] } : { all: [value, another(editor)] });
 
     return el(
         'button',
@@ -103,16 +103,16 @@ function more(value, take, key, desk) {
 }
 
 /** What a further part begins with: something that is there. */
-function another(desk) {
-    const { game } = desk.store;
+function another(editor) {
+    const { game } = editor.store;
 
     return game.tokens?.length ? { has: game.tokens[0].id } : { visited: game.start };
 }
 
-function parts(said, put, key, desk) {
+function parts(said, put, key, editor) {
     const words = wordsAt('workshop.conditions');
     const { choices, isMany, isNumber, isTime } = KINDS[said.kind];
-    const all = choices(desk.store.game);
+    const all = choices(editor.store.game);
     if (isNumber) return numberParts(said, put, key, isTime ? [] : all, words);
     if (!isMany)
         return pick({

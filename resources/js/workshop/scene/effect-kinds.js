@@ -1,4 +1,4 @@
-import { freshId } from '../document.js';
+import { freshId } from '../editor/document.js';
 import { chapters, covers, locks, tallies, tokens } from './parts.js';
 
 /**
@@ -33,6 +33,7 @@ function readEffect(effect) {
     return { kind, id: effect[kind], ...(number ? { number: effect[number] ?? (kind === 'add' ? 1 : begin) } : {}) };
 }
 
+/** @param {{kind: string, id: string, number?: number}} said */
 function writeEffect({ kind, id, number }) {
     const field = EFFECTS[kind].number;
 

@@ -1,28 +1,29 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 import { EFFECTS, made, readEffect, writeEffect } from './effect-kinds.js';
-import { line, pick } from './fields.js';
+import { line, pick } from '../editor/fields.js';
 
 /**
  * What a reaction does, a sentence for each effect: gives a token, adds to a tally, opens a lock.
  *
  * `set` gets the changed fields of the reaction, commands that come before, and what the change is called.
  *
- * @param {boolean} gives whether a token is offered at once, as where something is won
+ * @param {{reaction: any, set: Function, editor: any, key: string, gives?: boolean}} asked `gives`: whether a token is
+ *     offered at once, as where something is won
  */
-function effectsField({ reaction, set, desk, key, gives = true }) {
+function effectsField({ reaction, set, editor, key, gives = true }) {
     const words = wordsAt('workshop.effects');
     const all = list(reaction.do);
     const put = (to, before = []) => set({ do: to }, before, words.label);
     const name = (kind, id, give) => {
         if (id !== '+') return give(id, []);
-        const part = made(kind, desk.store.game, wordsAt('made.new'));
+        const part = made(kind, editor.store.game, wordsAt('made.new'));
         give(part.id, [part.command]);
     };
     const also = (kind) => {
-        const first = EFFECTS[kind].choices(desk.store.game)[0]?.[0] ?? (EFFECTS[kind].makes ? '+' : null);
-        if (first === null) return desk.alarm(words.nothing[kind]);
+        const first = EFFECTS[kind].choices(editor.store.game)[0]?.[0] ?? (EFFECTS[kind].makes ? '+' : null);
+        if (first === null) return editor.alarm(words.nothing[kind]);
         name(kind, first, (id, before) => put([...all, writeEffect({ kind, id })], before));
     };
     const isGiving = all.some((effect) => effect.give);
@@ -35,11 +36,11 @@ function effectsField({ reaction, set, desk, key, gives = true }) {
                   key: `${key}.gives`,
                   label: words.give,
                   value: '',
-                  options: [['', words.noToken], ...named('give', desk)],
+                  options: [['', words.noToken], ...named('give', editor)],
                   take: (id) => name('give', id, (token, before) => put([...all, { give: token }], before)),
               })
             : null,
-        all.map((effect, at) => effectLine({ effect, at, all, put, name, desk, key })),
+        all.map((effect, at) => effectLine({ effect, at, all, put, name, editor, key })),
         pick({
             key: `${key}.also`,
             label: words.also,
@@ -51,7 +52,7 @@ function effectsField({ reaction, set, desk, key, gives = true }) {
     );
 }
 
-function effectLine({ effect, at, all, put, name, desk, key }) {
+function effectLine({ effect, at, all, put, name, editor, key }) {
     const words = wordsAt('workshop.effects');
     const said = readEffect(effect);
     const change = (fields, before = []) =>
@@ -84,7 +85,7 @@ function effectLine({ effect, at, all, put, name, desk, key }) {
                 label: words.which,
                 shown: false,
                 value: said.id,
-                options: named(said.kind, desk),
+                options: named(said.kind, editor),
                 take: (id) => name(said.kind, id, (part, before) => change({ id: part }, before)),
             }),
             number
@@ -100,14 +101,14 @@ function effectLine({ effect, at, all, put, name, desk, key }) {
                 : null,
             without,
         ),
-        nameField(said, isFirstGift, desk),
+        nameField(said, isFirstGift, editor),
     ];
 }
 
 /** The name of what is given, and of a tally that has none of its own yet. */
-function nameField({ kind, id }, isFirstGift, desk) {
+function nameField({ kind, id }, isFirstGift, editor) {
     const list = EFFECTS[kind].makes;
-    const part = desk.store.game[list]?.find((one) => one.id === id);
+    const part = editor.store.game[list]?.find((one) => one.id === id);
     if (!part || (list === 'tokens' ? !isFirstGift : part.name !== t('made.new.tally'))) return null;
     const label = wordsAt('workshop.effects.names')[list];
 
@@ -115,14 +116,14 @@ function nameField({ kind, id }, isFirstGift, desk) {
         key: `${id}.name`,
         label,
         value: part.name,
-        take: (name) => desk.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()),
+        take: (name) => editor.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()),
     });
 }
 
-function named(kind, desk) {
+function named(kind, editor) {
     const { choices, makes } = EFFECTS[kind];
 
-    return [...choices(desk.store.game), ...(makes ? [['+', wordsAt('workshop.effects.fresh')[makes]]] : [])];
+    return [...choices(editor.store.game), ...(makes ? [['+', wordsAt('workshop.effects.fresh')[makes]]] : [])];
 }
 
 export { effectsField };

@@ -1,11 +1,11 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 
-const foundAt = (desk, id) => (desk.findings ?? []).filter((finding) => finding.where[0] === id);
+const foundAt = (editor, id) => editor.findings.filter((finding) => finding.where[0] === id);
 
 /** Says at the head of a card that there is something to mend, and leads to it. It moves nothing when it comes. */
-function foundSign(desk, id) {
-    const count = foundAt(desk, id).length;
+function foundSign(editor, id) {
+    const count = foundAt(editor, id).length;
     if (count === 0) return null;
     const words = t('workshop.findings.countToMend', { count });
 
@@ -27,8 +27,8 @@ function foundSign(desk, id) {
  * What the check finds about the part whose card this is, each with its mend; at the foot, so that nothing moves when
  * it comes.
  */
-function foundHere(desk, id) {
-    const found = foundAt(desk, id);
+function foundHere(editor, id) {
+    const found = foundAt(editor, id);
     if (found.length === 0) return null;
     const words = wordsAt('workshop.findings');
 
@@ -40,14 +40,14 @@ function foundHere(desk, id) {
                 'li',
                 { class: `finding-${finding.severity}`, 'data-key': `${id}.found.${finding.code}` },
                 el('span', {}, finding.words),
-                finding.mend && desk.isChecked()
+                finding.mend && editor.isChecked()
                     ? el(
                           'button',
                           {
                               class: 'link',
                               'data-key': `${id}.mend.${finding.code}`,
                               onclick: () =>
-                                  desk.store.edit(finding.mend, `${words.mended}: ${finding.words}`.slice(0, 190)),
+                                  editor.store.edit(finding.mend, `${words.mended}: ${finding.words}`.slice(0, 190)),
                           },
                           icon('wand-sparkles'),
                           words.mends[finding.mendAs] ?? words.mend,

@@ -1,15 +1,15 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { freshId } from '../document.js';
-import { list } from '../ways.js';
+import { freshId } from '../editor/document.js';
+import { list } from '../editor/ways.js';
 import { conditionField } from './condition.js';
 import { effectsField } from './effects.js';
-import { area, line, now, pick, tick } from './fields.js';
+import { area, line, now, pick, tick } from '../editor/fields.js';
 import { reactionsField } from './reactions.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 
 /** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
-function lockCard(lock, desk) {
+function lockCard(lock, editor) {
     return [
         lock.box
             ? area({
@@ -19,7 +19,7 @@ function lockCard(lock, desk) {
                   rows: 2,
                   value: lock.ask ?? '',
                   take: (ask) =>
-                      desk.store.edit({ set: lock.id, field: 'ask', to: ask }, t('edits.labels.whatTheLockAsks')),
+                      editor.store.edit({ set: lock.id, field: 'ask', to: ask }, t('edits.labels.whatTheLockAsks')),
               })
             : null,
         line({
@@ -28,19 +28,19 @@ function lockCard(lock, desk) {
             value: lock.label,
             hint: t('cards.lock.aNameStudentsSeeIf'),
             take: (label) =>
-                desk.store.edit({ set: lock.id, field: 'label', to: label }, t('edits.labels.nameOfTheLock')),
+                editor.store.edit({ set: lock.id, field: 'label', to: label }, t('edits.labels.nameOfTheLock')),
         }),
-        inputFields(lock, desk),
+        inputFields(lock, editor),
         el('h3', { class: 'caps' }, t('cards.lock.rulesFirstThatFits')),
-        ruleLines(lock, desk),
-        otherwiseLines(lock, desk),
-        hints(lock, desk),
-        guard(lock, desk),
+        ruleLines(lock, editor),
+        otherwiseLines(lock, editor),
+        hints(lock, editor),
+        guard(lock, editor),
         el(
             'details',
             { class: 'card-more', 'data-key': `${lock.id}.opened.more` },
             el('summary', {}, t('workshop.openedMore')),
-            reactionsField(lock, 'opened', desk),
+            reactionsField(lock, 'opened', editor),
         ),
         el(
             'div',
@@ -49,22 +49,22 @@ function lockCard(lock, desk) {
                 key: `${lock.id}.needs`,
                 label: t('cards.lock.takesAnAnswerFrom'),
                 value: lock.needs,
-                desk,
+                editor,
                 take: (needs) =>
-                    desk.store.edit({ set: lock.id, field: 'needs', to: needs }, t('edits.labels.whoMayAnswer')),
+                    editor.store.edit({ set: lock.id, field: 'needs', to: needs }, t('edits.labels.whoMayAnswer')),
             }),
         ),
     ];
 }
 
-function inputFields(lock, desk) {
+function inputFields(lock, editor) {
     const input = lock.input ?? { type: 'text' };
     const known = wordsAt('workshop.inputs');
     if (!(input.type in known))
         return el('p', { class: 'help' }, t('cards.lock.keptInput', { input: t(`kinds.input.${input.type}`) }));
     const set = (fields, made = []) =>
-        desk.store.edit(
-            [...made, { set: lock.id, field: 'input', to: { ...now(desk, lock).input, ...fields } }],
+        editor.store.edit(
+            [...made, { set: lock.id, field: 'input', to: { ...now(editor, lock).input, ...fields } }],
             t('edits.labels.kindOfAnswer'),
         );
 
@@ -76,7 +76,7 @@ function inputFields(lock, desk) {
             label: t('cards.lock.answeredWith'),
             value: input.type,
             options: Object.entries(known),
-            take: (type) => changeType(lock, type, desk),
+            take: (type) => changeType(lock, type, editor),
         }),
         input.type === 'number'
             ? line({
@@ -84,7 +84,7 @@ function inputFields(lock, desk) {
                   label: t('cards.lock.unit'),
                   value: input.unit ?? '',
                   hint: t('cards.lock.none'),
-                  take: (unit) => changeUnit(lock, unit, desk),
+                  take: (unit) => changeUnit(lock, unit, editor),
               })
             : null,
         input.type === 'digits'
@@ -96,19 +96,22 @@ function inputFields(lock, desk) {
                   take: (length) => set({ length: Math.min(20, Math.max(1, Number(length) || 4)) }),
               })
             : null,
-        input.type === 'options' ? optionFields(lock, input, set, desk) : null,
+        input.type === 'options' ? optionFields(lock, input, set, editor) : null,
     );
 }
 
 /** The rules follow the kind of answer, as far as they can say the same there. */
-function changeType(lock, type, desk) {
+function changeType(lock, type, editor) {
     const input = {
         type,
         ...(type === 'digits' ? { length: 4 } : {}),
-        ...(type === 'options' ? { options: [option(desk, 'A'), option(desk, 'B')] } : {}),
+        ...(type === 'options' ? { options: [option(editor, 'A'), option(editor, 'B')] } : {}),
     };
-    const rules = list(now(desk, lock).rules).map((rule) => ({ ...rule, match: translated(rule.match, type, input) }));
-    desk.store.edit(
+    const rules = list(now(editor, lock).rules).map((rule) => ({
+        ...rule,
+        match: translated(rule.match, type, input),
+    }));
+    editor.store.edit(
         [
             { set: lock.id, field: 'input', to: input },
             { set: lock.id, field: 'rules', to: rules },
@@ -127,7 +130,7 @@ function translated(match, type, input) {
     return { equals: words };
 }
 
-function changeUnit(lock, unit, desk) {
+function changeUnit(lock, unit, editor) {
     const withUnit = (match) => {
         if (match?.any) return { ...match, any: match.any.map(withUnit) };
         if (match?.number === undefined) return match;
@@ -135,8 +138,8 @@ function changeUnit(lock, unit, desk) {
 
         return unit ? { ...rest, unit } : rest;
     };
-    const rules = list(now(desk, lock).rules).map((rule) => ({ ...rule, match: withUnit(rule.match) }));
-    desk.store.edit(
+    const rules = list(now(editor, lock).rules).map((rule) => ({ ...rule, match: withUnit(rule.match) }));
+    editor.store.edit(
         [
             { set: lock.id, field: 'input', to: unit ? { ...lock.input, unit } : { type: 'number' } },
             { set: lock.id, field: 'rules', to: rules },
@@ -145,12 +148,12 @@ function changeUnit(lock, unit, desk) {
     );
 }
 
-function option(desk, letter) {
+function option(editor, letter) {
     return { id: freshId('option'), md: t('made.new.option', { letter }) };
 }
 
-function optionFields(lock, input, set, desk) {
-    const held = () => now(desk, lock).input.options;
+function optionFields(lock, input, set, editor) {
+    const held = () => now(editor, lock).input.options;
     const change = (id, md) => set({ options: held().map((one) => (one.id === id ? { ...one, md } : one)) });
 
     return el(
@@ -185,7 +188,7 @@ function optionFields(lock, input, set, desk) {
             {
                 class: 'link',
                 'data-key': `${lock.id}.more`,
-                onclick: () => set({ options: [...held(), option(desk, String.fromCharCode(65 + held().length))] }),
+                onclick: () => set({ options: [...held(), option(editor, String.fromCharCode(65 + held().length))] }),
             },
             icon('plus'),
             t('cards.lock.anotherOption'),
@@ -201,7 +204,7 @@ function optionFields(lock, input, set, desk) {
                     el('strong', {}, one.md),
                     effectsField({
                         reaction: one,
-                        desk,
+                        editor,
                         key: one.id,
                         gives: false,
                         set: (fields, made) =>
@@ -232,10 +235,10 @@ function optionFields(lock, input, set, desk) {
     );
 }
 
-function hints(lock, desk) {
+function hints(lock, editor) {
     const all = list(lock.hints);
     const set = (alter, label, made = []) =>
-        desk.store.edit([...made, { set: lock.id, field: 'hints', to: alter(list(now(desk, lock).hints)) }], label);
+        editor.store.edit([...made, { set: lock.id, field: 'hints', to: alter(list(now(editor, lock).hints)) }], label);
     const change = (place, fields, made) =>
         set(
             (held) => held.map((hint, at) => (at === place ? { ...hint, ...fields } : hint)),
@@ -260,7 +263,7 @@ function hints(lock, desk) {
                 }),
                 effectsField({
                     reaction: hint,
-                    desk,
+                    editor,
                     key: `${lock.id}.hint.${place}`,
                     gives: false,
                     set: (fields, made) => change(place, fields, made),
@@ -309,8 +312,8 @@ function hints(lock, desk) {
     );
 }
 
-function guard(lock, desk) {
-    const set = (to) => desk.store.edit({ set: lock.id, field: 'guard', to }, t('edits.labels.guard'));
+function guard(lock, editor) {
+    const set = (to) => editor.store.edit({ set: lock.id, field: 'guard', to }, t('edits.labels.guard'));
     const number = (field, label) =>
         line({
             key: `${lock.id}.guard.${field}`,
@@ -319,7 +322,7 @@ function guard(lock, desk) {
             width: 'tiny',
             type: 'number',
             value: lock.guard[field],
-            take: (value) => set({ ...now(desk, lock).guard, [field]: Math.max(1, Number(value) || 1) }),
+            take: (value) => set({ ...now(editor, lock).guard, [field]: Math.max(1, Number(value) || 1) }),
         });
 
     return el(

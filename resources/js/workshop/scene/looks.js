@@ -1,19 +1,19 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { drawnWords } from '../../lib/words.js';
-import { roomFor } from '../stage/draw.js';
-import { area, line, now, pick, tick } from './fields.js';
+import { roomFor } from './stage/draw.js';
+import { area, line, now, pick, tick } from '../editor/fields.js';
 import { reactionsField } from './reactions.js';
 
 /** The cards of things that only show: words, pictures, covers, links. What each may have and no more. */
 
 const set =
-    (desk, thing, label) =>
+    (editor, thing, label) =>
     (field, to, edits = []) =>
-        desk.store.edit([...edits, { set: thing.id, field, to }], label);
+        editor.store.edit([...edits, { set: thing.id, field, to }], label);
 
-function textBody(thing, desk) {
-    const put = set(desk, thing, t('edits.labels.wordsOfTheText'));
+function textBody(thing, editor) {
+    const put = set(editor, thing, t('edits.labels.wordsOfTheText'));
     const isStage = thing.box !== undefined;
 
     return [
@@ -24,7 +24,7 @@ function textBody(thing, desk) {
                   shown: true,
                   rows: 3,
                   value: thing.md ?? '',
-                  take: (md) => put('md', md, roomFor({ ...now(desk, thing), md })),
+                  take: (md) => put('md', md, roomFor({ ...now(editor, thing), md })),
               })
             : null,
         isStage ? null : asDrawn(thing.md ?? ''),
@@ -57,7 +57,7 @@ function textBody(thing, desk) {
                   take: (on) => put('plate', on || undefined),
               })
             : null,
-        staysField(thing, desk),
+        staysField(thing, editor),
     ];
 }
 
@@ -72,25 +72,25 @@ function asDrawn(md) {
         : null;
 }
 
-function pictureBody(thing, desk) {
-    const asset = desk.store.game.assets?.find((one) => one.id === thing.asset);
+function pictureBody(thing, editor) {
+    const asset = editor.store.game.assets?.find((one) => one.id === thing.asset);
     const become = (fields, label) =>
-        desk.store.edit(
+        editor.store.edit(
             Object.entries(fields).map(([field, to]) => ({ set: thing.id, field, to })),
             label,
         );
 
     return [
-        altField(asset, desk),
-        staysField(thing, desk),
+        altField(asset, editor),
+        staysField(thing, editor),
         el(
             'button',
             {
                 class: 'link',
                 'data-key': `${thing.id}.change`,
                 onclick: () =>
-                    desk.pickPicture((found) =>
-                        set(desk, thing, t('edits.labels.picture'))('asset', found.id, found.edits),
+                    editor.pickPicture((found) =>
+                        set(editor, thing, t('edits.labels.picture'))('asset', found.id, found.edits),
                     ),
             },
             icon('image'),
@@ -102,10 +102,7 @@ function pictureBody(thing, desk) {
                   {
                       class: 'link',
                       'data-key': `${thing.id}.clear`,
-                      onclick: () => {
-                          desk.clearing = thing.id;
-                          desk.draw();
-                      },
+                      onclick: () => editor.clearBackground(thing.id),
                   },
                   icon('eraser'),
                   t('cards.looks.makeItsBackgroundClear'),
@@ -159,7 +156,7 @@ function pictureBody(thing, desk) {
 }
 
 /** Words for those who don't see it, asked for where the picture is. */
-function altField(asset, desk) {
+function altField(asset, editor) {
     return asset
         ? line({
               key: `${asset.id}.alt`,
@@ -167,27 +164,27 @@ function altField(asset, desk) {
               value: asset.alt ?? '',
               hint: t('cards.looks.aFewWords'),
               take: (alt) =>
-                  desk.store.edit({ set: asset.id, field: 'alt', to: alt }, t('edits.labels.wordsForAPicture')),
+                  editor.store.edit({ set: asset.id, field: 'alt', to: alt }, t('edits.labels.wordsForAPicture')),
           })
         : null;
 }
 
 /** A reference that students keep before them while they answer. */
-function staysField(thing, desk) {
+function staysField(thing, editor) {
     return tick({
         key: `${thing.id}.stays`,
         label: t('cards.looks.staysInViewWhileStudents'),
         value: Boolean(thing.stays),
-        take: (on) => set(desk, thing, t('edits.labels.staysInView'))('stays', on || undefined),
+        take: (on) => set(editor, thing, t('edits.labels.staysInView'))('stays', on || undefined),
     });
 }
 
 /** How a choice or a lock stands on a stage. */
-function lookFields(thing, desk) {
+function lookFields(thing, editor) {
     if (thing.box === undefined) return null;
-    const put = set(desk, thing, t('edits.labels.look'));
+    const put = set(editor, thing, t('edits.labels.look'));
     const plain = thing.kind === 'lock' ? 'plate' : 'button';
-    const asset = desk.store.game.assets?.find((one) => one.id === thing.asset);
+    const asset = editor.store.game.assets?.find((one) => one.id === thing.asset);
 
     return el(
         'div',
@@ -203,8 +200,8 @@ function lookFields(thing, desk) {
             ],
             take: (look) =>
                 look === 'picture' && !asset
-                    ? desk.pickPicture((found) =>
-                          desk.store.edit(
+                    ? editor.pickPicture((found) =>
+                          editor.store.edit(
                               [
                                   ...found.edits,
                                   { set: thing.id, field: 'asset', to: found.id },
@@ -221,7 +218,7 @@ function lookFields(thing, desk) {
                   {
                       class: 'link',
                       'data-key': `${thing.id}.change`,
-                      onclick: () => desk.pickPicture((found) => put('asset', found.id, found.edits)),
+                      onclick: () => editor.pickPicture((found) => put('asset', found.id, found.edits)),
                   },
                   icon('image'),
                   t('cards.looks.anotherPicture'),
@@ -247,9 +244,9 @@ function lookFields(thing, desk) {
     );
 }
 
-function coverBody(thing, desk) {
-    const put = set(desk, thing, t('edits.labels.cover'));
-    const face = (side) => ({ ...(now(desk, thing)[side] ?? {}) });
+function coverBody(thing, editor) {
+    const put = set(editor, thing, t('edits.labels.cover'));
+    const face = (side) => ({ ...(now(editor, thing)[side] ?? {}) });
     const faceFields = (side, name) =>
         el(
             'div',
@@ -268,13 +265,13 @@ function coverBody(thing, desk) {
                     class: 'link',
                     'data-key': `${thing.id}.${side}.picture`,
                     onclick: () =>
-                        desk.pickPicture((found) => put(side, { ...face(side), asset: found.id }, found.edits)),
+                        editor.pickPicture((found) => put(side, { ...face(side), asset: found.id }, found.edits)),
                 },
                 icon('image'),
                 thing[side]?.asset ? t('cards.looks.anotherPicture') : t('cards.looks.aPicture'),
             ),
         );
-    const locks = desk.store.game.scenes.flatMap((scene) =>
+    const locks = editor.store.game.scenes.flatMap((scene) =>
         (scene.things ?? []).filter((one) => one.kind === 'lock').map((lock) => [lock.id, lock.label || lock.ask]),
     );
 
@@ -308,12 +305,12 @@ function coverBody(thing, desk) {
             value: thing.label ?? '',
             take: (label) => put('label', label),
         }),
-        reactionsField(thing, 'react', desk),
+        reactionsField(thing, 'react', editor),
     ];
 }
 
-function linkBody(thing, desk) {
-    const put = set(desk, thing, t('edits.labels.link'));
+function linkBody(thing, editor) {
+    const put = set(editor, thing, t('edits.labels.link'));
 
     return [
         line({

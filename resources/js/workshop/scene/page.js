@@ -1,12 +1,12 @@
 import Sortable from 'sortablejs';
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, mark } from '../../lib/dom.js';
-import { list, plain, shortAnswer } from '../ways.js';
-import { area, now } from './fields.js';
+import { list, plain, shortAnswer } from '../editor/ways.js';
+import { area, now } from '../editor/fields.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
-function thingOnPage(thing, place, scene, desk) {
-    const chosen = desk.thing === thing.id;
+function thingOnPage(thing, place, scene, editor) {
+    const chosen = editor.thing === thing.id;
 
     return el(
         'div',
@@ -14,32 +14,32 @@ function thingOnPage(thing, place, scene, desk) {
             class: `on-page on-page-${thing.kind}${chosen ? ' chosen' : ''}`,
             'data-thing': thing.id,
             'data-key': `on-page.${thing.id}`,
-            onclick: (event) => take(event, thing, desk),
-            onfocusin: (event) => take(event, thing, desk),
+            onclick: (event) => take(event, thing, editor),
+            onfocusin: (event) => take(event, thing, editor),
         },
         el(
             'span',
             { class: 'on-page-grip', title: t('cards.page.dragToAnotherPlace'), 'aria-hidden': 'true' },
             icon('grip-vertical'),
         ),
-        el('div', { class: 'on-page-body' }, body(thing, desk)),
-        chosen ? movers(thing, place, scene, desk) : null,
+        el('div', { class: 'on-page-body' }, body(thing, editor)),
+        chosen ? movers(thing, place, scene, editor) : null,
     );
 }
 
-function take(event, thing, desk) {
-    if (desk.thing === thing.id || event.target.closest('.movers')) return;
-    desk.thing = thing.id;
-    desk.draw();
+function take(event, thing, editor) {
+    if (editor.thing === thing.id || event.target.closest('.movers')) return;
+    editor.thing = thing.id;
+    editor.draw();
 }
 
-function body(thing, desk) {
+function body(thing, editor) {
     const words = (field, name) =>
         area({
             key: `${thing.id}.${field}`,
             label: t(`cards.page.${name}`),
             value: thing[field] ?? '',
-            take: (value) => desk.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)),
+            take: (value) => editor.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)),
         });
     if (thing.kind === 'text') return words('md', 'wordsOfTheText');
     if (thing.kind === 'choice')
@@ -47,7 +47,7 @@ function body(thing, desk) {
     if (thing.kind === 'lock')
         return [
             el('span', { class: 'on-page-sign' }, icon('lock')),
-            el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, desk)),
+            el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, editor)),
         ];
 
     return el(
@@ -59,9 +59,9 @@ function body(thing, desk) {
 }
 
 /** The lock's rules in a line each; what is said to any other answer is changed right here. */
-function lockLines(lock, desk) {
+function lockLines(lock, editor) {
     const titleOf = (id) =>
-        desk.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
+        editor.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
     const lines = list(lock.rules).map((rule) =>
         el(
             'p',
@@ -78,9 +78,9 @@ function lockLines(lock, desk) {
     );
     const last = list(lock.otherwise).find((reaction) => !reaction.if);
     const take = (say) => {
-        const held = list(now(desk, lock).otherwise);
+        const held = list(now(editor, lock).otherwise);
         const place = held.findIndex((reaction) => !reaction.if);
-        desk.store.edit(
+        editor.store.edit(
             {
                 set: lock.id,
                 field: 'otherwise',
@@ -107,9 +107,9 @@ function lockLines(lock, desk) {
     ];
 }
 
-function movers(thing, place, scene, desk) {
+function movers(thing, place, scene, editor) {
     const things = scene.things;
-    const move = (after, words) => desk.store.edit({ move: thing.id, in: scene.id, after }, words);
+    const move = (after, words) => editor.store.edit({ move: thing.id, in: scene.id, after }, words);
     const tool = (sign, label, act, off) =>
         el(
             'button',
@@ -140,8 +140,8 @@ function movers(thing, place, scene, desk) {
             place === things.length - 1,
         ),
         tool('trash-2', t('cards.page.delete'), () => {
-            desk.thing = null;
-            desk.store.edit(
+            editor.thing = null;
+            editor.store.edit(
                 { remove: thing.id },
                 t('edits.labels.deletedThing', { kind: t(`workshop.kinds.${thing.kind}`) }),
             );
@@ -150,16 +150,16 @@ function movers(thing, place, scene, desk) {
 }
 
 /** Things are drawn to another place by their grip; the page then shows what the document says. */
-function reorderByHand(page, desk) {
+function reorderByHand(page, editor) {
     Sortable.create(page, {
         draggable: '.on-page',
         handle: '.on-page-grip',
         animation: 120,
         onEnd({ item, oldDraggableIndex: from, newDraggableIndex: to }) {
             if (from === to) return;
-            const scene = desk.store.game.scenes.find((one) => one.id === desk.scene);
+            const scene = editor.store.game.scenes.find((one) => one.id === editor.scene);
             const rest = scene.things.filter((thing) => thing.id !== item.dataset.thing);
-            desk.store.edit(
+            editor.store.edit(
                 { move: item.dataset.thing, in: scene.id, after: rest[to - 1]?.id ?? null },
                 t('edits.labels.movedAThing'),
             );

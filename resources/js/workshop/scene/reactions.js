@@ -1,18 +1,18 @@
 import { wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 import { conditionField } from './condition.js';
 import { effectsField } from './effects.js';
-import { area, destination, now } from './fields.js';
+import { area, destination, now } from '../editor/fields.js';
 
 /**
  * A list of reactions, of which the first that fits happens: for whom, what they read, what it gives, where it leads.
  * This is how scores and earlier choices decide where students go.
  */
-function reactionsField(part, field, desk) {
+function reactionsField(part, field, editor) {
     const words = wordsAt('workshop.reactions');
-    const held = () => list(now(desk, part)[field]);
-    const set = (to, label, made = []) => desk.store.edit([...made, { set: part.id, field, to }], label);
+    const held = () => list(now(editor, part)[field]);
+    const set = (to, label, made = []) => editor.store.edit([...made, { set: part.id, field, to }], label);
     const all = held();
 
     return el(
@@ -20,7 +20,7 @@ function reactionsField(part, field, desk) {
         { class: 'card-part reactions', 'data-key': `${part.id}.${field}` },
         el('h3', { class: 'caps' }, words[field]),
         all.length > 1 ? el('p', { class: 'help' }, words.first) : null,
-        all.map((reaction, at) => oneReaction({ part, field, reaction, at, all, held, set, desk })),
+        all.map((reaction, at) => oneReaction({ part, field, reaction, at, all, held, set, editor })),
         el(
             'button',
             {
@@ -34,7 +34,7 @@ function reactionsField(part, field, desk) {
     );
 }
 
-function oneReaction({ part, field, reaction, at, all, held, set, desk }) {
+function oneReaction({ part, field, reaction, at, all, held, set, editor }) {
     const words = wordsAt('workshop.reactions');
     const key = `${part.id}.${field}.${at}`;
     const change = (fields, made, label) =>
@@ -65,7 +65,7 @@ function oneReaction({ part, field, reaction, at, all, held, set, desk }) {
         el(
             'div',
             { class: 'rule-head' },
-            conditionField({ key: `${key}.if`, label: words.for, value: reaction.if, desk, take: condition }),
+            conditionField({ key: `${key}.if`, label: words.for, value: reaction.if, editor, take: condition }),
             at > 0
                 ? el(
                       'button',
@@ -105,10 +105,10 @@ function oneReaction({ part, field, reaction, at, all, held, set, desk }) {
         destination({
             key: `${key}.go`,
             value: reaction.go ?? '@stay',
-            desk,
+            editor,
             take: (go, made) => change({ go }, made),
         }),
-        effectsField({ reaction, desk, key, set: change }),
+        effectsField({ reaction, editor, key, set: change }),
     );
 }
 

@@ -1,8 +1,8 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, mark } from '../../lib/dom.js';
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 import { effectsField } from './effects.js';
-import { area, destination, line, now, pick, tick } from './fields.js';
+import { area, destination, line, now, pick, tick } from '../editor/fields.js';
 import { reactionsField } from './reactions.js';
 
 /** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
@@ -29,14 +29,14 @@ const BEGIN = {
     anything: () => ({ anything: true }),
 };
 
-function ruleLines(lock, desk) {
+function ruleLines(lock, editor) {
     const rules = list(lock.rules);
     const set = (alter, label, made = []) =>
-        desk.store.edit([...made, { set: lock.id, field: 'rules', to: alter(list(now(desk, lock).rules)) }], label);
+        editor.store.edit([...made, { set: lock.id, field: 'rules', to: alter(list(now(editor, lock).rules)) }], label);
     const kinds = MATCHES[lock.input?.type] ?? [];
     const add = () =>
         set(
-            (all) => [...all, { match: BEGIN[kinds[0]](now(desk, lock)), verdict: 'almost', say: '' }],
+            (all) => [...all, { match: BEGIN[kinds[0]](now(editor, lock)), verdict: 'almost', say: '' }],
             t('edits.labels.newRule'),
         );
 
@@ -44,7 +44,7 @@ function ruleLines(lock, desk) {
         el(
             'ol',
             { class: 'rules' },
-            rules.map((rule, place) => ruleLine(lock, rule, place, set, kinds, desk)),
+            rules.map((rule, place) => ruleLine(lock, rule, place, set, kinds, editor)),
         ),
         kinds.length > 0
             ? el(
@@ -57,7 +57,7 @@ function ruleLines(lock, desk) {
     ];
 }
 
-function ruleLine(lock, rule, place, set, kinds, desk) {
+function ruleLine(lock, rule, place, set, kinds, editor) {
     const key = `${lock.id}.rule.${place}`;
     const change = (fields, label, made) =>
         set((all) => all.map((other, at) => (at === place ? { ...other, ...fields } : other)), label, made);
@@ -115,12 +115,12 @@ function ruleLine(lock, rule, place, set, kinds, desk) {
         destination({
             key: `${key}.go`,
             value: rule.go ?? '',
-            desk,
+            editor,
             take: (go, made) => change({ go }, t('edits.labels.whereTheLockLeads'), made),
         }),
         effectsField({
             reaction: rule,
-            desk,
+            editor,
             key,
             gives: rule.verdict === 'open',
             set: (fields, made, label) => change(fields, label, made),
@@ -249,15 +249,15 @@ function picked(lock, match, id, on) {
 }
 
 /** Feedback to any other answer: what is said from which try on, the last for every one. */
-function otherwiseLines(lock, desk) {
+function otherwiseLines(lock, editor) {
     const all = list(lock.otherwise);
     const set = (alter, label, made = []) =>
-        desk.store.edit(
-            [...made, { set: lock.id, field: 'otherwise', to: alter(list(now(desk, lock).otherwise)) }],
+        editor.store.edit(
+            [...made, { set: lock.id, field: 'otherwise', to: alter(list(now(editor, lock).otherwise)) }],
             label,
         );
     if (all.some((reaction) => reaction.if && reaction.if.tries !== lock.id))
-        return reactionsField(lock, 'otherwise', desk);
+        return reactionsField(lock, 'otherwise', editor);
     const last = all.findIndex((reaction) => !reaction.if);
     const change = (place, fields, made) =>
         set(
@@ -288,12 +288,12 @@ function otherwiseLines(lock, desk) {
         destination({
             key: `${lock.id}.otherwise.go`,
             value: all[last]?.go ?? '@stay',
-            desk,
+            editor,
             take: (go, made) => change(last, { go }, made),
         }),
         effectsField({
             reaction: all[last] ?? {},
-            desk,
+            editor,
             key: `${lock.id}.otherwise`,
             gives: false,
             set: (fields, made) => change(last, fields, made),

@@ -1,20 +1,20 @@
 import { t } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { smallMap } from '../map/small.js';
-import { address } from '../stage/draw.js';
-import { newScene, sceneName } from './fields.js';
+import { smallMap } from '../chart/small.js';
+import { address } from './stage/draw.js';
+import { newScene, sceneName } from '../editor/fields.js';
 
 /**
  * Scenes pointed at on a small map, or as pictures with names, to be searched; or a new one, made on the spot. `take`
  * gets an id and the commands that make it.
  */
-function scenePicker(desk, take, close) {
-    const { game } = desk.store;
+function scenePicker(editor, take, close) {
+    const { game } = editor.store;
     const grid = el('div', { class: 'scene-grid' });
     const fill = (asked) => {
         const words = asked.trim().toLowerCase();
         const found = game.scenes.filter((scene) => sceneName(game, scene).toLowerCase().includes(words));
-        grid.replaceChildren(...found.map((scene) => tile(scene, desk, () => take(scene.id, []))), made());
+        grid.replaceChildren(...found.map((scene) => tile(scene, editor, () => take(scene.id, []))), made());
     };
     const made = () =>
         el(
@@ -22,7 +22,7 @@ function scenePicker(desk, take, close) {
             {
                 class: 'scene-tile scene-tile-new',
                 onclick: () => {
-                    const scene = newScene(game, desk);
+                    const scene = newScene(game, editor);
                     take(scene.value.id, [scene]);
                 },
             },
@@ -50,15 +50,15 @@ function scenePicker(desk, take, close) {
         el(
             'div',
             { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' },
-            game.scenes.length > 2 ? smallMap(desk, (id) => take(id, [])) : null,
+            game.scenes.length > 2 ? smallMap(editor, (id) => take(id, [])) : null,
             field,
             grid,
         ),
     ];
 }
 
-function tile(scene, desk, act) {
-    const href = address(scene.backdrop?.asset, desk);
+function tile(scene, editor, act) {
+    const href = address(scene.backdrop?.asset, editor);
     const face = href
         ? el('img', { src: href, alt: '', loading: 'lazy' })
         : el('span', { class: 'scene-tile-bare' }, icon(scene.ending ? 'flag' : 'file-text'));
@@ -66,9 +66,9 @@ function tile(scene, desk, act) {
 
     return el(
         'button',
-        { class: `scene-tile${scene.id === desk.scene ? ' chosen' : ''}`, onclick: act },
+        { class: `scene-tile${scene.id === editor.scene ? ' chosen' : ''}`, onclick: act },
         face,
-        el('span', {}, sceneName(desk.store.game, scene)),
+        el('span', {}, sceneName(editor.store.game, scene)),
     );
 }
 

@@ -1,12 +1,12 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon, targetOf } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
-import { freshId } from '../document.js';
-import { clearingCard } from '../stage/clearing-card.js';
-import { rounded } from '../stage/geometry.js';
-import { picturePicker, takeFile } from '../stage/pictures.js';
-import { severalCard } from '../stage/several.js';
-import { openStage } from '../stage/stage.js';
+import { freshId } from '../editor/document.js';
+import { clearingCard } from './stage/clearing-card.js';
+import { rounded } from './stage/geometry.js';
+import { picturePicker, takeFile } from '../editor/pictures.js';
+import { severalCard } from './stage/several.js';
+import { openStage } from './stage/stage.js';
 import { sceneCard } from './card.js';
 import { reorderByHand, thingOnPage } from './page.js';
 import { scenePicker } from './scene-picker.js';
@@ -23,46 +23,55 @@ const TRAY = [
     ['link', 'external-link'],
 ];
 
+/** What the card is open for, beside the scene or the thing: something to be found, a background to be cleared. */
+const open = { picking: null, choosing: null, clearing: null, board: null, begun: null };
+
 /** How large a new thing stands on a stage. */
 const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [260, 200], link: [320, 88] };
 
 /**
  * The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge.
  */
-function openScene(holder, desk) {
+function openScene(holder, editor) {
     const page = el('div', { class: 'page', 'aria-label': t('cards.face.whatStudentsSeeInOrder') });
     const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': t('cards.face.addAThing') });
     const card = el('aside', { class: 'card', 'aria-label': t('cards.face.card') });
     const bill = el('nav', { class: 'waybill', 'aria-label': t('cards.face.waybill') });
-    desk.stage = openStage(desk);
-    desk.pickPicture = (take) => {
-        desk.picking = take;
-        draw();
-    };
-    desk.pickScene = (take) => {
-        desk.choosing = take;
-        draw();
-    };
+    editor.stage = openStage(editor);
+    editor.offer({
+        pickPicture(take) {
+            open.picking = take;
+            draw();
+        },
+        pickScene(take) {
+            open.choosing = take;
+            draw();
+        },
+        clearBackground(thing) {
+            open.clearing = thing;
+            draw();
+        },
+    });
     holder.append(
-        el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, desk.stage.node, tray), card),
+        el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, editor.stage.node, tray), card),
         bill,
     );
-    takeDropped(desk);
-    reorderByHand(page, desk);
+    takeDropped(editor);
+    reorderByHand(page, editor);
 
     function draw() {
-        const scene = sceneOf(desk);
+        const scene = sceneOf(editor);
         const isStage = scene.layout === 'stage';
-        const thing = (scene.things ?? []).find((one) => one.id === desk.thing) ?? null;
+        const thing = (scene.things ?? []).find((one) => one.id === editor.thing) ?? null;
         page.hidden = isStage;
-        desk.stage.node.hidden = !isStage;
-        if (isStage) desk.stage.view.draw(scene);
+        editor.stage.node.hidden = !isStage;
+        if (isStage) editor.stage.view.draw(scene);
         else
             redraw(page, [
-                pageHead(scene, desk),
-                ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, desk)),
+                pageHead(scene, editor),
+                ...(scene.things ?? []).map((one, place) => thingOnPage(one, place, scene, editor)),
                 ending(scene),
-                hollow(scene, desk),
+                hollow(scene, editor),
             ]);
         redraw(
             tray,
@@ -73,65 +82,66 @@ function openScene(holder, desk) {
                         class: 'tray-button',
                         'data-key': `tray.${kind}`,
                         'data-add': kind,
-                        onpointerdown: (event) => isStage && carry(event, kind, desk),
-                        onclick: () => add(desk, kind),
+                        onpointerdown: (event) => isStage && carry(event, kind, editor),
+                        onclick: () => add(editor, kind),
                     },
                     icon(sign),
                     t(`workshop.kinds.${kind}`),
                 ),
             ),
         );
-        redraw(card, cardFor(scene, thing, desk));
-        redraw(bill, waybill(scene, desk));
-        focusNew(page, desk);
+        redraw(card, cardFor(scene, thing, editor));
+        redraw(bill, waybill(scene, editor));
+        focusNew(page);
     }
 
     return { draw };
 }
 
-function cardFor(scene, thing, desk) {
-    if (desk.picking)
+function cardFor(scene, thing, editor) {
+    if (open.picking)
         return picturePicker(
-            desk,
-            (found) => take(desk, found),
-            () => stopPicking(desk),
+            editor,
+            (found) => take(editor, found),
+            () => stopPicking(editor),
         );
-    if (desk.choosing)
+    if (open.choosing)
         return scenePicker(
-            desk,
-            (id, made) => choose(desk, id, made),
-            () => stopPicking(desk),
+            editor,
+            (id, made) => choose(editor, id, made),
+            () => stopPicking(editor),
         );
-    if (scene.layout === 'stage' && desk.stage.view.tool && !thing) return areaCard(desk);
-    if (scene.layout === 'stage' && desk.stage.view.picked().length > 1) return severalCard(desk, desk.stage.view);
+    if (scene.layout === 'stage' && editor.stage.view.tool && !thing) return areaCard(editor);
+    if (scene.layout === 'stage' && editor.stage.view.picked().length > 1)
+        return severalCard(editor, editor.stage.view);
 
-    if (thing && desk.clearing === thing.id) return clearing(thing, desk);
-    desk.clearing = null;
+    if (thing && open.clearing === thing.id) return clearing(thing, editor);
+    open.clearing = null;
 
-    return thing ? thingCard(thing, scene, desk) : sceneCard(scene, desk);
+    return thing ? thingCard(thing, scene, editor) : sceneCard(scene, editor);
 }
 
 /** One board for as long as the background of a thing is worked on. */
-function clearing(thing, desk) {
-    if (desk.board?.id !== thing.id) {
+function clearing(thing, editor) {
+    if (open.board?.id !== thing.id) {
         const take = (found) =>
-            desk.store.edit(
+            editor.store.edit(
                 [...found.edits, { set: thing.id, field: 'asset', to: found.id }],
                 t('edits.labels.clearBackground'),
             );
         const close = () => {
-            desk.clearing = desk.board = null;
-            desk.draw();
+            open.clearing = open.board = null;
+            editor.draw();
         };
-        desk.board = { id: thing.id, card: clearingCard(thing, desk, take, close) };
+        open.board = { id: thing.id, card: clearingCard(thing, editor, take, close) };
     }
 
-    return desk.board.card;
+    return open.board.card;
 }
 
 /** While an area is being drawn: in which shape. */
-function areaCard(desk) {
-    const { view } = desk.stage;
+function areaCard(editor) {
+    const { view } = editor.stage;
     const shapes = {
         rect: ['square', t('cards.face.aRectangleDragOverIt')],
         ellipse: ['circle', t('cards.face.anEllipseDragOverIt')],
@@ -139,7 +149,7 @@ function areaCard(desk) {
     };
     const use = (kind) => {
         view.use({ ...view.tool, kind });
-        desk.draw();
+        editor.draw();
     };
 
     return [
@@ -155,7 +165,7 @@ function areaCard(desk) {
                     'data-key': 'area.stop',
                     onclick: () => {
                         view.use(null);
-                        desk.draw();
+                        editor.draw();
                     },
                 },
                 t('cards.face.notNow'),
@@ -189,36 +199,36 @@ function areaCard(desk) {
     ];
 }
 
-function take(desk, found) {
-    const picked = desk.picking;
-    desk.picking = null;
+function take(editor, found) {
+    const picked = open.picking;
+    open.picking = null;
     picked(found);
 }
 
-function choose(desk, id, made) {
-    const chosen = desk.choosing;
-    desk.choosing = null;
+function choose(editor, id, made) {
+    const chosen = open.choosing;
+    open.choosing = null;
     chosen(id, made);
 }
 
-function stopPicking(desk) {
-    desk.picking = desk.choosing = null;
-    desk.draw();
+function stopPicking(editor) {
+    open.picking = open.choosing = null;
+    editor.draw();
 }
 
-function sceneOf(desk) {
-    return desk.store.game.scenes.find((one) => one.id === desk.scene);
+function sceneOf(editor) {
+    return editor.store.game.scenes.find((one) => one.id === editor.scene);
 }
 
-function pageHead(scene, desk) {
-    const backdrop = desk.store.game.assets?.find((asset) => asset.id === scene.backdrop?.asset);
+function pageHead(scene, editor) {
+    const backdrop = editor.store.game.assets?.find((asset) => asset.id === scene.backdrop?.asset);
 
     return el(
         'button',
         {
-            class: `page-head${desk.thing ? '' : ' chosen'}`,
+            class: `page-head${editor.thing ? '' : ' chosen'}`,
             'data-key': 'page-head',
-            onclick: () => select(desk, null),
+            onclick: () => select(editor, null),
         },
         backdrop ? el('img', { src: `/files/${backdrop.file.split('/').pop()}`, alt: '' }) : null,
         el('span', { class: 'page-title' }, scene.title || t('cards.face.sceneWithoutATitle')),
@@ -241,7 +251,7 @@ function ending(scene) {
         : null;
 }
 
-function hollow(scene, desk) {
+function hollow(scene, editor) {
     if ((scene.things ?? []).length > 0 || scene.ending) return null;
 
     return el(
@@ -250,41 +260,41 @@ function hollow(scene, desk) {
         el('p', {}, t('cards.face.nothingStandsHereYet')),
         el(
             'button',
-            { class: 'button', onclick: () => add(desk, 'lock') },
+            { class: 'button', onclick: () => add(editor, 'lock') },
             icon('lock'),
             t('cards.face.beginWithAQuestion'),
         ),
     );
 }
 
-function select(desk, id) {
-    desk.thing = id;
-    desk.draw();
+function select(editor, id) {
+    editor.thing = id;
+    editor.draw();
 }
 
 /** A thing drawn from the tray onto the stage lands where it is let go. */
-function carry(event, kind, desk) {
+function carry(event, kind, editor) {
     const from = event;
     const drop = (up) => {
         document.removeEventListener('pointerup', drop);
         const isOver =
             Math.hypot(up.clientX - from.clientX, up.clientY - from.clientY) > 30 &&
             document.elementFromPoint(up.clientX, up.clientY)?.closest('.stage');
-        if (isOver) add(desk, kind, desk.stage.view.point(up));
+        if (isOver) add(editor, kind, editor.stage.view.point(up));
     };
     document.addEventListener('pointerup', drop);
 }
 
-function add(desk, kind, at = null) {
+function add(editor, kind, at = null) {
     if (kind === 'area') {
-        desk.thing = null;
-        desk.stage.view.use({ kind: 'rect', make: (value) => put(desk, value, [], t('edits.labels.newArea')) });
+        editor.thing = null;
+        editor.stage.view.use({ kind: 'rect', make: (value) => put(editor, value, [], t('edits.labels.newArea')) });
 
-        return desk.draw();
+        return editor.draw();
     }
-    if (kind === 'picture') return desk.pickPicture((found) => putPicture(desk, found, at));
+    if (kind === 'picture') return editor.pickPicture((found) => putPicture(editor, found, at));
     put(
-        desk,
+        editor,
         { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new')) },
         [],
         t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }),
@@ -293,12 +303,12 @@ function add(desk, kind, at = null) {
     );
 }
 
-function putPicture(desk, found, at) {
+function putPicture(editor, found, at) {
     const scale = Math.min(1, 260 / Math.max(found.width, found.height)) || 1;
     const size =
         found.width <= 64 ? [180, (180 * found.height) / found.width] : [found.width * scale, found.height * scale];
     put(
-        desk,
+        editor,
         { id: freshId('picture'), kind: 'picture', asset: found.id },
         found.edits,
         t('edits.labels.newPicture'),
@@ -308,14 +318,14 @@ function putPicture(desk, found, at) {
 }
 
 /** Puts a new thing into the scene: after the one taken up on a page, on top on a stage. */
-function put(desk, value, edits, label, at = null, size = null) {
-    const scene = sceneOf(desk);
+function put(editor, value, edits, label, at = null, size = null) {
+    const scene = sceneOf(editor);
     const isStage = scene.layout === 'stage';
     const placed = isStage && !value.box ? { ...value, box: freeBox(scene, size ?? [300, 200], at) } : value;
-    const last = (isStage ? null : desk.thing) ?? scene.things?.at(-1)?.id ?? null;
-    desk.thing = placed.id;
-    desk.begun = isStage ? null : placed.id;
-    desk.store.edit([...edits, { insert: 'things', in: scene.id, after: last, value: placed }], label);
+    const last = (isStage ? null : editor.thing) ?? scene.things?.at(-1)?.id ?? null;
+    editor.thing = placed.id;
+    open.begun = isStage ? null : placed.id;
+    editor.store.edit([...edits, { insert: 'things', in: scene.id, after: last, value: placed }], label);
     if (isStage)
         requestAnimationFrame(() =>
             document
@@ -340,28 +350,28 @@ function freeBox(scene, [width, height], at) {
 }
 
 /** Files dropped on the stage, and pictures pasted. */
-function takeDropped(desk) {
-    const stage = desk.stage.node;
+function takeDropped(editor) {
+    const stage = editor.stage.node;
     const file = (items) => [...(items ?? [])].find((one) => one.type.startsWith('image/'));
     stage.addEventListener('dragover', (event) => event.preventDefault());
     stage.addEventListener('drop', (event) => {
         event.preventDefault();
         const dropped = file(event.dataTransfer.files);
-        if (dropped) takeFile(dropped, desk, (found) => putPicture(desk, found, desk.stage.view.point(event)));
+        if (dropped) takeFile(dropped, editor, (found) => putPicture(editor, found, editor.stage.view.point(event)));
     });
     document.addEventListener('paste', (event) => {
         const pasted = file(event.clipboardData?.files);
-        if (!pasted || event.target.matches('input, textarea') || desk.face !== t('cards.face.scene')) return;
+        if (!pasted || targetOf(event).matches('input, textarea') || editor.face !== 'scene') return;
         event.preventDefault();
-        takeFile(pasted, desk, (found) => putPicture(desk, found, null));
+        takeFile(pasted, editor, (found) => putPicture(editor, found, null));
     });
 }
 
 /** A new thing is written in at once. */
-function focusNew(page, desk) {
-    const first = desk.begun && page.querySelector(`[data-thing="${desk.begun}"] textarea`);
+function focusNew(page) {
+    const first = open.begun && page.querySelector(`[data-thing="${open.begun}"] textarea`);
     if (!first) return;
-    desk.begun = null;
+    open.begun = null;
     first.focus();
     first.select();
 }

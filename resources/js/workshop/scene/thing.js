@@ -1,13 +1,13 @@
 import { t } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
-import { split } from '../map/verbs.js';
-import { placeTools } from '../stage/several.js';
-import { list } from '../ways.js';
+import { split } from '../editor/scenes.js';
+import { placeTools } from './stage/several.js';
+import { list } from '../editor/ways.js';
 import { bench } from './bench.js';
 import { series } from './card.js';
 import { conditionField } from './condition.js';
 import { effectsField } from './effects.js';
-import { area, destination, line, now } from './fields.js';
+import { area, destination, line, now } from '../editor/fields.js';
 import { foundHere, foundSign } from './found.js';
 import { lockCard } from './lock.js';
 import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
@@ -32,7 +32,7 @@ const BODIES = {
 };
 
 /** The card of the thing taken up, with only what that thing needs. */
-function thingCard(thing, scene, desk) {
+function thingCard(thing, scene, editor) {
     const body = BODIES[thing.kind];
 
     return [
@@ -41,64 +41,64 @@ function thingCard(thing, scene, desk) {
             { class: 'card-head' },
             icon(SIGNS[thing.kind] ?? 'list'),
             el('h2', {}, thing.kind === 'lock' && thing.label ? thing.label : t(`workshop.kinds.${thing.kind}`)),
-            foundSign(desk, thing.id),
-            back(desk),
+            foundSign(editor, thing.id),
+            back(editor),
         ),
         el(
             'div',
             { class: 'card-body', 'data-key': `${thing.id}.card` },
-            thing.box ? placeTools(desk, desk.stage.view) : null,
-            body ? body(thing, desk) : el('p', { class: 'help' }, t('cards.thing.thisKindOfThingIs')),
-            ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, desk) : null,
+            thing.box ? placeTools(editor, editor.stage.view) : null,
+            body ? body(thing, editor) : el('p', { class: 'help' }, t('cards.thing.thisKindOfThingIs')),
+            ['choice', 'lock'].includes(thing.kind) ? lookFields(thing, editor) : null,
             conditionField({
                 key: `${thing.id}.if`,
                 label: t('cards.thing.shownTo'),
                 value: thing.if,
-                desk,
-                take: (to) => desk.store.edit({ set: thing.id, field: 'if', to }, t('edits.labels.whoSeesIt')),
+                editor,
+                take: (to) => editor.store.edit({ set: thing.id, field: 'if', to }, t('edits.labels.whoSeesIt')),
             }),
-            series(desk, thing.id, t('edits.labels.copiedThing', { kind: t(`workshop.kinds.${thing.kind}`) })),
-            splitHere(thing, scene, desk),
-            foundHere(desk, thing.id),
+            series(editor, thing.id, t('edits.labels.copiedThing', { kind: t(`workshop.kinds.${thing.kind}`) })),
+            splitHere(thing, scene, editor),
+            foundHere(editor, thing.id),
         ),
-        thing.kind === 'lock' ? bench(thing, desk) : null,
+        thing.kind === 'lock' ? bench(thing, editor) : null,
     ];
 }
 
 /** This and what follows it in a scene of their own. */
-function splitHere(thing, scene, desk) {
+function splitHere(thing, scene, editor) {
     if (scene.layout === 'stage' || scene.things[0]?.id === thing.id) return null;
 
     return el(
         'button',
-        { class: 'link', 'data-key': `${thing.id}.split`, onclick: () => split(desk, scene, thing.id) },
+        { class: 'link', 'data-key': `${thing.id}.split`, onclick: () => split(editor, scene, thing.id) },
         icon('split'),
         t('workshop.splitHere'),
     );
 }
 
-function back(desk) {
+function back(editor) {
     return el(
         'button',
         {
             class: 'link card-back',
             'data-key': 'card-back',
             onclick: () => {
-                desk.thing = null;
-                desk.draw();
+                editor.thing = null;
+                editor.draw();
             },
         },
         t('cards.thing.theScene'),
     );
 }
 
-function choiceBody(thing, desk) {
+function choiceBody(thing, editor) {
     const react = list(thing.react);
-    if (react.length > 1 || react[0]?.if) return reactionsField(thing, 'react', desk);
+    if (react.length > 1 || react[0]?.if) return reactionsField(thing, 'react', editor);
     const reaction = react[0] ?? {};
     const set = (fields, made, label) =>
-        desk.store.edit(
-            [...made, { set: thing.id, field: 'react', to: [{ ...list(now(desk, thing).react)[0], ...fields }] }],
+        editor.store.edit(
+            [...made, { set: thing.id, field: 'react', to: [{ ...list(now(editor, thing).react)[0], ...fields }] }],
             label,
         );
 
@@ -110,13 +110,13 @@ function choiceBody(thing, desk) {
                   shown: true,
                   value: thing.md ?? '',
                   take: (md) =>
-                      desk.store.edit({ set: thing.id, field: 'md', to: md }, t('edits.labels.wordsOfTheChoice')),
+                      editor.store.edit({ set: thing.id, field: 'md', to: md }, t('edits.labels.wordsOfTheChoice')),
               })
             : null,
         destination({
             key: `${thing.id}.go`,
             value: reaction.go ?? (reaction.say || reaction.do?.length > 0 ? '@stay' : ''),
-            desk,
+            editor,
             take: (go, made) => set({ go }, made, t('edits.labels.whereTheChoiceLeads')),
         }),
         area({
@@ -130,20 +130,20 @@ function choiceBody(thing, desk) {
         thing.box
             ? el(
                   'button',
-                  { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, desk) },
+                  { class: 'link', 'data-key': `${thing.id}.asks`, onclick: () => becomeLock(thing, editor) },
                   icon('lock'),
                   t('cards.thing.itAsksForAnAnswer'),
               )
             : null,
-        closerLook(reaction, set, desk, thing.id),
-        effectsField({ reaction, set, desk, key: thing.id }),
+        closerLook(reaction, set, editor, thing.id),
+        effectsField({ reaction, set, editor, key: thing.id }),
         el(
             'button',
             {
                 class: 'link',
                 'data-key': `${thing.id}.more`,
                 onclick: () =>
-                    desk.store.edit(
+                    editor.store.edit(
                         { set: thing.id, field: 'react', to: [...react, { say: '' }] },
                         t('edits.labels.whatTheChoiceDoes'),
                     ),
@@ -158,17 +158,20 @@ function choiceBody(thing, desk) {
                   label: t('cards.thing.nameForThoseWhoCant'),
                   value: thing.label,
                   take: (label) =>
-                      desk.store.edit({ set: thing.id, field: 'label', to: label }, t('edits.labels.nameOfTheChoice')),
+                      editor.store.edit(
+                          { set: thing.id, field: 'label', to: label },
+                          t('edits.labels.nameOfTheChoice'),
+                      ),
               }),
     ];
 }
 
 /** A picture shown enlarged with what is said. */
-function closerLook(reaction, set, desk, key) {
+function closerLook(reaction, set, editor, key) {
     const shown = /!\[[^\]]*\]\(asset:([a-z0-9_-]+)\)\s*/;
     const say = reaction.say ?? '';
     const add = (found) => {
-        const asset = [...(desk.store.game.assets ?? []), ...found.edits.map((edit) => edit.value)].find(
+        const asset = [...(editor.store.game.assets ?? []), ...found.edits.map((edit) => edit.value)].find(
             (one) => one?.id === found.id,
         );
         set(
@@ -183,7 +186,7 @@ function closerLook(reaction, set, desk, key) {
         { class: 'small-line' },
         el(
             'button',
-            { class: 'link', 'data-key': `${key}.closer`, onclick: () => desk.pickPicture(add) },
+            { class: 'link', 'data-key': `${key}.closer`, onclick: () => editor.pickPicture(add) },
             icon('zoom-in'),
             shown.test(say) ? t('cards.thing.anotherPictureToLookAt') : t('cards.thing.showsAPictureToLook'),
         ),
@@ -202,7 +205,7 @@ function closerLook(reaction, set, desk, key) {
 }
 
 /** The same place and look, with a question before it; where it led, the right answer leads. */
-function becomeLock(thing, desk) {
+function becomeLock(thing, editor) {
     const go = list(thing.react)[0]?.go ?? '';
     const fields = {
         kind: 'lock',
@@ -215,7 +218,7 @@ function becomeLock(thing, desk) {
         rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }],
         otherwise: [],
     };
-    desk.store.edit(
+    editor.store.edit(
         Object.entries(fields)
             .filter(([field, to]) => to !== undefined || field in thing)
             .map(([field, to]) => (to === undefined ? { set: thing.id, field } : { set: thing.id, field, to })),

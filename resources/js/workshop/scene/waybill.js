@@ -1,11 +1,11 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el } from '../../lib/dom.js';
-import { routesIn } from '../ways.js';
-import { newScene } from './fields.js';
+import { routesIn } from '../editor/ways.js';
+import { newScene } from '../editor/fields.js';
 
 /** Where students come from, this scene, where they go; each with its reason, each a way to walk. */
-function waybill(scene, desk) {
-    const { game } = desk.store;
+function waybill(scene, editor) {
+    const { game } = editor.store;
     const ways = routesIn(game);
     const into = ways.filter((way) => way.to === scene.id && way.from !== scene.id);
     const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id);
@@ -21,7 +21,7 @@ function waybill(scene, desk) {
                 game.start === scene.id
                     ? el('li', { class: 'bill-start' }, t('cards.waybill.theGameStartsHere'))
                     : null,
-                grouped(into, 'from').map((way) => stop(game, way.from, way.why, desk)),
+                grouped(into, 'from').map((way) => stop(game, way.from, way.why, editor)),
                 into.length === 0 && game.start !== scene.id
                     ? el('li', { class: 'bill-none' }, t('cards.waybill.nowhereYetNoWayLeads'))
                     : null,
@@ -46,12 +46,12 @@ function waybill(scene, desk) {
                     { class: 'bill-makers' },
                     el(
                         'button',
-                        { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, desk) },
+                        { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, editor) },
                         t('cards.waybill.makeANewWay'),
                     ),
                     el(
                         'button',
-                        { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => desk.patterns.open() },
+                        { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => editor.build() },
                         t('workshop.fromPattern'),
                     ),
                 ),
@@ -59,7 +59,7 @@ function waybill(scene, desk) {
             el(
                 'ul',
                 {},
-                grouped(out, 'to').map((way) => stop(game, way.to, way.why, desk)),
+                grouped(out, 'to').map((way) => stop(game, way.to, way.why, editor)),
                 scene.ending ? el('li', { class: 'bill-none' }, t('cards.waybill.thePlayEndsHere')) : null,
             ),
         ),
@@ -75,7 +75,7 @@ function grouped(ways, end) {
     return [...stops.values()];
 }
 
-function stop(game, id, why, desk) {
+function stop(game, id, why, editor) {
     const scene = game.scenes.find((one) => one.id === id);
     const line = game.chapters?.findIndex((one) => one.id === scene?.chapter) ?? 0;
     const name = scene?.title ?? wordsAt('workshop.routes')[id] ?? t('cards.waybill.aSceneThatIsGone');
@@ -89,7 +89,7 @@ function stop(game, id, why, desk) {
                 class: `bill-stop bar-${Math.max(0, line) % 5}${scene ? '' : ' bill-loose'}`,
                 'data-key': `bill-${id}`,
                 disabled: !scene,
-                onclick: () => desk.walkTo(id),
+                onclick: () => editor.walkTo(id),
             },
             el('strong', {}, name),
             el('span', {}, why),
@@ -104,8 +104,8 @@ function counts(scene) {
     return t('cards.waybill.counts', { things: things.length, locks });
 }
 
-function makeWay(scene, desk) {
-    const made = newScene(desk.store.game, desk);
+function makeWay(scene, editor) {
+    const made = newScene(editor.store.game, editor);
     const choice = {
         id: made.value.id.replace('scene', 'choice'),
         kind: 'choice',
@@ -113,8 +113,8 @@ function makeWay(scene, desk) {
         md: t('made.new.choice'),
         react: [{ go: made.value.id }],
     };
-    desk.thing = choice.id;
-    desk.store.edit(
+    editor.thing = choice.id;
+    editor.store.edit(
         [made, { insert: 'things', in: scene.id, after: scene.things?.at(-1)?.id ?? null, value: choice }],
         t('edits.labels.newWay'),
     );

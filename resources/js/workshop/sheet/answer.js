@@ -1,4 +1,4 @@
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 
 /** Between the answers that a lock takes in one cell. */
 const BETWEEN = ' | ';

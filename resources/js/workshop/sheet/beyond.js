@@ -1,18 +1,18 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
-import { freshId } from '../document.js';
+import { freshId } from '../editor/document.js';
 
 /**
- * What is written or pasted below the last row makes new rows: `(block, desk)`, a list of rows of texts, by kind of
+ * What is written or pasted below the last row makes new rows: `(block, editor)`, a list of rows of texts, by kind of
  * table.
  */
 const BEYOND = { lock: questions, named: tokens };
 
 /** Questions with their answers build a ladder behind the last scene; without answers they are scenes to be filled. */
-function questions(block, desk) {
+function questions(block, editor) {
     const words = wordsAt('workshop.sheet');
-    const last = desk.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
+    const last = editor.store.game.scenes.findLast((scene) => !scene.ending) ?? null;
     if (block.every((cells) => cells.slice(1).join('').trim() === ''))
-        return desk.store.edit(
+        return editor.store.edit(
             asked(
                 block.map(([ask]) => ask),
                 last,
@@ -20,7 +20,7 @@ function questions(block, desk) {
             filled(words.asked, { count: block.length }),
         );
     const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
-    desk.store.build({
+    editor.store.build({
         pattern: 'ladder',
         with: { questions: text },
         after: last?.id ?? null,
@@ -59,8 +59,8 @@ function asked(asks, last) {
     });
 }
 
-function tokens(block, desk) {
-    let after = desk.store.game.tokens?.at(-1)?.id ?? null;
+function tokens(block, editor) {
+    let after = editor.store.game.tokens?.at(-1)?.id ?? null;
     const names = block.map(([name]) => name.trim()).filter(Boolean);
     const made = names.map((name) => {
         const insert = { insert: 'tokens', in: '@game', after, value: { id: freshId('token'), name, kind: 'item' } };
@@ -68,7 +68,7 @@ function tokens(block, desk) {
 
         return insert;
     });
-    desk.store.edit(made, t('workshop.sheet.made', { count: made.length }));
+    editor.store.edit(made, t('workshop.sheet.made', { count: made.length }));
 }
 
 export { BEYOND };

@@ -1,4 +1,4 @@
-import { apply } from '../document.js';
+import { apply } from '../editor/document.js';
 import { rowsOf } from './columns.js';
 
 /**

@@ -1,6 +1,6 @@
 import { t } from '../../lib/catalogue.js';
-import { freshId } from '../document.js';
-import { list } from '../ways.js';
+import { freshId } from '../editor/document.js';
+import { list } from '../editor/ways.js';
 import { answersOf, matchFrom, openRule } from './answer.js';
 import { namedRows } from './named.js';
 import { optionRows } from './outcomes.js';

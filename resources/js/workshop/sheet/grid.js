@@ -52,6 +52,7 @@ function openGrid({ take, beyond, open, label }) {
         draw();
     }
 
+    /** @param {number[]} place */
     const within = ([row, column]) => [
         Math.max(0, Math.min(row, state.rows.length)),
         Math.max(0, Math.min(column, state.columns.length - 1)),

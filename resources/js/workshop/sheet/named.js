@@ -1,4 +1,4 @@
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 
 /**
  * The columns of the table of tokens and tallies: what they are called, what kind they are, where they are given and

@@ -2,7 +2,7 @@ import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, svg } from '../../lib/dom.js';
 import { get } from '../../lib/http.js';
 import { redraw } from '../../lib/redraw.js';
-import { list } from '../ways.js';
+import { list } from '../editor/ways.js';
 
 /** How long after the last change the sums are worked out anew, in milliseconds. */
 const REST = 500;
@@ -94,7 +94,7 @@ function withOption(lock, option) {
 }
 
 /** What it all comes to: for each tally the least and the most, and how often it is the highest. */
-function openSums(desk, address, supposed) {
+function openSums(editor, supposed) {
     const words = wordsAt('workshop.sheet');
     const node = el('section', { class: 'sums', 'aria-label': words.sums, hidden: true });
     let resting = null;
@@ -105,16 +105,16 @@ function openSums(desk, address, supposed) {
     }
 
     async function draw() {
-        await desk.store.flushed();
+        await editor.store.flushed();
         const { body } = await get(
-            `${address}/scores?${new URLSearchParams([...supposed].map((id) => ['supposed[]', id]))}`,
+            `${editor.address}/scores?${new URLSearchParams([...supposed].map((id) => ['supposed[]', id]))}`,
         );
         if (!body) return;
         const most = Math.max(
             1,
             ...Object.values(body.ranges).map((range) => Math.max(range.most, Math.abs(range.least))),
         );
-        const tallies = (desk.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]);
+        const tallies = (editor.store.game.tallies ?? []).filter((tally) => body.ranges[tally.id]);
         redraw(node, [
             supposed.size > 0 ? el('p', { class: 'help', 'data-key': 'sums.supposed' }, words.supposing) : null,
             tallies.map((tally) => bar(tally, body, most)),
@@ -162,7 +162,7 @@ function openSums(desk, address, supposed) {
 
     /** Answers by which an outcome wins, the first few of them. */
     function example(options) {
-        const names = new Map(optionRows(desk.store.game).map(({ id, option }) => [id, option.md ?? '']));
+        const names = new Map(optionRows(editor.store.game).map(({ id, option }) => [id, option.md ?? '']));
         const said = options
             .slice(0, MANY)
             .map((id) => names.get(id) ?? '')

@@ -1,9 +1,9 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
-import { renamed } from '../chapters.js';
-import { freshId } from '../document.js';
-import { apply } from '../document.js';
+import { renamed } from '../editor/chapters.js';
+import { freshId } from '../editor/document.js';
+import { apply } from '../editor/document.js';
 import { BEYOND } from './beyond.js';
 import { changesOf } from './changes.js';
 import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
@@ -19,7 +19,7 @@ const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumn
  * The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet
  * is.
  */
-function openSheet(holder, desk) {
+function openSheet(holder, editor) {
     const words = wordsAt('workshop.sheet');
     const tools = el('div', { class: 'sheet-tools' });
     const offer = el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true });
@@ -42,7 +42,7 @@ function openSheet(holder, desk) {
         draw();
     });
     const supposed = new Set();
-    const sums = openSums(desk, document.getElementById('faces').dataset.address, supposed);
+    const sums = openSums(editor, supposed);
     holder.append(tools, offer, sums.node, grid.node, file);
 
     function draw() {
@@ -55,10 +55,13 @@ function openSheet(holder, desk) {
         if (!sums.node.hidden) sums.soon();
     }
 
-    const contextNow = () => ({ ...contextOf(desk.store.game, wordsAt('workshop'), desk.findings ?? []), supposed });
+    const contextNow = () => ({
+        ...contextOf(editor.store.game, wordsAt('workshop'), editor.findings),
+        supposed,
+    });
 
     function columnsOf() {
-        return TABLES[sheet.kind](desk.store.game).map((column) => ({
+        return TABLES[sheet.kind](editor.store.game).map((column) => ({
             ...column,
             title: column.name ?? words.columns[column.id],
             isFixed: column.write === null,
@@ -88,7 +91,7 @@ function openSheet(holder, desk) {
     }
 
     function toolbar() {
-        const { game } = desk.store;
+        const { game } = editor.store;
         const put =
             (field) =>
             ({ target }) => {
@@ -198,7 +201,7 @@ function openSheet(holder, desk) {
         const columns = columnsOf();
         const { edits, refused } = changesOf(cells, columns, contextNow(), sheet.kind);
         if (edits.length + more.length > 0)
-            desk.store.edit(
+            editor.store.edit(
                 [...edits, ...more],
                 label ??
                     (cells.length === 1
@@ -206,10 +209,12 @@ function openSheet(holder, desk) {
                         : filled(words.wrote, { count: cells.length - refused.length })),
             );
         else draw();
-        if (refused.length > 0) desk.alarm(whyRefused(refused));
+        if (refused.length > 0) editor.alarm(whyRefused(refused));
     }
 
-    function whyRefused([first, ...more]) {
+    /** @param {{key: string, text: string}[]} refused */
+    function whyRefused(refused) {
+        const [first, ...more] = refused;
         const why = filled(words.refused[first.key], { text: first.text });
 
         return more.length > 0 ? `${why} ${filled(words.more, { count: more.length })}` : why;
@@ -217,13 +222,13 @@ function openSheet(holder, desk) {
 
     function append(block) {
         const make = BEYOND[sheet.kind];
-        if (make) make(block, desk);
-        else desk.alarm(words.noChoices);
+        if (make) make(block, editor);
+        else editor.alarm(words.noChoices);
     }
 
     function anotherOutcome() {
-        const { game } = desk.store;
-        desk.store.edit(
+        const { game } = editor.store;
+        editor.store.edit(
             {
                 insert: 'tallies',
                 in: '@game',
@@ -252,7 +257,7 @@ function openSheet(holder, desk) {
         );
         // A chapter has one name, however many rows say it: it is called otherwise, with all its scenes.
         const chapters = found.some((cell) => cell.column === 'chapter')
-            ? (desk.store.game.chapters ?? []).filter((chapter) => matches(chapter.title))
+            ? (editor.store.game.chapters ?? []).filter((chapter) => matches(chapter.title))
             : [];
         const cells = found.filter((cell) => cell.column !== 'chapter');
         const count = cells.length + chapters.length;
@@ -264,7 +269,7 @@ function openSheet(holder, desk) {
                     (edits, chapter) => [
                         ...edits,
                         ...renamed(
-                            edits.reduce(apply, desk.store.game),
+                            edits.reduce(apply, editor.store.game),
                             chapter.id,
                             chapter.title.replace(pattern, () => sheet.replace),
                         ),
@@ -280,7 +285,7 @@ function openSheet(holder, desk) {
         if (!chosen) return;
         const columns = columnsOf();
         const { cells, unknown, isReadable } = await readChanges(chosen, columns, shown(contextNow(), columns));
-        if (!isReadable) return desk.alarm(words.noTable);
+        if (!isReadable) return editor.alarm(words.noTable);
         const close = () => {
             offer.hidden = true;
         };
@@ -328,8 +333,8 @@ function openSheet(holder, desk) {
     }
 
     function openThing(id) {
-        const scene = desk.store.game.scenes.find((one) => one.things?.some((thing) => thing.id === id));
-        if (scene) desk.walkTo(scene.id, id);
+        const scene = editor.store.game.scenes.find((one) => one.things?.some((thing) => thing.id === id));
+        if (scene) editor.walkTo(scene.id, id);
     }
 
     return { draw };

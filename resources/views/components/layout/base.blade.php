@@ -5,9 +5,13 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Fravel</title>
+    <meta name="description" content="{{ __(str_starts_with($body, 'player') ? 'play.about' : 'layout.about') }}">
+    <meta name="theme-color" content="#10222b">
     <link rel="icon" href="/lamp.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/icons/apple-touch-icon.png">
+    <link rel="manifest" href="/manifest.webmanifest">
     <noscript><link rel="stylesheet" href="/without-scripts.css"></noscript>
-    @vite(['resources/css/app.css', 'resources/js/app.js'])
+    @vite(['resources/css/app.css', ...(str_starts_with($body, 'player') ? [] : ['resources/css/teacher.css']), 'resources/js/app.js'])
 </head>
 <body class="{{ $body }}" data-page="{{ $page }}">
 {{ $slot }}
