@@ -30,8 +30,14 @@ setup_php() {
     [ ${#wanted[@]} -eq 0 ] || install_packages "${wanted[@]}"
 }
 
+# $1: chromium (if nothing is said), firefox or webkit.
 setup_browser() {
-    { command -v chromedriver && command -v chromium; } > /dev/null || install_packages chromium chromium-driver fonts-dejavu-core
+    case "${1:-chromium}" in
+        chromium) { command -v chromedriver && command -v chromium; } > /dev/null || install_packages chromium chromium-driver fonts-dejavu-core ;;
+        firefox) command -v firefox-esr > /dev/null || install_packages firefox-esr fonts-dejavu-core ;;
+        webkit) { command -v WebKitWebDriver && command -v Xvfb; } > /dev/null || install_packages webkit2gtk-driver xvfb fonts-dejavu-core ;;
+        *) say "There is no browser \"$1\": chromium, firefox and webkit are."; exit 2 ;;
+    esac
 }
 
 setup_bench() {
@@ -52,7 +58,7 @@ when_changed() {
 
 install_php_packages() { say "Installing PHP packages ..."; composer install --no-interaction --no-progress --quiet; }
 install_node_packages() { say "Installing Node packages ..."; npm ci --no-audit --no-fund --silent; }
-build_assets() { say "Building scripts and styles ..."; php tools/build/fields.php; npm run build --silent > /dev/null; }
+build_assets() { say "Building scripts and styles ..."; php tools/build/fields.php; php tools/build/palette.php; npm run build --silent > /dev/null; }
 
 setup_application() {
     when_changed vendor/.installed composer.json -- install_php_packages

@@ -1,5 +1,13 @@
 # Style, types and all tests: called by ./fravel test. Pest's own closing line comes last.
+# With --browser=webkit or --browser=firefox only the tests that show whether the interface works there.
 set -euo pipefail
+case "${1:-}" in
+    --browser=*)
+        export FRAVEL_BROWSER=${1#--browser=}
+        shift
+        exec php -d memory_limit=1G vendor/bin/pest --colors=never tests/Browser/{JourneyTest,PlayerTest,StageTest}.php "$@"
+        ;;
+esac
 php vendor/bin/pint --test
 php vendor/bin/phpstan analyse --no-progress --memory-limit=1G
 npx eslint .

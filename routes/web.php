@@ -8,6 +8,7 @@ use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\OutboxController;
+use App\Http\Controllers\PackageController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RehearsalController;
@@ -45,10 +46,14 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/games/new/worksheet', [WorksheetController::class, 'preview'])->name('worksheet.preview');
     Route::post('/games/new/worksheet/build', [WorksheetController::class, 'store'])->name('worksheet.store');
 
+    Route::post('/games/brought', [PackageController::class, 'store'])->middleware('throttle:pictures')->name('packages.store');
+
     Route::get('/games/{game}', [GameController::class, 'show'])->can('view', 'game')->name('games.show');
     Route::get('/games/{game}/findings', [EditController::class, 'findings'])->can('view', 'game')->name('games.findings');
     Route::get('/games/{game}/scores', [EditController::class, 'scores'])->can('view', 'game')->name('games.scores');
     Route::get('/games/{game}/document', [GameController::class, 'document'])->can('view', 'game')->name('games.document');
+    Route::get('/games/{game}/package', [PackageController::class, 'show'])->can('view', 'game')->name('packages.show');
+    Route::post('/games/{game}/copy', [GameController::class, 'copy'])->can('view', 'game')->name('games.copy');
     Route::post('/games/{game}/away', [GameController::class, 'away'])->can('update', 'game')->name('games.away');
 
     Route::middleware('can:update,game')->group(function (): void {

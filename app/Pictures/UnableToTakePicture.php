@@ -41,6 +41,11 @@ final class UnableToTakePicture extends RuntimeException
         return new self('unreadable');
     }
 
+    public static function missing(): self
+    {
+        return new self('missing');
+    }
+
     public static function unsafe(): self
     {
         return new self('unsafe');

@@ -19,7 +19,12 @@ final class Upload
     /** @throws UnableToTakePicture If it is none, or too large to be read. */
     public static function taken(UploadedFile $file): Taken
     {
-        $bytes = (string) file_get_contents($file->getPathname());
+        return self::ofBytes((string) file_get_contents($file->getPathname()));
+    }
+
+    /** @throws UnableToTakePicture If they are no picture, or too large to be read. */
+    public static function ofBytes(string $bytes): Taken
+    {
         if ($bytes === '') {
             throw UnableToTakePicture::empty();
         }

@@ -7,11 +7,17 @@ namespace App\Play;
 use App\Words\Languages;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
+use Illuminate\Support\Arr;
 use Illuminate\Support\HtmlString;
 
 /** What a student sees now, ready for the templates. */
 final readonly class Screen
 {
+    /** Keys of the words that scripts need. */
+    private const SPOKEN = [
+        'again', 'close', 'failing', 'farther', 'near_help', 'nearer', 'neutral', 'offline', 'rejoin', 'stage', 'stays', 'verdict',
+    ];
+
     public View $view;
 
     public function __construct(public CompiledEdition $edition, public PlayState $state, public int $now)
@@ -41,10 +47,65 @@ final readonly class Screen
         return (string) preg_replace('~^<p>(.*)</p>$~s', '$1', $this->html($text));
     }
 
+    /**
+     * What a thing is called where it has no words of its own to show.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function nameOf(array $thing): string
+    {
+        $words = $this->plain($thing['md'] ?? $thing['ask'] ?? '');
+        $asset = $thing['asset'] ?? null;
+
+        return ($thing['label'] ?? '') ?: $words ?: $this->edition->alt(is_string($asset) ? $asset : null);
+    }
+
+    /**
+     * What may be picked from a list.
+     *
+     * @param  list<array{id: string, md: string}>  $entries
+     * @return array<string, string> id → words
+     */
+    public function choices(array $entries): array
+    {
+        return array_map($this->plain(...), array_column($entries, 'md', 'id'));
+    }
+
+    /** A colour of a lock as it is called. */
+    public function colour(string $colour): string
+    {
+        return __('play.palette')[$colour] ?? $colour;
+    }
+
     /** The words alone, for what is read out. */
     public function plain(mixed $text): string
     {
         return trim(html_entity_decode(strip_tags($this->html($text)), ENT_QUOTES));
+    }
+
+    public function sceneId(): string
+    {
+        return (string) ($this->view->scene['id'] ?? '');
+    }
+
+    public function title(): string
+    {
+        return (string) ($this->view->scene['title'] ?? 'Fravel');
+    }
+
+    /** @return array{url: string, alt: string}|null the picture behind the scene */
+    public function backdrop(): ?array
+    {
+        $backdrop = $this->view->scene['backdrop'] ?? [];
+        $url = $this->edition->url($backdrop['asset'] ?? null);
+
+        return $url === null ? null : ['url' => $url, 'alt' => ($backdrop['alt'] ?? '') ?: $this->edition->alt($backdrop['asset'])];
+    }
+
+    /** @return array{play: array<string, mixed>} what the scripts of play speak from */
+    public function words(): array
+    {
+        return ['play' => Arr::only((array) __('play'), self::SPOKEN)];
     }
 
     public function isStage(): bool

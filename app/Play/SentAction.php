@@ -22,6 +22,14 @@ final class SentAction
         return Action::of([$verb => $isBare ? true : $on, 'with' => self::with($request)]);
     }
 
+    /** @return array{on: string, with: mixed} what was typed, for the field it was typed into */
+    public static function typed(Request $request): array
+    {
+        $on = $request->input('on');
+
+        return ['on' => is_string($on) ? $on : '', 'with' => $request->input('with')];
+    }
+
     /** Our script says so in one word; what else a device may accept need not be weighed on this path. */
     public static function isByScript(Request $request): bool
     {

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use Fravel\Document\GameDocument;
-use Fravel\Document\Ways;
 
 /**
- * A game's map in miniature, drawn from its document: columns by the fewest routes from the start, rows in the order in
- * which a column fills. Units are those of a 300 × 84 picture.
+ * A game's map in miniature, drawn from its document: the ways forward, in the colours of their chapters. Units are those
+ * of a 300 × 84 picture.
+ *
+ * @phpstan-import-type Place from RouteRows
  */
 final readonly class RouteMap
 {
@@ -22,92 +23,72 @@ final readonly class RouteMap
     /**
      * @param  array<string, array{x: float, y: float, line: int, ending: bool}>  $stations
      * @param  list<array{path: string, line: int}>  $tracks
+     * @param  float  $radius  of a station; smaller where they stand close
      */
-    private function __construct(public array $stations, public array $tracks)
+    private function __construct(public array $stations, public array $tracks, public float $radius)
     {
     }
 
     public static function of(GameDocument $game): self
     {
-        $routes = Ways::in($game);
-        $columns = self::columns($game, $routes);
-        $stations = self::placed($game, $columns);
-        $tracks = [];
-        foreach ($routes as [$from, $to]) {
-            if (isset($stations[$from], $stations[$to]) && $from !== $to) {
-                $tracks[] = ['path' => self::path($stations[$from], $stations[$to]), 'line' => $stations[$from]['line']];
-            }
-        }
-
-        return new self($stations, $tracks);
-    }
-
-    /**
-     * @param  list<array{string, string}>  $routes
-     * @return array<string, int> scene → column; what no route leads to stands in the first
-     */
-    private static function columns(GameDocument $game, array $routes): array
-    {
-        $columns = [$game->start() => 0];
-        $queue = [$game->start()];
-        $next = [];
-        foreach ($routes as [$from, $to]) {
-            $next[$from][] = $to;
-        }
-        while ($queue !== []) {
-            $scene = array_shift($queue);
-            foreach ($next[$scene] ?? [] as $to) {
-                if (! isset($columns[$to])) {
-                    $columns[$to] = $columns[$scene] + 1;
-                    $queue[] = $to;
-                }
-            }
-        }
-
-        return $columns + array_fill_keys($game->sceneIds(), 0);
-    }
-
-    /**
-     * @param  array<string, int>  $columns
-     * @return array<string, array{x: float, y: float, line: int, ending: bool}>
-     */
-    private static function placed(GameDocument $game, array $columns): array
-    {
+        $rows = RouteRows::of($game);
         $lines = array_flip(array_keys($game->chapters()));
-        $heights = array_count_values($columns);
-        [$last, $tallest, $filled, $stations] = [max([1, ...array_values($columns)]), max([1, ...array_values($heights)]), [], []];
+        $stations = $lineAt = [];
         foreach ($game->scenes() as $scene) {
-            $column = $columns[$scene->id] ?? 0;
-            $row = $filled[$column] = ($filled[$column] ?? -1) + 1;
-            $middle = ($tallest - $heights[$column]) / 2;
-            $stations[$scene->id] = [
-                'x' => round(self::RIM + $column * (self::WIDTH - 2 * self::RIM) / $last, 1),
-                'y' => round(self::RIM + ($tallest === 1 ? 0.5 : ($row + $middle) / ($tallest - 1)) * (self::HEIGHT - 2 * self::RIM), 1),
-                'line' => ($lines[$scene->chapter ?? ''] ?? 0) % 5,
-                'ending' => $scene->ending !== null,
-            ];
+            $place = $rows->places[$scene->id];
+            [$x, $y] = self::point($place, $rows);
+            $line = ($lines[$scene->chapter ?? ''] ?? 0) % 5;
+            $stations[$scene->id] = ['x' => $x, 'y' => $y, 'line' => $line, 'ending' => $scene->ending !== null];
+            $lineAt["{$x} {$y}"] = $line;
+        }
+        $tracks = [];
+        foreach ($rows->routes as $route) {
+            $points = array_map(static fn (array $place): array => self::point($place, $rows), $route);
+            $tracks[] = ['path' => self::path($points), 'line' => $lineAt[implode(' ', $points[0])] ?? 0];
         }
 
-        return $stations;
+        return new self($stations, $tracks, self::radius($rows));
+    }
+
+    private static function radius(RouteRows $rows): float
+    {
+        $apart = min((self::WIDTH - 2 * self::RIM) / max(1, $rows->columns - 1), (self::HEIGHT - 2 * self::RIM) / max(1, $rows->rows - 1));
+
+        return round(min(5, max(1.6, 0.36 * $apart)), 1);
     }
 
     /**
-     * Level, then slanting at 45° where there is room.
-     *
-     * @param  array{x: float, y: float, line: int, ending: bool}  $from
-     * @param  array{x: float, y: float, line: int, ending: bool}  $to
+     * @param  Place  $place
+     * @return array{float, float}
      */
-    private static function path(array $from, array $to): string
+    private static function point(array $place, RouteRows $rows): array
     {
-        $rise = abs($to['y'] - $from['y']);
-        $run = $to['x'] - $from['x'];
-        if ($rise < 1 || $run <= 0) {
-            return "M{$from['x']} {$from['y']}L{$to['x']} {$to['y']}";
-        }
-        $slant = min($rise, $run);
-        $turn = round($from['x'] + ($run - $slant) / 2, 1);
-        $end = round($turn + $slant, 1);
+        $across = (self::WIDTH - 2 * self::RIM) / max(1, $rows->columns - 1);
+        $down = $rows->rows === 1 ? 0.5 : $place['row'] / ($rows->rows - 1);
 
-        return "M{$from['x']} {$from['y']}L{$turn} {$from['y']}L{$end} {$to['y']}L{$to['x']} {$to['y']}";
+        return [
+            round(self::RIM + $place['column'] * $across, 1),
+            round(self::RIM + $down * (self::HEIGHT - 2 * self::RIM), 1),
+        ];
+    }
+
+    /**
+     * From column to column: level, then slanting at 45° where there is room.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    private static function path(array $points): string
+    {
+        [$x, $y] = $points[0];
+        $path = "M{$x} {$y}";
+        foreach (array_slice($points, 1) as [$toX, $toY]) {
+            $run = $toX - $x;
+            $slant = min(abs($toY - $y), $run);
+            $turn = round($x + ($run - $slant) / 2, 1);
+            $path .= $slant < 1 ? "L{$toX} {$toY}" : "L{$turn} {$y}L".round($turn + $slant, 1)." {$toY}L{$toX} {$toY}";
+            [$x, $y] = [$toX, $toY];
+        }
+
+        return $path;
     }
 }

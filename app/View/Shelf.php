@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\Models\Game;
 use App\Models\User;
-use Illuminate\Support\Collection;
+use Illuminate\Pagination\LengthAwarePaginator;
 
 /** A teacher's games as strips: newest work first, with their open runs and how many are playing now. */
 final class Shelf
@@ -17,8 +17,11 @@ final class Shelf
     /** Nanoseconds for which a shelf waits until games are looked over; those left are looked over the next time. */
     private const PATIENCE = 2_000_000_000;
 
-    /** @return Collection<int, Strip> */
-    public static function of(User $teacher, string $sought, bool $isAway = false): Collection
+    /** Strips of one page. */
+    private const PAGE = 24;
+
+    /** @return LengthAwarePaginator<int, Strip> */
+    public static function of(User $teacher, string $sought, bool $isAway = false): LengthAwarePaginator
     {
         $games = $teacher->games()->with([
             'editions' => static fn ($editions) => $editions->select(['id', 'game_id', 'number', 'hash'])->orderByDesc('number'),
@@ -34,7 +37,10 @@ final class Shelf
 
         $since = hrtime(true);
 
-        return $games->get()->map(static fn (Game $game): Strip => Strip::of($game, hrtime(true) - $since < self::PATIENCE))->values();
+        return $games
+            ->paginate(self::PAGE)
+            ->withQueryString()
+            ->through(static fn (Game $game): Strip => Strip::of($game, hrtime(true) - $since < self::PATIENCE));
     }
 
     public static function awayOf(User $teacher): int

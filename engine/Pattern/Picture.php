@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Support\Palette;
 use Fravel\Worksheet\Row;
 
 /** Answers that check themselves, beside a picture that stays in view. */
@@ -30,7 +31,7 @@ final class Picture implements Pattern
         $groups = array_chunk($content->questions('questions'), self::MOST);
         $ids = $builder->ids('picture', count($groups));
         foreach ($groups as $place => $rows) {
-            $builder->scene($ids[$place], count($groups) > 1 ? $builder->say('numbered', ['title' => $title, 'number' => $place + 1]) : $title, self::things($builder, $content->text('picture'), $rows, $ids[$place + 1] ?? PatternBuilder::ONWARD), ['layout' => 'stage', 'backdrop' => ['asset' => null, 'colour' => '#eadfc8', 'alt' => '']]);
+            $builder->scene($ids[$place], count($groups) > 1 ? $builder->say('numbered', ['title' => $title, 'number' => $place + 1]) : $title, self::things($builder, $content->text('picture'), $rows, $ids[$place + 1] ?? PatternBuilder::ONWARD), ['layout' => 'stage', 'backdrop' => ['asset' => null, 'colour' => Palette::COLOURS['sand'], 'alt' => '']]);
         }
     }
 

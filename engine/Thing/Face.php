@@ -6,6 +6,7 @@ namespace Fravel\Thing;
 
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
+use Fravel\Support\Palette;
 
 /** One side of a cover. */
 final readonly class Face
@@ -27,6 +28,6 @@ final readonly class Face
 
     public function words(): Words
     {
-        return new Words($this->md, Text::COLOURS['ink'], $this->asset === null ? $this->colour : null);
+        return new Words($this->md, Palette::COLOURS['ink'], $this->asset === null ? $this->colour : null);
     }
 }

@@ -6,6 +6,7 @@ namespace Fravel\Thing;
 
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
+use Fravel\Support\Palette;
 
 /** Words to read. */
 final readonly class Text extends Thing
@@ -16,7 +17,7 @@ final readonly class Text extends Thing
     public const SIZES = ['title', 'body', 'small'];
 
     /** Colours of the palette, by name: what is chosen reads well wherever it is shown. */
-    public const COLOURS = ['ink' => '#10222b', 'paper' => '#f8f3e8', 'deep' => '#17414d', 'lamp' => '#f2b134', 'signal' => '#d6452d', 'moss' => '#4f7a52', 'dusk' => '#6d6a9c'];
+    public const COLOURS = ['ink', 'paper', 'deep', 'lamp', 'signal', 'moss', 'dusk'];
 
     /** @param  bool  $plate  whether it stands on a plate of paper */
     public function __construct(Common $common, public string $md, public string $size, public string $colour, public bool $plate)
@@ -30,7 +31,7 @@ final readonly class Text extends Thing
             Common::read($node),
             $node->text('md'),
             $node->known('size', self::SIZES, 'body'),
-            $node->known('colour', array_keys(self::COLOURS), 'ink'),
+            $node->known('colour', self::COLOURS, 'ink'),
             $node->at('plate')->value === true,
         );
     }
@@ -52,7 +53,9 @@ final readonly class Text extends Thing
 
     public function words(): array
     {
-        return [new Words($this->md, self::COLOURS[$this->colour], $this->plate ? self::COLOURS['paper'] : null, ! $this->plate)];
+        $plate = $this->plate ? Palette::COLOURS['paper'] : null;
+
+        return [new Words($this->md, Palette::COLOURS[$this->colour], $plate, ! $this->plate)];
     }
 
     public function lacksFile(): bool

@@ -6,6 +6,7 @@ return [
         'scene' => 'Erste Szene',
         'hello' => 'Sag, wo man ist und was man sieht.',
     ],
+    'copy' => ':title (Kopie)',
     'new' => [
         'scene' => 'Neue Szene',
         'chapter' => 'Kapitel :number',

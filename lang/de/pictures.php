@@ -5,6 +5,7 @@ return [
     'large' => 'Dieses Bild hat :found Megapixel; bis zu :most gehen. Speichern Sie es kleiner und versuchen Sie es noch einmal.',
     'heavy' => 'Diese Datei ist zu groß. Speichern Sie das Bild kleiner und versuchen Sie es noch einmal; alles andere bleibt.',
     'unreadable' => 'Diese Datei ist kein Bild, das hier gelesen werden kann. PNG, JPEG, WebP, GIF und SVG gehen.',
+    'missing' => 'Es ist nicht da.',
     'unsafe' => 'Von dieser Zeichnung ließ sich nichts sicher behalten.',
     'intricate' => 'Diese Zeichnung hat mehr Teile, als ein Bildschirm gut zeichnet. Speichern Sie sie als PNG und nehmen Sie das; Ihre Szene ist, wie sie war.',
     'full_game' => 'Die Bilder dieses Spiels füllen ihre :most MB. Alles bleibt; nehmen Sie kleinere Bilder, oder machen Sie in einem anderen Spiel weiter.',

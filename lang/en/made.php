@@ -6,6 +6,7 @@ return [
         'scene' => 'First scene',
         'hello' => 'Say where the students are and what they see.',
     ],
+    'copy' => ':title (copy)',
     'new' => [
         'scene' => 'New scene',
         'chapter' => 'Chapter :number',

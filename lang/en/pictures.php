@@ -5,6 +5,7 @@ return [
     'large' => 'That picture has :found megapixels; up to :most can be taken. Save it smaller and try again.',
     'heavy' => 'That file is too large to be taken. Save the picture smaller and try again; everything else is kept.',
     'unreadable' => 'That file is no picture that can be read here. PNG, JPEG, WebP, GIF and SVG can.',
+    'missing' => 'It is not there.',
     'unsafe' => 'Nothing of that drawing could be kept safely.',
     'intricate' => 'That drawing has more parts than a screen can draw well. Save it as a PNG and take that; your scene is as it was.',
     'full_game' => 'This game’s pictures fill their :most MB. Everything is kept; take smaller pictures, or go on in another game.',

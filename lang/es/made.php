@@ -6,6 +6,7 @@ return [
         'scene' => 'Primera escena',
         'hello' => 'Di dónde se está y qué se ve.',
     ],
+    'copy' => ':title (copia)',
     'new' => [
         'scene' => 'Nueva escena',
         'chapter' => 'Capítulo :number',

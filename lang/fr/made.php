@@ -6,6 +6,7 @@ return [
         'scene' => 'Première scène',
         'hello' => 'Dis où l’on est et ce que l’on voit.',
     ],
+    'copy' => ':title (copie)',
     'new' => [
         'scene' => 'Nouvelle scène',
         'chapter' => 'Chapitre :number',

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Closure;
-use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -15,19 +13,13 @@ use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
+use Tests\Support\Browsers\Kind;
 
-/** One person at one screen: a headless Chromium with what a test says of it. */
+/** One person at one screen: a browser with what a test says of it. */
 final class Browser
 {
-    private const FLAGS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en'];
-
     /** Seconds to wait for what a page is to show. */
     private const PATIENCE = 10;
-
-    /** @var resource|null */
-    private static $chromedriver = null;
-
-    private static int $port = 0;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address)
     {
@@ -36,15 +28,14 @@ final class Browser
     /** @var array<int, self> those that are still open, so that none outlives the process */
     private static array $open = [];
 
+    private static bool $isClosing = false;
+
     public static function open(string $address, int $width = 1280, int $height = 800, bool $scripts = true): self
     {
-        self::startDriver();
-        $options = (new ChromeOptions)->addArguments([...self::FLAGS, "--window-size={$width},{$height}", '--user-data-dir='.sys_get_temp_dir().'/fravel-chrome-'.bin2hex(random_bytes(6))]);
-        $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => $scripts ? 1 : 2]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30000, 60000);
+        // Before the drivers', so that each is closed while its driver is still there.
+        self::$isClosing || register_shutdown_function(self::closeAll(...));
+        self::$isClosing = true;
+        $driver = Kind::chosen()->open($width, $height, $scripts);
         $browser = new self($driver, $address);
         self::$open[spl_object_id($browser)] = $browser;
 
@@ -192,9 +183,14 @@ final class Browser
     /** @return list<string> what the console complained about */
     public function complaints(): array
     {
+        if (! Kind::chosen()->tellsComplaints()) {
+            return [];
+        }
         $entries = $this->driver->manage()->getLog('browser');
+        $isComplaint = static fn (array $entry): bool => $entry['level'] === 'SEVERE'
+            || str_contains($entry['message'], 'Content Security Policy');
 
-        return array_values(array_map(static fn (array $entry): string => $entry['message'], array_filter($entries, static fn (array $entry): bool => $entry['level'] === 'SEVERE' || str_contains($entry['message'], 'Content Security Policy'))));
+        return array_column(array_filter($entries, $isComplaint), 'message');
     }
 
     /** @return list<string> what axe finds against WCAG 2.2 AA, a line each */
@@ -217,22 +213,6 @@ final class Browser
     {
         foreach (self::$open as $browser) {
             $browser->close();
-        }
-        if (self::$chromedriver !== null) {
-            proc_terminate(self::$chromedriver);
-        }
-    }
-
-    private static function startDriver(): void
-    {
-        if (self::$chromedriver !== null) {
-            return;
-        }
-        self::$port = Server::freePort();
-        self::$chromedriver = proc_open(['chromedriver', '--port='.self::$port, '--log-level=SEVERE'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes) ?: null;
-        register_shutdown_function(self::closeAll(...));
-        for ($wait = 0; $wait < 100 && ! Server::answers('http://127.0.0.1:'.self::$port.'/status'); $wait++) {
-            usleep(50_000);
         }
     }
 }

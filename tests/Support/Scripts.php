@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Fravel\Support\Json;
+use RuntimeException;
 
-/** Runs modules of the interface that need no browser. */
+/** Runs modules of the interface that need no browser, all in one process of Node. */
 final class Scripts
 {
+    /** @var array{resource, resource}|null what is asked of it, and what it answers */
+    private static ?array $lines = null;
+
     /**
      * What an expression over a module's exports gives, also when that comes later; `input` holds what is passed in.
      *
@@ -16,29 +20,33 @@ final class Scripts
      */
     public static function run(string $module, string $expression, mixed $input = null): mixed
     {
-        $path = dirname(__DIR__, 2)."/resources/js/{$module}";
-        $catalogue = dirname(__DIR__, 2).'/resources/js/lib/catalogue.js';
-        $script = "import * as module from '{$path}'; import { learn } from '{$catalogue}';"
-            .'let text = ""; for await (const part of process.stdin) text += part;'
-            .'const { input, words } = JSON.parse(text); learn(words);'
-            ."console.log(JSON.stringify({ result: await ((input) => {$expression})(input) }));";
-        $process = proc_open(['node', '--input-type=module', '-e', $script], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
-        if ($process === false) {
-            return 'node did not start';
-        }
-        fwrite($pipes[0], Json::write(['input' => $input, 'words' => self::words()]));
-        fclose($pipes[0]);
-        $output = (string) stream_get_contents($pipes[1]);
-        $errors = (string) stream_get_contents($pipes[2]);
+        [$asked, $answers] = self::$lines ??= self::start();
+        fwrite($asked, Json::write(['module' => $module, 'expression' => $expression, 'input' => $input])."\n");
+        $answer = Json::readObject((string) fgets($answers));
 
-        return proc_close($process) === 0 ? Json::readObject($output)['result'] : "failed: {$errors}";
+        return $answer['result'] ?? null;
+    }
+
+    /** @return array{resource, resource} */
+    private static function start(): array
+    {
+        $process = proc_open(['node', __DIR__.'/scripts.js'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes);
+        if ($process === false) {
+            throw new RuntimeException('node did not start');
+        }
+        fwrite($pipes[0], Json::write(self::words())."\n");
+
+        return [$pipes[0], $pipes[1]];
     }
 
     /** @return array<string, mixed> what the workshop speaks from, in English */
     private static function words(): array
     {
-        $files = ['workshop', 'cards', 'stage', 'map', 'ways', 'kinds', 'edits', 'games', 'made'];
+        $words = [];
+        foreach (['workshop', 'cards', 'stage', 'map', 'ways', 'kinds', 'edits', 'games', 'made'] as $file) {
+            $words[$file] = require dirname(__DIR__, 2)."/lang/en/{$file}.php";
+        }
 
-        return array_combine($files, array_map(static fn (string $file): array => require dirname(__DIR__, 2)."/lang/en/{$file}.php", $files));
+        return $words;
     }
 }

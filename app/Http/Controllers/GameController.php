@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CopyGame;
 use App\Actions\CreateGame;
 use App\Http\Field;
 use App\Models\Game;
@@ -65,6 +66,13 @@ final class GameController extends Controller
         return response('{"revision":'.$game->revision.',"history":'.$history.',"document":'.$game->document.'}', 200, [
             'Content-Type' => 'application/json', 'Cache-Control' => 'no-store',
         ]);
+    }
+
+    public function copy(Game $game, CopyGame $copy): RedirectResponse
+    {
+        $words = __('games.copied', ['title' => $copy->handle($game)->title]);
+
+        return redirect()->route('games.index')->with('status', $words);
     }
 
     /** Takes a game off the shelf, or puts it back; nothing of it is lost. */

@@ -58,14 +58,15 @@ final class PlayController extends Controller
             return (new JsonResponse(Reply::of($turn, $frame)))->withHeaders(['Cache-Control' => 'no-store']);
         }
 
-        return $this->pageAfter($turn, $code, $ticket);
+        return $this->pageAfter($turn, $code, $ticket, SentAction::typed($request));
     }
 
-    private function pageAfter(Turn $turn, string $code, Ticket $ticket): Response
+    /** @param  array{on: string, with: mixed}  $typed */
+    private function pageAfter(Turn $turn, string $code, Ticket $ticket, array $typed): Response
     {
         $play = Play::query()->findOrFail($ticket->play);
 
-        return $this->page(Screen::after($turn), self::frame($code, $play, null), $turn, true);
+        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, true);
     }
 
     private function page(Screen $screen, Frame $frame, ?Turn $turn, bool $isOpen): Response

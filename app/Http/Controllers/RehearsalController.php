@@ -121,7 +121,7 @@ final class RehearsalController extends Controller
             return response(view('play.rehearsal', $around)->render());
         }
         $drawn = self::drawn($around);
-        $markup = Languages::within($game->read()->language(), static fn (): string => view('play.show', ['screen' => $screen, 'frame' => self::frame($game), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed, 'around' => $drawn])->render());
+        $markup = Languages::within($game->read()->language(), static fn (): string => view('play.show', ['screen' => $screen, 'frame' => self::frame($game, $turn === null ? null : SentAction::typed($request)), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed, 'around' => $drawn])->render());
 
         return response($markup)->header('Content-Security-Policy', SecurityHeaders::FRAMED);
     }
@@ -146,8 +146,11 @@ final class RehearsalController extends Controller
         ];
     }
 
-    private static function frame(Game $game): Frame
+    /** @param  array{on: string, with: mixed}|null  $typed */
+    private static function frame(Game $game, ?array $typed = null): Frame
     {
-        return new Frame(route('rehearsal.act', $game, false), ['_token' => (string) csrf_token()], (string) __('play.you'), isRehearsal: true);
+        $fields = ['_token' => (string) csrf_token()];
+
+        return new Frame(route('rehearsal.act', $game, false), $fields, (string) __('play.you'), typed: $typed, isRehearsal: true);
     }
 }

@@ -126,7 +126,7 @@ function onKey(event, editor) {
         if (isTyping || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
         event.shiftKey ? editor.store.redo() : editor.store.undo();
-    } else if (!isTyping && !event.altKey && FACES[event.key] && !target.closest('.grid')) {
+    } else if (!isTyping && !event.altKey && FACES[event.key] && !target.closest('.sheet-grid')) {
         editor.show(FACES[event.key]);
     }
 }

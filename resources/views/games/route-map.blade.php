@@ -1,12 +1,14 @@
-<svg class="route-map" viewBox="0 0 300 84" aria-hidden="true" focusable="false">
+<svg class="route-map block w-full {{ $size ?? 'h-auto' }} {{ $map->radius < 4 ? 'map-fine' : '' }}" viewBox="0 0 300 84" aria-hidden="true" focusable="false">
     @foreach ($map->tracks as $track)
         <path d="{{ $track['path'] }}" class="track line-{{ $track['line'] }}"/>
     @endforeach
     @foreach ($map->stations as $station)
         @if ($station['ending'])
-            <rect x="{{ $station['x'] - 2.5 }}" y="{{ $station['y'] - 9 }}" width="5" height="18" class="terminus"/>
+            <rect x="{{ $station['x'] - $map->radius / 2 }}" y="{{ $station['y'] - 1.6 * $map->radius }}"
+                width="{{ $map->radius }}" height="{{ 3.2 * $map->radius }}" class="terminus"/>
         @else
-            <circle cx="{{ $station['x'] }}" cy="{{ $station['y'] }}" r="{{ count($map->stations) > 40 ? 2.5 : 5 }}" class="station line-{{ $station['line'] }}"/>
+            <circle cx="{{ $station['x'] }}" cy="{{ $station['y'] }}" r="{{ $map->radius }}"
+                class="station line-{{ $station['line'] }}"/>
         @endif
     @endforeach
 </svg>

@@ -1,35 +1,49 @@
-<li class="strip">
-    <a class="strip-map" href="{{ route('games.show', $strip->game) }}" tabindex="-1" aria-hidden="true">@include('games.route-map', ['map' => $strip->map])</a>
-    <div class="strip-title">
-        <h2><a href="{{ route('games.show', $strip->game) }}">{{ $strip->game->title }}</a></h2>
-        <p>{{ __('games.length', ['chapters' => $strip->chapters, 'scenes' => $strip->scenes, 'locks' => $strip->locks]) }}</p>
+<li class="strip group/strip relative grid items-center gap-x-6 gap-y-2.5 border-b-[1.5px] border-ink py-3.5
+    desk:grid-cols-[300px_minmax(12rem,1.5fr)_minmax(8rem,0.7fr)_minmax(9rem,0.8fr)_minmax(9rem,1fr)]">
+    <a class="block max-w-[300px] rounded-board bg-card" href="{{ route('games.show', $strip->game) }}" tabindex="-1"
+        aria-hidden="true">@include('games.route-map', ['map' => $strip->map])</a>
+    <div>
+        <h2><a class="no-underline hover:underline" href="{{ route('games.show', $strip->game) }}">{{
+            $strip->game->title
+        }}</a></h2>
+        <p class="text-small text-quiet">{{ __('games.length', [
+            'chapters' => $strip->chapters, 'scenes' => $strip->scenes, 'locks' => $strip->locks,
+        ]) }}</p>
+        <x-strip-acts :game="$strip->game"/>
     </div>
-    <div class="strip-state">
+    <div class="text-small text-quiet">
         @if ($strip->edition)
             <p class="caps">{{ __('games.edition', ['number' => $strip->edition->number]) }}</p>
-            <p>{{ $strip->isAsEdition ? __('games.as_draft') : __('games.changed', ['when' => $strip->game->updated_at->diffForHumans()]) }}</p>
+            <p>{{ $strip->isAsEdition
+                ? __('games.as_draft')
+                : __('games.changed', ['when' => $strip->game->updated_at->diffForHumans()]) }}</p>
         @else
-            <p class="caps">{{ __('games.draft') }}</p><p>{{ __('games.never_opened') }}</p>
+            <p class="caps">{{ __('games.draft') }}</p>
+            <p>{{ __('games.never_opened') }}</p>
         @endif
     </div>
-    <div class="strip-check">
+    <div class="flex items-center gap-2.5 text-small">
         @if ($strip->findings->errors !== [])
-            <x-mark verdict="wrong"/><p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->errors)]) }}</p>
+            <x-mark verdict="wrong"/>
+            <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->errors)]) }}</p>
         @elseif ($strip->findings->isProved)
-            <x-mark verdict="open"/><p>{{ __('games.proved') }}</p>
+            <x-mark verdict="open"/>
+            <p>{{ __('games.proved') }}</p>
         @else
-            <x-mark verdict="almost"/><p>{{ __('games.unproved') }}</p>
+            <x-mark verdict="almost"/>
+            <p>{{ __('games.unproved') }}</p>
         @endif
     </div>
-    <div class="strip-runs">
+    <div class="strip-runs grid gap-2 text-small text-quiet">
         @forelse ($strip->runs->take(2) as $run)
-            <p>
-                <a class="{{ $run->isOpen() ? 'code' : 'code shut' }}" href="{{ route('runs.show', $run) }}" aria-label="{{ __('games.run', ['code' => $run->code, 'label' => $run->label]) }}">{{ $run->code }}</a>
-                <span>{{ $run->label }} · {{ __($run->isOpen() ? 'games.playing' : 'games.run_closed', ['playing' => $run->playing_count, 'count' => $run->plays_count]) }}</span>
+            <p class="grid justify-items-start gap-0.5">
+                <x-code :run="$run"/>
+                <span>{{ $run->label }} · {{ __($run->isOpen() ? 'games.playing' : 'games.run_closed', [
+                    'playing' => $run->playing_count, 'count' => $run->plays_count,
+                ]) }}</span>
             </p>
         @empty
-            <p class="quiet">{{ __('games.no_run') }}</p>
+            <p>{{ __('games.no_run') }}</p>
         @endforelse
     </div>
-    <form method="post" action="{{ route('games.away', $strip->game) }}" class="strip-away">@csrf<input type="hidden" name="away" value="{{ $strip->game->archived_at ? 0 : 1 }}"><button class="link" aria-label="{{ __($strip->game->archived_at ? 'games.bring_back_one' : 'games.put_away_one', ['title' => $strip->game->title]) }}">{{ __($strip->game->archived_at ? 'games.bring_back' : 'games.put_it_away') }}</button></form>
 </li>

@@ -1,13 +1,19 @@
 {{-- What an action came to when it was sent without scripts; feedback to an answer in this scene stands at its lock. --}}
-@php($verdict = $turn->verdict())
-@php($refusal = $turn->refusal())
-@unless (($verdict && isset($screen->things()[$verdict['lock']])) || ($refusal && $refusal['reason'] !== 'thing.absent' && isset($screen->things()[request('on')])))
-    @if ($verdict || $turn->said() !== [] || $turn->given() !== [] || $refusal)
-        <div class="happened" role="status">
-            @if ($verdict)<p class="verdict verdict-{{ $verdict['verdict'] }}"><x-mark :verdict="$verdict['verdict']"/><strong>{{ __('play.verdict.'.$verdict['verdict']) }}</strong>@if ($turn->said() === []) {{ __('play.neutral.'.$verdict['verdict']) }}@endif</p>@endif
-            @foreach ($turn->said() as $said)<div class="words" {{ $screen->speaks() }}>{!! $said !!}</div>@endforeach
-            @foreach ($turn->given() as $name)<p class="gained"><x-icon name="backpack"/>{{ $name }}</p>@endforeach
-            @if ($refusal)<p>{{ __('play.refused.'.$refusal['reason'], $refusal['arguments']) }}</p>@endif
-        </div>
+<div class="happened on-card mb-3.5 grid gap-1.5 rounded-board border-l-8 border-lamp px-4.5 py-3.5" role="status">
+    @if ($turn->verdict())
+        <p class="flex items-center gap-2.5">
+            <x-mark :verdict="$turn->verdict()['verdict']"/>
+            <strong>{{ __('play.verdict.'.$turn->verdict()['verdict']) }}</strong>
+            {{ $turn->said() === [] ? __('play.neutral.'.$turn->verdict()['verdict']) : '' }}
+        </p>
     @endif
-@endunless
+    @foreach ($turn->said() as $said)
+        <div class="words" {{ $screen->speaks() }}>{!! $said !!}</div>
+    @endforeach
+    @foreach ($turn->given() as $name)
+        <p class="gained"><x-icon name="backpack"/>{{ $name }}</p>
+    @endforeach
+    @if ($turn->refusal())
+        <p>{{ __('play.refused.'.$turn->refusal()['reason'], $turn->refusal()['arguments']) }}</p>
+    @endif
+</div>

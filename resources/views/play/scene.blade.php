@@ -1,42 +1,31 @@
-@php($view = $screen->view)
-@php($isStage = ($view->scene['layout'] ?? '') === 'stage')
-<main class="scene {{ $isStage ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $view->scene['id'] ?? '' }}">
-    <header class="scene-head">
-        <h1 tabindex="-1" {{ $screen->speaks() }}>{{ $view->scene['title'] ?? '' }}</h1>
-        @if (count($view->chapters) > 1)
-            <ol class="stamps" aria-label="{{ __('play.chapters') }}">
-                @foreach ($view->chapters as $number => $stamp)
-                    <li class="stamp stamp-{{ $stamp['state'] }}"><span aria-hidden="true">{{ $number + 1 }}</span><span class="hidden-words">{{ $stamp['title'] ?? __('play.chapter', ['number' => $number + 1]) }}: {{ __("play.stamps.{$stamp['state']}") }}</span></li>
-                @endforeach
-            </ol>
+<main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}">
+    <header class="scene-head flex items-center justify-between gap-4 py-3.5">
+        <h1 tabindex="-1" class="text-sign focus:outline-none phone:text-[1.7rem]" {{ $screen->speaks() }}>{{
+            $screen->title()
+        }}</h1>
+        @if (count($screen->view->chapters) > 1)
+            @include('play.stamps')
         @endif
     </header>
-    @if ($turn)@include('play.happened')@endif
-    <div class="happened-live" id="happened"></div>
-    @if ($isStage)
-        @include('play.stage')
-    @elseif ($screen->edition->url($view->scene['backdrop']['asset'] ?? null))
-        <img class="backdrop" src="{{ $screen->edition->url($view->scene['backdrop']['asset']) }}" alt="{{ $view->scene['backdrop']['alt'] ?: $screen->edition->alt($view->scene['backdrop']['asset']) }}">
+    @if ($frame->tellsAbove($turn, $screen))
+        @include('play.happened')
     @endif
-    <div class="things">
-        @foreach ($view->things as $thing)
+    <div class="happened-live not-empty:mb-3.5" id="happened"></div>
+    @if ($screen->isStage())
+        @include('play.stage')
+    @elseif ($screen->backdrop())
+        <img src="{{ $screen->backdrop()['url'] }}" alt="{{ $screen->backdrop()['alt'] }}" class="backdrop block aspect-video
+            w-full rounded-t-board object-cover phone:aspect-16/7 md:aspect-auto md:h-[clamp(9rem,30vh,20rem)]">
+    @endif
+    <div class="things on-card grid gap-5.5 rounded-board p-4 phone:px-7 phone:pt-6 phone:pb-7">
+        @foreach ($screen->view->things as $thing)
             @include('play.thing')
         @endforeach
-        @if ($view->scene['ending'] ?? null)
-            <section class="ending ending-{{ $view->scene['ending']['kind'] }}">
-                <p class="caps">{{ __("play.endings.{$view->scene['ending']['kind']}") }}</p>
-                <div class="words" {{ $screen->speaks() }}>{!! $screen->html($view->scene['ending']['md']) !!}</div>
-            </section>
+        @if ($screen->view->scene['ending'] ?? null)
+            @include('play.ending', ['ending' => $screen->view->scene['ending']])
         @endif
-        @if ($view->continues || $view->back)
-            <div class="onward">
-                @if ($view->back)
-                    <form method="post" action="{{ $frame->address }}" class="act">@include('play.fields', ['verb' => 'back', 'on' => ''])<button class="button"><x-icon name="arrow-left"/>{{ __('play.back') }}</button></form>
-                @endif
-                @if ($view->continues)
-                    <form method="post" action="{{ $frame->address }}" class="act">@include('play.fields', ['verb' => 'continue', 'on' => ''])<button class="button primary">{{ __('play.continue') }}<x-icon name="arrow-right"/></button></form>
-                @endif
-            </div>
+        @if ($screen->view->continues || $screen->view->back)
+            @include('play.onward')
         @endif
     </div>
 </main>

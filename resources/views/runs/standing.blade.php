@@ -1,31 +1,74 @@
-<p class="standing-sum">{{ __('runs.standing.sum', ['joined' => count($standing->rows), 'finished' => $standing->finished()]) }}</p>
+@use('App\View\Moment')
+@use('App\View\RunStanding')
+<p class="mb-2 text-[1.1rem]">{{ __('runs.standing.sum', [
+    'joined' => count($standing->rows), 'finished' => $standing->finished(),
+]) }}</p>
 @if ($standing->rows === [])
-    <div class="empty"><p>{{ __('runs.standing.nobody') }}</p></div>
+    <p class="py-10">{{ __('runs.standing.nobody') }}</p>
 @else
-    <table class="ledger">
-        <thead><tr>
-            <th scope="col">{{ __('runs.columns.name') }}</th>
-            @if ($standing->asksGroup)<th scope="col">{{ __('runs.columns.group') }}</th>@endif
-            <th scope="col">{{ __('runs.standing.where') }}</th>
-            <th scope="col" class="number">{{ __('runs.columns.open') }}</th>
-            <th scope="col" class="number">{{ __('runs.columns.tries') }}</th>
-            <th scope="col" class="number">{{ __('runs.columns.time') }}</th>
-            <th scope="col">{{ __('runs.standing.finished', ['zone' => App\View\Moment::zoneName()]) }}</th>
-            <th scope="col">{{ __('runs.standing.words') }}</th>
-            <th scope="col"><span class="hidden-words">{{ __('runs.standing.remove') }}</span></th>
-        </tr></thead>
+    <table class="ledger w-full text-[0.98rem]">
+        <thead class="max-sm:sr-only">
+            <tr>
+                <x-ledger.head>{{ __('runs.columns.name') }}</x-ledger.head>
+                @if ($standing->asksGroup)
+                    <x-ledger.head>{{ __('runs.columns.group') }}</x-ledger.head>
+                @endif
+                <x-ledger.head>{{ __('runs.standing.where') }}</x-ledger.head>
+                <x-ledger.head number>{{ __('runs.columns.open') }}</x-ledger.head>
+                <x-ledger.head number>{{ __('runs.columns.tries') }}</x-ledger.head>
+                <x-ledger.head number>{{ __('runs.columns.time') }}</x-ledger.head>
+                <x-ledger.head>{{ __('runs.standing.finished', ['zone' => Moment::zoneName()]) }}</x-ledger.head>
+                <x-ledger.head>{{ __('runs.standing.words') }}</x-ledger.head>
+                <x-ledger.head><span class="hidden-words">{{ __('runs.standing.remove') }}</span></x-ledger.head>
+            </tr>
+        </thead>
         <tbody>
             @foreach ($standing->rows as $row)
-                <tr>
-                    <th scope="row">{{ $row['name'] }}</th>
-                    @if ($standing->asksGroup)<td>{{ $row['group'] }}</td>@endif
-                    <td>{{ $row['where'] }}@if ($row['ended'] === null && $row['quiet'] > 180 && $run->isOpen()) <span class="quiet">{{ __('runs.standing.quiet', ['minutes' => intdiv($row['quiet'], 60)]) }}</span>@endif @if ($row['guesses'] !== null)<span class="guesses">{{ __('runs.guesses', ['lock' => $row['guesses']]) }}</span>@endif</td>
-                    <td class="number">{{ $row['open'] }}<span class="of"> / {{ $standing->locks }}</span></td>
-                    <td class="number">{{ $row['tries'] }}</td>
-                    <td class="number">{{ \App\View\RunStanding::clock($row['seconds']) }}</td>
-                    <td>@if ($row['ended'])<x-mark :verdict="$row['ended'] === 'lost' ? 'wrong' : 'open'"/>{{ __('runs.ended.'.$row['ended']) }} @if ($row['finishedAt'])<time datetime="{{ gmdate('c', $row['finishedAt']) }}">{{ App\View\Moment::time($row['finishedAt']) }}</time>@endif @else<span class="quiet">{{ __($run->isOpen() ? 'runs.standing.playing' : 'runs.standing.unfinished') }}</span>@endif</td>
-                    <td class="two">{{ $row['words'] }}</td>
-                    <td><details class="danger row-danger"><summary aria-label="{{ __('runs.standing.remove_one', ['name' => $row['name']]) }}">{{ __('runs.standing.remove') }}</summary><form method="post" action="{{ route('runs.remove', [$run, $row['id']]) }}">@csrf @method('delete')<p>{{ __('runs.standing.gone', ['name' => $row['name']]) }}</p><button class="button bad">{{ __('runs.standing.remove_one', ['name' => $row['name']]) }}</button></form></details></td>
+                <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5 max-sm:py-2">
+                    <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5">{{ $row['name'] }}</th>
+                    @if ($standing->asksGroup)
+                        <x-ledger.cell>{{ $row['group'] }}</x-ledger.cell>
+                    @endif
+                    <x-ledger.cell>
+                        {{ $row['where'] }}
+                        @if ($row['ended'] === null && $row['quiet'] > 180 && $run->isOpen())
+                            <span class="text-quiet">{{
+                                __('runs.standing.quiet', ['minutes' => intdiv($row['quiet'], 60)])
+                            }}</span>
+                        @endif
+                        @if ($row['guesses'] !== null)
+                            <span class="guesses inline-block rounded-board border-[1.5px] border-signal px-1.5 text-note
+                                whitespace-nowrap">{{ __('runs.guesses', ['lock' => $row['guesses']]) }}</span>
+                        @endif
+                    </x-ledger.cell>
+                    <x-ledger.cell number>{{ $row['open'] }}<span class="text-quiet"> / {{
+                        $standing->locks
+                    }}</span></x-ledger.cell>
+                    <x-ledger.cell number>{{ $row['tries'] }}</x-ledger.cell>
+                    <x-ledger.cell number>{{ RunStanding::clock($row['seconds']) }}</x-ledger.cell>
+                    <x-ledger.cell>
+                        @if ($row['ended'])
+                            <x-mark :verdict="$row['ended'] === 'lost' ? 'wrong' : 'open'"/>
+                            {{ __('runs.ended.'.$row['ended']) }}
+                            @if ($row['finishedAt'])
+                                <time class="text-quiet" datetime="{{ gmdate('c', $row['finishedAt']) }}">{{
+                                    Moment::time($row['finishedAt'])
+                                }}</time>
+                            @endif
+                        @else
+                            <span class="text-quiet">{{
+                                __($run->isOpen() ? 'runs.standing.playing' : 'runs.standing.unfinished')
+                            }}</span>
+                        @endif
+                    </x-ledger.cell>
+                    <x-ledger.cell><span class="text-quiet">{{ $row['words'] }}</span></x-ledger.cell>
+                    <x-ledger.cell>
+                        <x-danger class="text-small text-quiet open:min-w-60 open:text-ink" :title="__('runs.standing.remove')"
+                            :label="__('runs.standing.remove_one', ['name' => $row['name']])"
+                            :action="route('runs.remove', [$run, $row['id']])"
+                            :words="__('runs.standing.gone', ['name' => $row['name']])"
+                            :button="__('runs.standing.remove_one', ['name' => $row['name']])"/>
+                    </x-ledger.cell>
                 </tr>
             @endforeach
         </tbody>

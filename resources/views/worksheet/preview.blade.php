@@ -1,46 +1,55 @@
-<p class="understood">
+@use('Fravel\Worksheet\Table')
+<p class="text-[1.05rem]">
     <strong>{{ __('worksheet.preview.rows', ['count' => count($sheet->rows)]) }}</strong>
-    {{ __('worksheet.preview.parted', ['by' => __('worksheet.separators')[$sheet->separator], 'headings' => (int) $sheet->columns->hasHeader, 'empty' => $sheet->empty]) }}
-    @if ($sheet->isCut)<strong>{{ __('worksheet.preview.cut', ['count' => number_format(\Fravel\Worksheet\Table::MOST_ROWS)]) }}</strong>@endif
+    {{ __('worksheet.preview.parted', [
+        'by' => __('worksheet.separators')[$sheet->separator],
+        'headings' => (int) $sheet->columns->hasHeader,
+        'empty' => $sheet->empty,
+    ]) }}
+    @if ($sheet->isCut)
+        <strong>{{ __('worksheet.preview.cut', ['count' => number_format(Table::MOST_ROWS)]) }}</strong>
+    @endif
 </p>
-<form method="post" action="{{ route('worksheet.preview') }}" class="separators" aria-label="{{ __('worksheet.preview.others') }}">
+<form method="post" action="{{ route('worksheet.preview') }}" aria-label="{{ __('worksheet.preview.others') }}"
+    class="mb-4 flex flex-wrap items-center gap-3.5 text-small text-quiet">
     @csrf
     <textarea name="text" hidden>{{ $text }}</textarea>
     <input type="hidden" name="language" value="{{ $language }}"><input type="hidden" name="title" value="{{ $title }}">
     <span>{{ __('worksheet.preview.wrong') }}</span>
     @foreach (__('worksheet.separators') as $separator => $name)
-        @if ($separator !== $sheet->separator)<button class="link" name="separator" value="{{ $separator === "\t" ? 'tab' : $separator }}">{{ $name }}</button>@endif
+        @if ($separator !== $sheet->separator)
+            <button class="link" name="separator" value="{{ $separator === "\t" ? 'tab' : $separator }}">{{ $name }}</button>
+        @endif
     @endforeach
 </form>
-<form method="post" action="{{ route('worksheet.store') }}" class="preview">
+<form method="post" action="{{ route('worksheet.store') }}">
     @csrf
     <textarea name="text" hidden>{{ $text }}</textarea>
     <input type="hidden" name="language" value="{{ $language }}">
-    <div class="preview-head">
-        <div class="field"><label for="title">{{ __('games.title') }}</label><input id="title" name="title" maxlength="120" value="{{ $title }}" placeholder="{{ __('games.untitled') }}"></div>
-        <button class="button primary"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button>
+    <div class="sticky top-0 z-2 flex items-end gap-6 border-b-[1.5px] border-ink bg-paper py-2.5">
+        <div class="field max-w-[34rem] flex-1">
+            <label for="title">{{ __('games.title') }}</label>
+            <input id="title" name="title" maxlength="120" value="{{ $title }}" placeholder="{{ __('games.untitled') }}">
+        </div>
+        <button class="button primary ml-auto"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button>
     </div>
-    <table class="rows-table">
+    <table class="w-full table-fixed max-md:block">
         <caption class="hidden-words">{{ __('worksheet.preview.caption') }}</caption>
-        <thead><tr>@foreach (__('worksheet.preview.columns') as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead>
-        <tbody>
+        <thead class="max-md:sr-only">
+            <tr>
+                @foreach (['w-[4.6rem]', 'w-[29%]', 'w-[21%]', 'w-[8.6rem]', '', 'w-40'] as $place => $across)
+                    <th scope="col" class="{{ $across }} px-1.5 pt-3 pb-1 text-left text-caps tracking-[0.05em] text-quiet
+                        uppercase">{{ __('worksheet.preview.columns')[$place] }}</th>
+                @endforeach
+            </tr>
+        </thead>
+        <tbody class="max-md:block">
             @foreach ($sheet->rows as $place => $row)
-                <tr @class(['left-out' => ! $row->isTaken])>
-                    <td><input type="hidden" name="rows[{{ $place }}][number]" value="{{ $row->number }}">
-                        <label class="row-tick"><input type="checkbox" name="rows[{{ $place }}][taken]" value="1" @checked($row->isTaken) aria-label="{{ __('worksheet.preview.cells.take', ['number' => $row->number]) }}"><span class="row-number">{{ $row->number }}</span></label></td>
-                    <td><textarea name="rows[{{ $place }}][question]" rows="2" aria-label="{{ __('worksheet.preview.cells.question', ['number' => $row->number]) }}">{{ $row->question }}</textarea>
-                        @if ($row->repeats)<p class="note warn">{{ __('worksheet.repeats', ['number' => $row->repeats]) }}</p>@endif</td>
-                    <td><textarea name="rows[{{ $place }}][answers]" rows="{{ max(2, count($row->answers)) }}" aria-label="{{ __('worksheet.preview.cells.answers', ['number' => $row->number]) }}">{{ implode("\n", $row->answers) }}</textarea>
-                        @foreach (array_diff($row->notes, ['row.no-feedback']) as $note)<p @class(['note', 'warn' => $note === 'row.no-answer'])>{{ __('worksheet.notes')[$note] }}</p>@endforeach</td>
-                    <td><select name="rows[{{ $place }}][kind]" aria-label="{{ __('worksheet.preview.cells.kind', ['number' => $row->number]) }}">
-                            @foreach (__('worksheet.kinds') as $kind => $name)<option value="{{ $kind }}" @selected($kind === $row->kind->value)>{{ $name }}</option>@endforeach
-                        </select>
-                        <label class="row-about"><input type="checkbox" name="rows[{{ $place }}][about]" value="1" @checked($row->isAbout)> ± 2 %</label></td>
-                    <td><textarea name="rows[{{ $place }}][feedback]" rows="2" aria-label="{{ __('worksheet.preview.cells.feedback', ['number' => $row->number]) }}" placeholder="{{ $row->feedback === '' ? __('worksheet.preview.neutral') : '' }}">{{ $row->feedback }}</textarea></td>
-                    <td><input name="rows[{{ $place }}][room]" value="{{ $row->room }}" aria-label="{{ __('worksheet.preview.cells.room', ['number' => $row->number]) }}" placeholder="{{ $made['chapter'] }}"></td>
-                </tr>
+                @include('worksheet.row')
             @endforeach
         </tbody>
     </table>
-    <div class="preview-foot"><button class="button primary"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button></div>
+    <div class="flex justify-end pt-4">
+        <button class="button primary"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button>
+    </div>
 </form>

@@ -2,7 +2,9 @@
     <a class="skip" href="#faces">{{ __('workshop.skip') }}</a>
     <header class="bar">
         <a class="bar-home" href="{{ route('games.index') }}" aria-label="{{ __('games.yours') }}"><x-lamp/></a>
-        <h1 class="bar-title"><input id="game-title" aria-label="{{ __('games.title') }}" value="{{ $game->title }}" maxlength="120"></h1>
+        <h1 class="bar-title">
+            <input id="game-title" aria-label="{{ __('games.title') }}" value="{{ $game->title }}" maxlength="120">
+        </h1>
         <p class="saved" id="saved" role="status"><x-icon name="check"/><span>{{ __('workshop.saved') }}</span></p>
         <nav class="faces-nav" aria-label="{{ __('workshop.faces.label') }}">
             <button data-face="map">{{ __('workshop.faces.map') }} <kbd>1</kbd></button>
@@ -10,13 +12,18 @@
             <button data-face="sheet">{{ __('workshop.faces.sheet') }} <kbd>3</kbd></button>
         </nav>
         <div class="bar-end">
-            <button class="bar-icon" id="undo" disabled title="{{ __('workshop.undo') }}" aria-label="{{ __('workshop.undo') }}"><x-icon name="undo-2"/></button>
-            <button class="bar-icon" id="redo" disabled title="{{ __('workshop.redo') }}" aria-label="{{ __('workshop.redo') }}"><x-icon name="redo-2"/></button>
-            <button class="bar-icon" id="history" aria-expanded="false" aria-controls="history-list" title="{{ __('workshop.history.title') }}" aria-label="{{ __('workshop.history.title') }}"><x-icon name="history"/></button>
-            <button class="bar-button bar-findings" id="findings-count" aria-expanded="false" aria-controls="findings-list" hidden><span></span></button>
-            <a class="bar-button" id="go-on-rehearsing" href="{{ route('rehearsal.show', $game) }}" hidden><x-icon name="play"/>{{ __('workshop.goOn') }}</a>
-            <a class="bar-button" id="rehearse" href="{{ route('rehearsal.show', $game) }}"><x-icon name="footprints"/>{{ __('workshop.rehearse') }}</a>
-            <a class="bar-button lit" href="{{ route('runs.create', $game) }}"><x-icon name="sailboat"/>{{ __('runs.new.title') }}</a>
+            <x-bar.icon id="undo" icon="undo-2" :label="__('workshop.undo')" disabled/>
+            <x-bar.icon id="redo" icon="redo-2" :label="__('workshop.redo')" disabled/>
+            <x-bar.icon id="history" icon="history" :label="__('workshop.history.title')" aria-expanded="false"
+                aria-controls="history-list"/>
+            <button class="bar-button bar-findings" id="findings-count" aria-expanded="false"
+                aria-controls="findings-list" hidden><span></span></button>
+            <a class="bar-button" id="go-on-rehearsing" href="{{ route('rehearsal.show', $game) }}" hidden><x-icon
+                name="play"/>{{ __('workshop.goOn') }}</a>
+            <a class="bar-button" id="rehearse" href="{{ route('rehearsal.show', $game) }}"><x-icon
+                name="footprints"/><span>{{ __('workshop.rehearse') }}</span></a>
+            <a class="bar-button lit" href="{{ route('runs.create', $game) }}"><x-icon
+                name="sailboat"/><span>{{ __('runs.new.title') }}</span></a>
         </div>
     </header>
     <p class="alert" id="alert" role="alert" hidden></p>

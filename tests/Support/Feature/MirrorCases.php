@@ -22,8 +22,17 @@ final class MirrorCases
      */
     public static function inBrowser(array $document, array $commands, array $inverses): array
     {
-        $script = '{ let game = input.document; const refused = input.commands.map((command) => { const made = module.attempt(game, command); game = made.game; return made.refusal; }); return { game, refused, undone: input.inverses.reduce(module.apply, game) }; }';
-        ['game' => $game, 'refused' => $refused, 'undone' => $undone] = Scripts::run('workshop/editor/document.js', $script, ['document' => $document, 'commands' => $commands, 'inverses' => $inverses]);
+        $script = '(() => {
+            let game = input.document;
+            const refused = input.commands.map((command) => {
+                const made = module.attempt(game, command);
+                game = made.game;
+                return made.refusal;
+            });
+            return { game, refused, undone: input.inverses.reduce(module.apply, game) };
+        })()';
+        $input = ['document' => $document, 'commands' => $commands, 'inverses' => $inverses];
+        ['game' => $game, 'refused' => $refused, 'undone' => $undone] = Scripts::run('workshop/editor/document.js', $script, $input);
 
         return ['game' => Json::write($game), 'refused' => $refused, 'undone' => Json::write($undone)];
     }

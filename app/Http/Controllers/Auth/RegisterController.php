@@ -36,7 +36,7 @@ final class RegisterController extends Controller
 
     public function finish(Request $request): View
     {
-        return view('auth.finish', ['email' => Field::text($request, 'email')]);
+        return view('auth.finish', ['email' => Field::text($request, 'email'), 'address' => $request->getRequestUri()]);
     }
 
     public function make(RegisterRequest $request, SignIn $signIn): RedirectResponse

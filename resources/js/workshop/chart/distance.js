@@ -1,4 +1,5 @@
 import { el } from '../../lib/dom.js';
+import { PALETTE } from '../../lib/palette.js';
 import { LINE_HEIGHT } from './boxes.js';
 import { path } from './track.js';
 
@@ -22,6 +23,8 @@ function circle(outline, x, y) {
     outline.moveTo(x + 9, y);
     outline.arc(x, y, 9, 0, 2 * Math.PI);
 }
+
+const LINES = ['signal', 'deep', 'moss', 'dusk', 'brass'].map((name) => PALETTE[name]);
 
 /** Fewer stations than this are drawn the same from near and far. */
 const MANY = 150;
@@ -76,17 +79,16 @@ function distantView(sea) {
         if (noted) makeStrokes(noted);
         [canvas.width, canvas.height] = [width, height];
         brush.setTransform(k, 0, 0, k, x, y);
-        const colour = colours();
         for (const stroke of strokes) {
             brush.lineWidth = { track: 6, terminus: 10, station: 5, hollow: 5 }[stroke.kind];
-            brush.strokeStyle = stroke.kind === 'terminus' ? colour.ink : colour.lines[stroke.line];
+            brush.strokeStyle = stroke.kind === 'terminus' ? PALETTE.ink : LINES[stroke.line];
             brush.setLineDash(stroke.kind === 'hollow' ? [4, 4] : []);
             brush.stroke(stroke.path);
             if (stroke.kind !== 'station' && stroke.kind !== 'hollow') continue;
-            brush.fillStyle = colour.card;
+            brush.fillStyle = PALETTE.card;
             brush.fill(stroke.path);
         }
-        if (!isFar) write((0 - x) / k, (0 - y) / k, (width - x) / k, (height - y) / k, colour.ink);
+        if (!isFar) write((0 - x) / k, (0 - y) / k, (width - x) / k, (height - y) / k, PALETTE.ink);
 
         return true;
     }
@@ -102,15 +104,6 @@ function distantView(sea) {
     }
 
     return { canvas, note, show };
-}
-
-let known = null;
-
-function colours() {
-    const of = (name) => getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`).trim();
-    known ??= { ink: of('ink'), card: of('card'), lines: [...['signal', 'deep', 'moss', 'dusk'].map(of), '#a8751a'] };
-
-    return known;
 }
 
 export { distantView };

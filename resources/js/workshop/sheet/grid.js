@@ -15,7 +15,7 @@ function openGrid({ take, beyond, open, label }) {
     const head = el('div', { class: 'grid-head', role: 'row', 'aria-rowindex': 1 });
     const node = el(
         'div',
-        { class: 'grid', role: 'grid', tabindex: 0, 'aria-label': label, 'aria-multiselectable': 'true' },
+        { class: 'sheet-grid', role: 'grid', tabindex: 0, 'aria-label': label, 'aria-multiselectable': 'true' },
         head,
         body,
     );

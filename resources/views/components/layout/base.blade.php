@@ -1,4 +1,5 @@
 @props(['title', 'body' => '', 'page' => '', 'words' => null])
+@use('Fravel\Support\Palette')
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
 <head>
@@ -6,15 +7,23 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>{{ $title }} · Fravel</title>
     <meta name="description" content="{{ __(str_starts_with($body, 'player') ? 'play.about' : 'layout.about') }}">
-    <meta name="theme-color" content="#10222b">
+    <meta name="theme-color" content="{{ Palette::COLOURS['ink'] }}">
     <link rel="icon" href="/lamp.svg" type="image/svg+xml">
     <link rel="apple-touch-icon" href="/icons/apple-touch-icon.png">
     <link rel="manifest" href="/manifest.webmanifest">
     <noscript><link rel="stylesheet" href="/without-scripts.css"></noscript>
-    @vite(['resources/css/app.css', ...(str_starts_with($body, 'player') ? [] : ['resources/css/teacher.css']), 'resources/js/app.js'])
+    @vite([
+        'resources/css/app.css',
+        ...(str_starts_with($body, 'player') ? [] : ['resources/css/teacher.css']),
+        'resources/js/app.js',
+    ])
 </head>
-<body class="{{ $body }}" data-page="{{ $page }}">
+<body class="{{ $body }} {{ str_starts_with($body, 'player') ? 'on-ink text-lead' : '' }}" data-page="{{ $page }}">
 {{ $slot }}
-@if ($words)<script type="application/json" id="catalogue">{!! json_encode($words, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}</script>@endif
+@if ($words)
+    <script type="application/json" id="catalogue">
+        {!! json_encode($words, JSON_HEX_TAG | JSON_UNESCAPED_UNICODE) !!}
+    </script>
+@endif
 </body>
 </html>

@@ -1,1 +1,5 @@
-@include('play.inputs.slots', ['legend' => __('play.inputs.colours', ['count' => $input['length']]), 'length' => $input['length'], 'choices' => array_combine($input['palette'], array_map(static fn (string $colour): string => __('play.palette')[$colour] ?? $colour, $input['palette']))])
+@include('play.inputs.slots', [
+    'legend' => __('play.inputs.colours', ['count' => $input['length']]),
+    'length' => $input['length'],
+    'choices' => array_combine($input['palette'], array_map($screen->colour(...), $input['palette'])),
+])

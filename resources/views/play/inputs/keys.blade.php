@@ -1,1 +1,5 @@
-@include('play.inputs.slots', ['legend' => __('play.inputs.keys', ['count' => $input['length']]), 'length' => $input['length'], 'choices' => collect($input['keys'])->mapWithKeys(fn ($key) => [$key['id'] => $screen->plain($key['md'])])->all()])
+@include('play.inputs.slots', [
+    'legend' => __('play.inputs.keys', ['count' => $input['length']]),
+    'length' => $input['length'],
+    'choices' => $screen->choices($input['keys']),
+])

@@ -1,1 +1,5 @@
-@include('play.inputs.slots', ['legend' => __('play.inputs.order'), 'length' => count($input['items']), 'choices' => collect($input['items'])->mapWithKeys(fn ($item) => [$item['id'] => $screen->plain($item['md'])])->all()])
+@include('play.inputs.slots', [
+    'legend' => __('play.inputs.order'),
+    'length' => count($input['items']),
+    'choices' => $screen->choices($input['items']),
+])

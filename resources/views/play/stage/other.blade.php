@@ -1,1 +1,6 @@
-<foreignObject x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"><a class="stage-lock stage-lock-plate" href="#thing-{{ $thing['id'] }}" data-panel="{{ $thing['id'] }}" role="button"><span>{{ $thing['label'] ?: ($screen->plain($thing['md'] ?? '') ?: __('play.look')) }}</span></a></foreignObject>
+@use('App\Play\OnStage')
+<foreignObject {{ OnStage::box($thing) }}>
+    <a class="stage-lock stage-lock-plate" href="#thing-{{ $thing['id'] }}" data-panel="{{ $thing['id'] }}" role="button">
+        <span>{{ $thing['label'] ?: ($screen->plain($thing['md'] ?? '') ?: __('play.look')) }}</span>
+    </a>
+</foreignObject>

@@ -1,1 +1,5 @@
-<foreignObject x="{{ $x }}" y="{{ $y }}" width="{{ $width }}" height="{{ $height }}"><div class="stage-text stage-{{ $thing['size'] }} stage-{{ $thing['colour'] }} @if ($thing['plate']) stage-plate @endif words" {{ $screen->speaks() }} data-fit>{!! $screen->html($thing['md']) !!}</div></foreignObject>
+@use('App\Play\OnStage')
+<foreignObject {{ OnStage::box($thing) }}>
+    <div @class(["stage-text stage-{$thing['size']} stage-{$thing['colour']} words", 'stage-plate' => $thing['plate']])
+        {{ $screen->speaks() }} data-fit>{!! $screen->html($thing['md']) !!}</div>
+</foreignObject>

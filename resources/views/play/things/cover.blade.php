@@ -1,11 +1,20 @@
-@php($face = $thing['face'])
-<div class="cover {{ $thing['lifted'] ? 'cover-lifted' : 'cover-shut' }}">
-    @if ($screen->edition->url($face['asset']))<img src="{{ $screen->edition->url($face['asset']) }}" alt="{{ $screen->edition->alt($face['asset']) }}">@endif
-    <div class="words" {{ $screen->speaks() }}>{!! $screen->html($face['md']) !!}</div>
-    @if (! $thing['lifted'] && $thing['opens'] !== 'lock')
-        <form method="post" action="{{ $frame->address }}" class="act">@include('play.fields', ['verb' => 'lift', 'on' => $thing['id']])<button class="button">{{ __('play.lift', ['thing' => $thing['label']]) }}</button></form>
-    @elseif ($thing['lifted'] && $thing['toggle'])
-        <form method="post" action="{{ $frame->address }}" class="act">@include('play.fields', ['verb' => 'lower', 'on' => $thing['id']])<button class="button">{{ __('play.lower', ['thing' => $thing['label']]) }}</button></form>
+<div @class([
+    'grid gap-3 rounded-board p-4',
+    'border-[1.5px] border-dashed border-ink' => $thing['lifted'],
+    'on-deep' => ! $thing['lifted'],
+])>
+    @if ($screen->edition->url($thing['face']['asset']))
+        <img src="{{ $screen->edition->url($thing['face']['asset']) }}"
+            alt="{{ $screen->edition->alt($thing['face']['asset']) }}">
+    @endif
+    <div class="words" {{ $screen->speaks() }}>{!! $screen->html($thing['face']['md']) !!}</div>
+    @if ($thing['lifted'] ? $thing['toggle'] : $thing['opens'] !== 'lock')
+        <form method="post" action="{{ $frame->address }}" class="act">
+            @include('play.fields', ['verb' => $thing['lifted'] ? 'lower' : 'lift', 'on' => $thing['id']])
+            <button class="button">{{
+                __($thing['lifted'] ? 'play.lower' : 'play.lift', ['thing' => $thing['label']])
+            }}</button>
+        </form>
     @elseif (! $thing['lifted'])
         <p class="help">{{ __('play.refused.cover.locked') }}</p>
     @endif

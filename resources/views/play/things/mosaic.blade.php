@@ -1,1 +1,1 @@
-<p class="mosaic-count">{{ $thing['label'] }} {{ __('play.mosaic', ['earned' => $thing['earned'], 'of' => $thing['of']]) }}</p>
+<p>{{ $thing['label'] }} {{ __('play.mosaic', ['earned' => $thing['earned'], 'of' => $thing['of']]) }}</p>

@@ -1,1 +1,1 @@
-<div class="words" {{ $screen->speaks() }}>{!! $screen->html($thing['md']) !!}</div>
+<div class="words max-w-160" {{ $screen->speaks() }}>{!! $screen->html($thing['md']) !!}</div>

@@ -1,9 +1,10 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
 import { el, icon } from '../../../lib/dom.js';
+import { PALETTE } from '../../../lib/palette.js';
 import { now, pick } from '../../editor/fields.js';
 import { takeFile, takeSetting } from '../../editor/pictures.js';
 
-const COLOURS = ['#eadfc8', '#f8f3e8', '#b9d6d8', '#17414d', '#10222b', '#4f7a52', '#6d6a9c', '#d6452d', '#f2b134'];
+const COLOURS = ['sand', 'paper', 'haze', 'deep', 'ink', 'moss', 'dusk', 'signal', 'lamp'].map((name) => PALETTE[name]);
 
 let tone = 'lamplight';
 

@@ -1,6 +1,7 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
 import { classes, el, icon, svg } from '../../../lib/dom.js';
 import { drawnWords } from '../../../lib/words.js';
+import { PALETTE } from '../../../lib/palette.js';
 import { list, plain } from '../../editor/ways.js';
 
 /** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
@@ -107,7 +108,7 @@ function coverFace(thing, editor, width, height) {
     const front = thing.front ?? {};
 
     return [
-        svg('rect', { width, height, rx: 5, class: 'placed-cover', fill: front.colour ?? '#17414d' }),
+        svg('rect', { width, height, rx: 5, class: 'placed-cover', fill: front.colour ?? PALETTE.deep }),
         address(front.asset, editor) ? picture(front.asset, editor, width, height) : null,
         front.md ? inside(width, height, el('div', { class: 'placed-cover-words' }, plain(front.md))) : null,
     ];

@@ -2,6 +2,7 @@ import { t } from '../../../lib/catalogue.js';
 import { el, svg } from '../../../lib/dom.js';
 import { redraw } from '../../../lib/redraw.js';
 import { standingIn } from '../../../lib/standing.js';
+import { PALETTE } from '../../../lib/palette.js';
 import { freshId } from '../../editor/document.js';
 import { address, drawThing, placing } from './draw.js';
 import { around, middle } from './geometry.js';
@@ -237,7 +238,7 @@ function openStage(editor) {
         } else if (!editor.thing && picked.size === 1) picked.clear();
         const href = address(scene.backdrop?.asset, editor);
         redraw(back, [
-            svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? '#eadfc8' }),
+            svg('rect', { width: 1600, height: 900, fill: scene.backdrop?.colour ?? PALETTE.sand }),
             href ? svg('image', { href, width: 1600, height: 900, preserveAspectRatio: 'xMidYMid slice' }) : null,
         ]);
         stage.classList.toggle('dense', view.things().filter((thing) => thing.look === 'clear').length > DENSE);

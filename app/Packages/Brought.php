@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Packages;
+
+use App\Actions\CreateGame;
+use App\Models\Game;
+use App\Models\User;
+use App\Pictures\Quota;
+use App\Pictures\Taken;
+use App\Pictures\UnableToTakePicture;
+use App\Pictures\Upload;
+use App\Storage\GameFiles;
+use Fravel\Document\Salvage;
+use Fravel\Document\Validation;
+use Fravel\Support\Json;
+use Fravel\Support\Problem;
+use Fravel\Support\Template;
+
+/** A package that becomes a game on somebody's shelf, with what is to be said of it. */
+final class Brought
+{
+    /** Pictures of one package that are taken at most. */
+    private const MOST_PICTURES = 300;
+
+    /** So many of the things left out are told one by one. */
+    private const TOLD = 8;
+
+    /** @var list<string> in words */
+    private array $notes = [];
+
+    private function __construct(public readonly Game $game)
+    {
+    }
+
+    /** @throws UnableToReadPackage If there is no game in it. */
+    public static function from(string $path, User $teacher, CreateGame $create): self
+    {
+        $archive = Archive::open($path);
+        $document = $archive->document();
+        $kept = Salvage::of($document) ?? throw UnableToReadPackage::because(($document['fravel'] ?? null) === 1 ? 'no_game' : 'other_version');
+        $brought = new self($create->handle($teacher, self::titled($kept->document)));
+        $brought->tellLeft($kept->left);
+        $brought->takePictures($archive, $brought->game->read()->document);
+        $brought->tellOpenEnds();
+
+        return $brought;
+    }
+
+    /** @return list<string> what was wrong, and what was kept; empty when all is as it was */
+    public function notes(): array
+    {
+        return $this->notes;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function titled(array $document): array
+    {
+        return trim((string) $document['title']) === '' ? ['title' => (string) __('games.untitled')] + $document : $document;
+    }
+
+    /** @param  list<Problem>  $left */
+    private function tellLeft(array $left): void
+    {
+        if ($left === []) {
+            return;
+        }
+        $this->notes[] = (string) __('packages.left', ['count' => count($left)]);
+        foreach (array_slice($left, 0, self::TOLD) as $problem) {
+            $words = trans('problems')[$problem->code] ?? $problem->code;
+            $this->notes[] = $problem->place.': '.Template::filled($words, $problem->arguments);
+        }
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private function takePictures(Archive $archive, array $document): void
+    {
+        foreach ($document['assets'] ?? [] as $place => $asset) {
+            $name = is_string($asset['file'] ?? null) ? $asset['file'] : '';
+            try {
+                $document['assets'][$place] = [...$asset, ...$this->taken($archive, $name, $place)];
+            } catch (UnableToTakePicture $failure) {
+                $this->notes[] = (string) __('packages.picture', ['picture' => self::called($asset), 'why' => $failure->words()]);
+            }
+        }
+        $this->game->update(['document' => Json::write($document)]);
+    }
+
+    /**
+     * @return array{file?: string, type?: string} what the asset says of its file from now on
+     *
+     * @throws UnableToTakePicture If it can't be kept.
+     */
+    private function taken(Archive $archive, string $name, int $place): array
+    {
+        $bytes = $place < self::MOST_PICTURES ? $archive->file($name) : null;
+        if ($bytes === null) {
+            return GameFiles::among([$name]) === [] ? throw UnableToTakePicture::missing() : [];
+        }
+        Quota::admit($this->game, strlen($bytes));
+        $isOurs = GameFiles::nameOf($bytes, pathinfo($name, PATHINFO_EXTENSION)) === basename($name);
+        $kept = $isOurs ? ['file' => GameFiles::keep($bytes, pathinfo($name, PATHINFO_EXTENSION))] : self::anew(Upload::ofBytes($bytes));
+        Quota::count($this->game, $kept['file'], strlen($bytes));
+
+        return $kept;
+    }
+
+    /** @return array{file: string, type: string} */
+    private static function anew(Taken $picture): array
+    {
+        $asset = $picture->kept()['asset'];
+
+        return ['file' => $asset['file'], 'type' => $asset['type']];
+    }
+
+    /** @param  array<array-key, mixed>  $asset */
+    private static function called(array $asset): string
+    {
+        $alt = is_string($asset['alt'] ?? null) ? $asset['alt'] : '';
+
+        return $alt === '' ? (string) ($asset['id'] ?? '') : $alt;
+    }
+
+    private function tellOpenEnds(): void
+    {
+        $open = count(Validation::ofReferences($this->game->read()->document));
+        if ($open > 0) {
+            $this->notes[] = (string) __('packages.open', ['count' => $open]);
+        }
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Document;
+
+use Fravel\Support\Problem;
+
+/**
+ * What can be kept of a document that has not the shape of a game: whatever is wrong is left out, and where that leaves
+ * something without a field that it has to have, this is left out in turn.
+ */
+final readonly class Salvage
+{
+    /** One reading tells 200 problems at most; a document in which more than this many readings find some is none. */
+    private const READINGS = 40;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<Problem>  $left  what was left out, with why
+     */
+    private function __construct(public array $document, public array $left)
+    {
+    }
+
+    /**
+     * Null when nothing playable is left: no version that is known, or no scene.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    public static function of(array $document): ?self
+    {
+        if (($document['fravel'] ?? null) !== 1) {
+            return null;
+        }
+        $left = [];
+        for ($reading = 0; $reading < self::READINGS; $reading++) {
+            $document = self::withHead($document);
+            $problems = Validation::ofShape($document);
+            if ($problems === []) {
+                return ($document['scenes'] ?? []) === [] ? null : new self($document, $left);
+            }
+            // From the last to the first: what goes out of a list moves what comes after it.
+            foreach (array_reverse($problems) as $problem) {
+                $document = self::without($document, self::keys($problem->place));
+                array_unshift($left, $problem);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A game that is called something and begins somewhere.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function withHead(array $document): array
+    {
+        $first = is_array($document['scenes'] ?? null) ? $document['scenes'][0]['id'] ?? '' : '';
+
+        return $document + ['title' => '', 'start' => is_string($first) ? $first : ''];
+    }
+
+    /**
+     * Without what stands there; where nothing stands, without what should hold it.
+     *
+     * @param  array<array-key, mixed>  $value
+     * @param  list<string>  $keys
+     * @return array<array-key, mixed>
+     */
+    private static function without(array $value, array $keys): array
+    {
+        $key = array_shift($keys);
+        $isList = array_is_list($value);
+        if ($key === null || ! array_key_exists($key, $value)) {
+            return $value;
+        }
+        $inner = $value[$key];
+        $isHeld = $keys !== [] && is_array($inner) && (count($keys) > 1 || array_key_exists($keys[0], $inner));
+        if ($isHeld) {
+            $value[$key] = self::without($inner, $keys);
+        } else {
+            unset($value[$key]);
+        }
+
+        return $isList ? array_values($value) : $value;
+    }
+
+    /** @return list<string> the keys of a JSON pointer (RFC 6901) */
+    private static function keys(string $pointer): array
+    {
+        $keys = explode('/', substr($pointer, 1));
+
+        return array_map(static fn (string $key): string => str_replace(['~1', '~0'], ['/', '~'], $key), $keys);
+    }
+}

@@ -1,0 +1,2 @@
+// Made by tools/build/palette.php.
+export const PALETTE = {"ink":"#10222b","deep":"#17414d","paper":"#f8f3e8","sand":"#eadfc8","lamp":"#f2b134","signal":"#d6452d","moss":"#4f7a52","dusk":"#6d6a9c","brass":"#a8751a","haze":"#b9d6d8","card":"#fffaee","quiet":"#54646b","faint":"#6b777c","mist":"#c3ced2","line":"#d8cbb0","edge":"#a99d86","rim":"#3d5560","signal-ink":"#a92f1b","signal-tint":"#fbe1da","signal-pale":"#ffb3a5","brass-ink":"#7a4f06","lamp-tint":"#fdeecb","lamp-glow":"#ffc75a","moss-tint":"#dfead9"};
