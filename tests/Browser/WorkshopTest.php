@@ -90,7 +90,7 @@ it('makes a scene and its route by dragging to open water, and leads to another 
 });
 
 it('walks the map and the waybill by keys', function (): void {
-    $teacher = Screens::teacher()->press('The Dark Lamp')->see('The keeper’s door');
+    $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->see('The keeper’s door');
     $teacher->find('.station-place');
     $teacher->script('document.querySelector("[data-scene=quay]").focus()');
     $teacher->keys(WebDriverKeys::ARROW_RIGHT);
@@ -181,7 +181,7 @@ it('has no barriers on any teacher’s page', function (): void {
     foreach (['/games', '/games/new', '/games/new/worksheet?sample=1', '/outbox'] as $page) {
         expect($teacher->go($page)->barriers())->toBe([], $page);
     }
-    $teacher->go('/games')->press('The Dark Lamp')->find('.station-place');
+    $teacher->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->find('.station-place');
     expect($teacher->barriers())->toBe([]);
     $teacher->click('[data-scene="keepers-door"]')->click('.placed-lock')->see('Bench');
     expect($teacher->barriers())->toBe([]);

@@ -93,7 +93,8 @@ it('begins a new game with a pattern, and with none that is unknown', function (
 it('offers every pattern with its picture', function (): void {
     $page = $this->get('/games/new')->assertOk()->assertSee('From a pattern');
 
-    expect(substr_count((string) $page->getContent(), 'class="pattern-offer"'))->toBe(12)->and(substr_count((string) $page->getContent(), 'class="route-map"'))->toBe(12);
+    expect(substr_count((string) $page->getContent(), 'name="pattern"'))->toBe(12)
+        ->and(substr_count((string) $page->getContent(), '<svg class="route-map'))->toBe(12);
 });
 
 it('says what tallies come to', function (): void {

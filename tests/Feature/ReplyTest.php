@@ -26,7 +26,7 @@ it('sends the things that changed, and no others', function (): void {
 
     expect(array_keys($reply['things']))->toBe(['count'])
         ->and($reply['things']['count'])->toContain('You have 1.')
-        ->and($reply['rims'])->toContain('<strong>1</strong>');
+        ->and($reply['rims'])->toContain('>1</strong>');
 });
 
 it('sends the scene when other things stand in it', function (): void {

@@ -10,7 +10,7 @@ use RuntimeException;
 /** Runs modules of the interface that need no browser, all in one process of Node. */
 final class Scripts
 {
-    /** @var array{resource, resource}|null what is asked of it, and what it answers */
+    /** @var array{resource, resource, resource}|null what is asked of it, what it answers, and itself */
     private static ?array $lines = null;
 
     /**
@@ -27,7 +27,7 @@ final class Scripts
         return $answer['result'] ?? null;
     }
 
-    /** @return array{resource, resource} */
+    /** @return array{resource, resource, resource} */
     private static function start(): array
     {
         $process = proc_open(['node', __DIR__.'/scripts.js'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes);
@@ -36,7 +36,7 @@ final class Scripts
         }
         fwrite($pipes[0], Json::write(self::words())."\n");
 
-        return [$pipes[0], $pipes[1]];
+        return [$pipes[0], $pipes[1], $process];
     }
 
     /** @return array<string, mixed> what the workshop speaks from, in English */

@@ -153,7 +153,7 @@ function arrive() {
 function showLock(id, fields) {
     const lock = document.querySelector(`[data-lock="${CSS.escape(id)}"]`);
     if (!lock) return;
-    lock.className = `lock lock-${fields.state}`;
+    lock.dataset.state = fields.state;
     lock.dataset.wait = fields.wait;
     lock.dispatchEvent(new CustomEvent('guard', { bubbles: true }));
     lock.querySelector('[data-hint-form]').hidden = !fields.hint;

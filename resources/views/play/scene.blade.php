@@ -17,7 +17,10 @@
         <img src="{{ $screen->backdrop()['url'] }}" alt="{{ $screen->backdrop()['alt'] }}" class="backdrop block aspect-video
             w-full rounded-t-board object-cover phone:aspect-16/7 md:aspect-auto md:h-[clamp(9rem,30vh,20rem)]">
     @endif
-    <div class="things on-card grid gap-5.5 rounded-board p-4 phone:px-7 phone:pt-6 phone:pb-7">
+    <div @class([
+        'things grid gap-5.5',
+        'on-card rounded-board p-4 phone:px-7 phone:pt-6 phone:pb-7' => ! $screen->isStage(),
+    ])>
         @foreach ($screen->view->things as $thing)
             @include('play.thing')
         @endforeach

@@ -1,5 +1,5 @@
-<div class="lock lock-{{ $thing['state'] }} grid gap-3.5 rounded-board border-[1.5px] border-ink bg-white px-5 py-4.5"
-    data-lock="{{ $thing['id'] }}" data-wait="{{ $thing['wait'] }}">
+<div class="lock grid gap-3.5 rounded-board border-[1.5px] border-ink bg-white px-5 py-4.5"
+    data-lock="{{ $thing['id'] }}" data-state="{{ $thing['state'] }}" data-wait="{{ $thing['wait'] }}">
     @if ($thing['label'] !== '')
         <h2 class="flex items-center gap-2.5 text-[1.15rem]" {{ $screen->speaks() }}>
             <x-icon :name="$thing['state'] === 'open' ? 'lock-open' : 'lock'"/>{{ $thing['label'] }}
