@@ -2,7 +2,16 @@ import js from '@eslint/js';
 import globals from 'globals';
 
 export default [
-    { ignores: ['public/', 'vendor/', 'node_modules/', 'storage/', 'resources/js/workshop/editor/fields-table.js', 'resources/js/lib/palette.js'] },
+    {
+        ignores: [
+            'public/',
+            'vendor/',
+            'node_modules/',
+            'storage/',
+            'resources/js/workshop/editor/fields-table.js',
+            'resources/js/lib/palette.js',
+        ],
+    },
     js.configs.recommended,
     {
         files: ['resources/js/**/*.js'],

@@ -17,7 +17,13 @@ use Tests\Support\Harm\Strangers;
 ini_set('memory_limit', '1G');
 $options = getopt('', ['students:', 'kills:', 'count:', 'seconds:', 'seed:']);
 $number = static fn (string $name, int $usual, int $most): int => max(1, min($most, (int) ($options[$name] ?? $usual)));
-[$students, $kills, $count, $seconds, $seed] = [$number('students', 200, 500), $number('kills', 11, 50), $number('count', 2000, 1_000_000), $number('seconds', 20, 3600), $number('seed', random_int(1, 1_000_000), PHP_INT_MAX)];
+[$students, $kills, $count, $seconds, $seed] = [
+    $number('students', 200, 500),
+    $number('kills', 11, 50),
+    $number('count', 2000, 1_000_000),
+    $number('seconds', 20, 3600),
+    $number('seed', random_int(1, 1_000_000), PHP_INT_MAX),
+];
 
 echo "Seed {$seed}; each part takes {$seconds} s or {$count} tries at most.\n\n";
 $arena = Arena::open();

@@ -34,9 +34,15 @@ final class CheckGame extends GameCommand
         $told = array_map(static fn (Finding $finding): array => self::told($game, $finding), $report->findings);
         $lines = array_merge([], ...array_map(self::lines(...), $told));
         $more = $report->unlooked === [] ? [] : ['unlooked' => $report->unlooked];
-        $lines[] = $report->isProved ? 'Every way through was covered.' : 'Nothing is proved: not looked at to the end: '.implode(', ', $report->unlooked).'.';
+        $lines[] = $report->isProved
+            ? 'Every way through was covered.'
+            : 'Nothing is proved: not looked at to the end: '.implode(', ', $report->unlooked).'.';
 
-        return [$report->hasErrors() ? 1 : 0, ['proved' => $report->isProved, 'findings' => $told, 'facts' => $report->facts] + $more, $lines];
+        return [
+            $report->hasErrors() ? 1 : 0,
+            ['proved' => $report->isProved, 'findings' => $told, 'facts' => $report->facts] + $more,
+            $lines,
+        ];
     }
 
     /** Half a minute's work or so, and no more room than a small machine has. */
@@ -58,7 +64,10 @@ final class CheckGame extends GameCommand
 
         return [
             "{$told['severity']} {$told['code']}{$where}: {$told['message']}",
-            ...array_map(static fn (string $key): string => "    {$key}: ".Json::write($extra[$key]), array_keys($extra)),
+            ...array_map(
+                static fn (string $key): string => "    {$key}: ".Json::write($extra[$key]),
+                array_keys($extra),
+            ),
         ];
     }
 
@@ -70,7 +79,9 @@ final class CheckGame extends GameCommand
             'severity' => $finding->severity->value,
             'where' => $finding->where,
             'message' => Words::ofFinding($game, $finding),
-        ] + ($finding->actions === [] ? [] : ['actions' => $finding->actions]) + ($finding->mend === null ? [] : ['mend' => $finding->mend->toArray()]);
+        ] +
+            ($finding->actions === [] ? [] : ['actions' => $finding->actions]) +
+            ($finding->mend === null ? [] : ['mend' => $finding->mend->toArray()]);
     }
 
     /**
@@ -79,10 +90,15 @@ final class CheckGame extends GameCommand
      */
     private static function invalid(array $problems): array
     {
-        $told = array_map(static fn (Problem $problem): array => [
-            'code' => 'document.invalid', 'severity' => 'error', 'where' => [],
-            'message' => "{$problem->place}: ".Words::of('problems', $problem->code, $problem->arguments),
-        ], $problems);
+        $told = array_map(
+            static fn (Problem $problem): array => [
+                'code' => 'document.invalid',
+                'severity' => 'error',
+                'where' => [],
+                'message' => "{$problem->place}: ".Words::of('problems', $problem->code, $problem->arguments),
+            ],
+            $problems,
+        );
         $facts = ['scenes' => 0, 'locks' => 0, 'endings' => 0, 'shortest' => null, 'longest' => 0, 'states' => 0];
 
         return [1, ['proved' => false, 'findings' => $told, 'facts' => $facts], array_column($told, 'message')];

@@ -20,14 +20,19 @@ abstract class GameCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'A game.json or a .fravel package')
-            ->addOption('json', null, InputOption::VALUE_NONE, 'Print JSON');
+        $this->addArgument('file', InputArgument::REQUIRED, 'A game.json or a .fravel package')->addOption(
+            'json',
+            null,
+            InputOption::VALUE_NONE,
+            'Print JSON',
+        );
     }
 
     /**
      * Does it and says how it went.
      *
-     * @return array{int, array<string, mixed>|list<mixed>, list<string>} exit code, what --json prints, and the lines otherwise
+     * @return array{int, array<string, mixed>|list<mixed>, list<string>} exit code, what --json prints, and the lines
+     *     otherwise
      *
      * @throws UnableToReadFile If a file it names can't be read.
      */
@@ -38,11 +43,17 @@ abstract class GameCommand extends Command
         try {
             [$code, $told, $lines] = $this->reply($input);
         } catch (UnableToReadFile $failure) {
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($failure->getMessage(), OutputInterface::OUTPUT_RAW);
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(
+                $failure->getMessage(),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::UNREADABLE;
         }
-        $output->writeln($input->getOption('json') ? Json::write($told, true) : implode("\n", $lines), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            $input->getOption('json') ? Json::write($told, true) : implode("\n", $lines),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return $code;
     }

@@ -30,7 +30,10 @@ final class GameFile
             throw UnableToReadFile::absent($path);
         }
         $start = (string) file_get_contents($path, length: 4);
-        $text = $start === "PK\x03\x04" ? self::unpacked($path) : (string) file_get_contents($path, length: self::LARGEST + 1);
+        $text =
+            $start === "PK\x03\x04"
+                ? self::unpacked($path)
+                : (string) file_get_contents($path, length: self::LARGEST + 1);
         if (strlen($text) > self::LARGEST) {
             throw UnableToReadFile::large($path, intdiv(self::LARGEST, 1_000_000));
         }
@@ -45,11 +48,18 @@ final class GameFile
     public static function names(string $path): array
     {
         if ((string) file_get_contents($path, length: 4) !== "PK\x03\x04") {
-            return array_map(static fn (string $file): string => 'assets/'.basename($file), glob(dirname($path).'/assets/*') ?: []);
+            return array_map(
+                static fn (string $file): string => 'assets/'.basename($file),
+                glob(dirname($path).'/assets/*') ?: [],
+            );
         }
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $names = [];
-        for ($place = 0, $count = $zip->open($path) === true ? min($zip->numFiles, self::MOST_FILES) : 0; $place < $count; $place++) {
+        for (
+            $place = 0, $count = $zip->open($path) === true ? min($zip->numFiles, self::MOST_FILES) : 0;
+            $place < $count;
+            $place++
+        ) {
             $names[] = (string) $zip->getNameIndex($place);
         }
 
@@ -61,7 +71,7 @@ final class GameFile
         if (! class_exists(ZipArchive::class)) {
             throw UnableToReadFile::withoutZip($path);
         }
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path) !== true) {
             throw UnableToReadFile::noGame($path);
         }

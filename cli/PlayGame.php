@@ -24,7 +24,13 @@ final class PlayGame extends GameCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->addOption('actions', null, InputOption::VALUE_REQUIRED, 'A file with a list of actions', '')->addOption('seed', null, InputOption::VALUE_REQUIRED, 'Decides what is drawn', '1');
+        $this->addOption('actions', null, InputOption::VALUE_REQUIRED, 'A file with a list of actions', '')->addOption(
+            'seed',
+            null,
+            InputOption::VALUE_REQUIRED,
+            'Decides what is drawn',
+            '1',
+        );
     }
 
     protected function reply(InputInterface $input): array
@@ -45,7 +51,11 @@ final class PlayGame extends GameCommand
             array_push($events, ...$outcome->eventList());
         }
 
-        return [0, ['events' => $events, 'state' => self::told($outcome->state)], array_map(static fn (array $event): string => Json::write($event), $events)];
+        return [
+            0,
+            ['events' => $events, 'state' => self::told($outcome->state)],
+            array_map(static fn (array $event): string => Json::write($event), $events),
+        ];
     }
 
     /** @return list<mixed> */
@@ -70,8 +80,13 @@ final class PlayGame extends GameCommand
     private static function told(PlayState $state): array
     {
         return [
-            'scene' => $state->scene, 'tokens' => $state->tokens, 'tallies' => (object) $state->tallies, 'open' => $state->open,
-            'tries' => (object) $state->tries, 'lifted' => $state->lifted, 'ended' => $state->ended,
+            'scene' => $state->scene,
+            'tokens' => $state->tokens,
+            'tallies' => (object) $state->tallies,
+            'open' => $state->open,
+            'tries' => (object) $state->tries,
+            'lifted' => $state->lifted,
+            'ended' => $state->ended,
         ] + array_filter(['decided' => $state->decided, 'ruledOut' => $state->ruledOut]);
     }
 }

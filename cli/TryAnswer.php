@@ -20,7 +20,12 @@ final class TryAnswer extends GameCommand
     protected function configure(): void
     {
         parent::configure();
-        $this->addArgument('lock', InputArgument::REQUIRED, 'Its id')->addArgument('answer', InputArgument::OPTIONAL, 'As JSON or as plain text', '');
+        $this->addArgument('lock', InputArgument::REQUIRED, 'Its id')->addArgument(
+            'answer',
+            InputArgument::OPTIONAL,
+            'As JSON or as plain text',
+            '',
+        );
     }
 
     protected function reply(InputInterface $input): array
@@ -32,12 +37,29 @@ final class TryAnswer extends GameCommand
         }
         $answer = $lock->accept(self::sent(self::text($input, 'answer')), $game->language());
         if ($answer instanceof Refusal) {
-            return [0, ['verdict' => 'refused', 'rule' => null, 'say' => '', 'go' => null, 'reason' => $answer->code], ["refused: {$answer->code}"]];
+            return [
+                0,
+                ['verdict' => 'refused', 'rule' => null, 'say' => '', 'go' => null, 'reason' => $answer->code],
+                ["refused: {$answer->code}"],
+            ];
         }
         $trial = Trial::of($lock, $answer);
-        $told = ['verdict' => $trial->verdict->value, 'rule' => $trial->rule ?? 'otherwise', 'say' => $trial->say, 'go' => $trial->go];
+        $told = [
+            'verdict' => $trial->verdict->value,
+            'rule' => $trial->rule ?? 'otherwise',
+            'say' => $trial->say,
+            'go' => $trial->go,
+        ];
 
-        return [0, $told, ["{$told['verdict']} by rule {$told['rule']}".($told['say'] === '' ? '' : ": {$told['say']}").($told['go'] === null ? '' : " -> {$told['go']}")]];
+        return [
+            0,
+            $told,
+            [
+                "{$told['verdict']} by rule {$told['rule']}".
+                ($told['say'] === '' ? '' : ": {$told['say']}").
+                ($told['go'] === null ? '' : " -> {$told['go']}"),
+            ],
+        ];
     }
 
     private static function sent(string $text): mixed

@@ -19,6 +19,11 @@ final class TypedInput extends ArgvInput
     /** @param  string|list<string>  $values */
     public function hasParameterOption(string|array $values, bool $onlyParams = false): bool
     {
-        return parent::hasParameterOption(array_values(array_filter((array) $values, static fn (string $value): bool => str_starts_with($value, '--'))), $onlyParams);
+        return parent::hasParameterOption(
+            array_values(
+                array_filter((array) $values, static fn (string $value): bool => str_starts_with($value, '--')),
+            ),
+            $onlyParams,
+        );
     }
 }

@@ -19,7 +19,10 @@ final class ValidFile
         $document = GameFile::read($path);
         $problem = Validation::ofShape($document)[0] ?? null;
         if ($problem !== null) {
-            throw new UnableToReadFile("{$path} is no sound game document. {$problem->place}: ".Words::of('problems', $problem->code, $problem->arguments));
+            throw new UnableToReadFile(
+                "{$path} is no sound game document. {$problem->place}: ".
+                    Words::of('problems', $problem->code, $problem->arguments),
+            );
         }
 
         return $document;

@@ -20,11 +20,23 @@ final class ValidateGame extends GameCommand
         if ($problems === []) {
             $problems = Validation::ofReferences($document);
         }
-        $told = array_map(static fn (Problem $problem): array => [
-            'code' => $problem->code, 'pointer' => $problem->place, 'message' => Words::of('problems', $problem->code, $problem->arguments),
-        ], $problems);
-        $lines = array_map(static fn (array $one): string => "{$one['pointer']}: {$one['message']} ({$one['code']})", $told);
+        $told = array_map(
+            static fn (Problem $problem): array => [
+                'code' => $problem->code,
+                'pointer' => $problem->place,
+                'message' => Words::of('problems', $problem->code, $problem->arguments),
+            ],
+            $problems,
+        );
+        $lines = array_map(
+            static fn (array $one): string => "{$one['pointer']}: {$one['message']} ({$one['code']})",
+            $told,
+        );
 
-        return [$problems === [] ? 0 : 1, ['valid' => $problems === [], 'errors' => $told], $lines === [] ? ['This is a sound game document.'] : $lines];
+        return [
+            $problems === [] ? 0 : 1,
+            ['valid' => $problems === [], 'errors' => $told],
+            $lines === [] ? ['This is a sound game document.'] : $lines,
+        ];
     }
 }

@@ -30,6 +30,9 @@ final class Words
         $speech = new Speech(require "{$lang}/kinds.php", $name);
         $what = $finding->said === null ? '' : $speech->of($finding->said);
 
-        return self::of('findings', $finding->code, $finding->arguments + ['said' => $finding->said === null ? 0 : 1, 'what' => $what]);
+        return self::of(
+            'findings', $finding->code,
+            $finding->arguments + ['said' => $finding->said === null ? 0 : 1, 'what' => $what],
+        );
     }
 }

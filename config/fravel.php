@@ -19,7 +19,13 @@ return [
 
     // Languages of games, each by its own name. Those with a folder in lang/ are spoken by the interface too.
     'languages' => [
-        'en' => 'English', 'fr' => 'Français', 'de' => 'Deutsch', 'es' => 'Español', 'it' => 'Italiano', 'nl' => 'Nederlands', 'pt' => 'Português',
+        'en' => 'English',
+        'fr' => 'Français',
+        'de' => 'Deutsch',
+        'es' => 'Español',
+        'it' => 'Italiano',
+        'nl' => 'Nederlands',
+        'pt' => 'Português',
     ],
 
     // The largest worksheet that is read, in bytes.

@@ -46,15 +46,31 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/games/new/worksheet', [WorksheetController::class, 'preview'])->name('worksheet.preview');
     Route::post('/games/new/worksheet/build', [WorksheetController::class, 'store'])->name('worksheet.store');
 
-    Route::post('/games/brought', [PackageController::class, 'store'])->middleware('throttle:pictures')->name('packages.store');
+    Route::post('/games/brought', [PackageController::class, 'store'])
+        ->middleware('throttle:pictures')
+        ->name('packages.store');
 
-    Route::get('/games/{game}', [GameController::class, 'show'])->can('view', 'game')->name('games.show');
-    Route::get('/games/{game}/findings', [EditController::class, 'findings'])->can('view', 'game')->name('games.findings');
-    Route::get('/games/{game}/scores', [EditController::class, 'scores'])->can('view', 'game')->name('games.scores');
-    Route::get('/games/{game}/document', [GameController::class, 'document'])->can('view', 'game')->name('games.document');
-    Route::get('/games/{game}/package', [PackageController::class, 'show'])->can('view', 'game')->name('packages.show');
-    Route::post('/games/{game}/copy', [GameController::class, 'copy'])->can('view', 'game')->name('games.copy');
-    Route::post('/games/{game}/away', [GameController::class, 'away'])->can('update', 'game')->name('games.away');
+    Route::get('/games/{game}', [GameController::class, 'show'])
+        ->can('view', 'game')
+        ->name('games.show');
+    Route::get('/games/{game}/findings', [EditController::class, 'findings'])
+        ->can('view', 'game')
+        ->name('games.findings');
+    Route::get('/games/{game}/scores', [EditController::class, 'scores'])
+        ->can('view', 'game')
+        ->name('games.scores');
+    Route::get('/games/{game}/document', [GameController::class, 'document'])
+        ->can('view', 'game')
+        ->name('games.document');
+    Route::get('/games/{game}/package', [PackageController::class, 'show'])
+        ->can('view', 'game')
+        ->name('packages.show');
+    Route::post('/games/{game}/copy', [GameController::class, 'copy'])
+        ->can('view', 'game')
+        ->name('games.copy');
+    Route::post('/games/{game}/away', [GameController::class, 'away'])
+        ->can('update', 'game')
+        ->name('games.away');
 
     Route::middleware('can:update,game')->group(function (): void {
         Route::post('/games/{game}/edits', [EditController::class, 'store'])->name('edits.store');
@@ -62,7 +78,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/games/{game}/history', [EditController::class, 'history'])->name('edits.history');
         Route::post('/games/{game}/history', [EditController::class, 'returnTo'])->name('edits.return');
         Route::post('/games/{game}/redo', [EditController::class, 'redo'])->name('edits.redo');
-        Route::post('/games/{game}/pictures', [PictureController::class, 'store'])->middleware('throttle:pictures')->name('pictures.store');
+        Route::post('/games/{game}/pictures', [PictureController::class, 'store'])
+            ->middleware('throttle:pictures')
+            ->name('pictures.store');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
@@ -77,12 +95,29 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/runs', [RunController::class, 'store'])->name('runs.store');
     });
 
-    Route::get('/runs/{run}', [RunController::class, 'show'])->can('view', 'run')->name('runs.show');
-    Route::get('/runs/{run}/standing', [RunController::class, 'standing'])->can('view', 'run')->name('runs.standing');
-    Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])->can('view', 'run')->name('runs.csv');
-    Route::post('/runs/{run}/close', [RunController::class, 'close'])->can('update', 'run')->name('runs.close');
-    Route::post('/runs/{run}/open', [RunController::class, 'reopen'])->can('update', 'run')->name('runs.open');
-    Route::post('/runs/{run}/joining', [RunController::class, 'joining'])->can('update', 'run')->name('runs.joining');
-    Route::delete('/runs/{run}/plays/{play}', [RunController::class, 'remove'])->can('update', 'run')->scopeBindings()->name('runs.remove');
-    Route::delete('/runs/{run}', [RunController::class, 'destroy'])->can('delete', 'run')->name('runs.destroy');
+    Route::get('/runs/{run}', [RunController::class, 'show'])
+        ->can('view', 'run')
+        ->name('runs.show');
+    Route::get('/runs/{run}/standing', [RunController::class, 'standing'])
+        ->can('view', 'run')
+        ->name('runs.standing');
+    Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])
+        ->can('view', 'run')
+        ->name('runs.csv');
+    Route::post('/runs/{run}/close', [RunController::class, 'close'])
+        ->can('update', 'run')
+        ->name('runs.close');
+    Route::post('/runs/{run}/open', [RunController::class, 'reopen'])
+        ->can('update', 'run')
+        ->name('runs.open');
+    Route::post('/runs/{run}/joining', [RunController::class, 'joining'])
+        ->can('update', 'run')
+        ->name('runs.joining');
+    Route::delete('/runs/{run}/plays/{play}', [RunController::class, 'remove'])
+        ->can('update', 'run')
+        ->scopeBindings()
+        ->name('runs.remove');
+    Route::delete('/runs/{run}', [RunController::class, 'destroy'])
+        ->can('delete', 'run')
+        ->name('runs.destroy');
 });

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\URL;
 use Throwable;
 
 /**
- * Letters to teachers. Their links lead to the application's own address, whatever host it was called by; they are written
- * after the reply has gone, so that nobody can tell by its time whether there is an account.
+ * Letters to teachers. Their links lead to the application's own address, whatever host it was called by; they are
+ * written after the reply has gone, so that nobody can tell by its time whether there is an account.
  */
 final class Letters
 {
@@ -37,9 +37,19 @@ final class Letters
     {
         $isKnown = User::query()->where('email', $email)->exists();
         $words = $isKnown
-            ? __('auth.letter_known', ['sign_in' => self::absolute(route('login', [], false)), 'forgotten' => self::absolute(route('password.request', [], false))])
+            ? __('auth.letter_known', [
+                'sign_in' => self::absolute(route('login', [], false)),
+                'forgotten' => self::absolute(route('password.request', [], false)),
+            ])
             : __('auth.letter_new', ['link' => self::linkTo($email)]);
-        self::later(static fn () => Mail::raw((string) $words, static fn (Message $letter) => $letter->to($email)->subject((string) __($isKnown ? 'auth.subject_known' : 'auth.subject_new'))));
+        self::later(
+            static fn () => Mail::raw(
+                (string) $words,
+                static fn (Message $letter) => $letter
+                    ->to($email)
+                    ->subject((string) __($isKnown ? 'auth.subject_known' : 'auth.subject_new')),
+            ),
+        );
     }
 
     public static function forgotten(string $email): void
@@ -50,7 +60,9 @@ final class Letters
     /** Where an account of this address can be made. */
     public static function linkTo(string $email): string
     {
-        return self::absolute(URL::temporarySignedRoute('register.finish', now()->addMinutes(self::GOOD_FOR), ['email' => $email], false));
+        return self::absolute(
+            URL::temporarySignedRoute('register.finish', now()->addMinutes(self::GOOD_FOR), ['email' => $email], false),
+        );
     }
 
     public static function absolute(string $path): string

@@ -75,7 +75,11 @@ final class SignIn
         }
         $address = (string) $this->request->ip();
 
-        return [new Patience("account at address|{$email}|{$address}", 10), new Patience("account|{$email}", 50), new Patience("address|{$address}", 100)];
+        return [
+            new Patience("account at address|{$email}|{$address}", 10),
+            new Patience("account|{$email}", 50),
+            new Patience("address|{$address}", 100),
+        ];
     }
 
     /** @return list<string> */

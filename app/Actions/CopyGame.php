@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\Models\Game;
 use Illuminate\Support\Facades\DB;
 
-/** Puts a second game beside one: the draft as it stands, with the same pictures, without history, editions and runs. */
+/**
+ * Puts a second game beside one: the draft as it stands, with the same pictures, without history, editions and runs.
+ */
 final class CopyGame
 {
     public function __construct(private readonly CreateGame $create)
@@ -21,8 +23,12 @@ final class CopyGame
 
         return DB::transaction(function () use ($game, $document, $title): Game {
             $copy = $this->create->handle($game->user()->firstOrFail(), ['title' => $title] + $document->document);
-            $pictures = DB::table('pictures')->where('game_id', $game->id)->get(['user_id', 'file', 'bytes']);
-            DB::table('pictures')->insert($pictures->map(static fn (object $row): array => ['game_id' => $copy->id] + (array) $row)->all());
+            $pictures = DB::table('pictures')
+                ->where('game_id', $game->id)
+                ->get(['user_id', 'file', 'bytes']);
+            DB::table('pictures')->insert(
+                $pictures->map(static fn (object $row): array => ['game_id' => $copy->id] + (array) $row)->all(),
+            );
 
             return $copy;
         });

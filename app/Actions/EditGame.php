@@ -17,7 +17,8 @@ use Fravel\Support\Json;
 /**
  * Changes a game and keeps the change with its inverse.
  *
- * A change made without knowing of others since is merged when it touches nothing that those changed, and otherwise refused.
+ * A change made without knowing of others since is merged when it touches nothing that those changed, and otherwise
+ * refused.
  */
 final readonly class EditGame
 {
@@ -29,9 +30,16 @@ final readonly class EditGame
      * @param  callable(GameDocument): (Command|Refusal|null)  $read  the command, read against the game as it stands
      * @param  string|null  $key  chosen by who sends it; the same key twice counts once
      */
-    public function handle(string $game, callable $read, Standpoint $from, string $label, ?string $key = null): EditResult
-    {
-        return $this->replace->handle($game, $from->base, $key ?? bin2hex(random_bytes(16)), function (Game $draft) use ($read, $from, $label): NextDraft|Refusal {
+    public function handle(
+        string $game,
+        callable $read,
+        Standpoint $from,
+        string $label,
+        ?string $key = null,
+    ): EditResult {
+        return $this->replace->handle($game, $from->base, $key ?? bin2hex(random_bytes(16)), function (
+            Game $draft,
+        ) use ($read, $from, $label): NextDraft|Refusal {
             $document = $draft->read();
             $command = $read($document) ?? new Refusal('command.unknown');
 
@@ -39,10 +47,18 @@ final readonly class EditGame
         });
     }
 
-    private function next(Game $draft, GameDocument $document, Command $command, Standpoint $from, string $label): NextDraft|Refusal
-    {
+    private function next(
+        Game $draft,
+        GameDocument $document,
+        Command $command,
+        Standpoint $from,
+        string $label,
+    ): NextDraft|Refusal {
         $touches = $command->touches($document);
-        $unknown = Change::query()->where('game_id', $draft->id)->where('revision', '>', $from->made)->whereNotIn('revision', $from->own);
+        $unknown = Change::query()
+            ->where('game_id', $draft->id)
+            ->where('revision', '>', $from->made)
+            ->whereNotIn('revision', $from->own);
         foreach ($unknown->get(['id', 'touches', 'label']) as $change) {
             if (Conflict::between($touches, $change->touches) !== null) {
                 return new Refusal('edit.conflict', ['label' => $change->label]);
@@ -57,15 +73,27 @@ final readonly class EditGame
             return new Refusal($problem->code, $problem->arguments);
         }
 
-        return new NextDraft($edited->game, Json::write($edited->game->document), $command, fn (Game $kept) => $this->remember($kept, $command, $edited, $touches, $label));
+        return new NextDraft(
+            $edited->game,
+            Json::write($edited->game->document),
+            $command,
+            fn (Game $kept) => $this->remember($kept, $command, $edited, $touches, $label),
+        );
     }
 
     /** @param  list<string>  $touches */
     private function remember(Game $draft, Command $command, Edited $edited, array $touches, string $label): void
     {
-        $draft->changes()->where('undone', true)->update(['dropped' => true]);
+        $draft
+            ->changes()
+            ->where('undone', true)
+            ->update(['dropped' => true]);
         $draft->changes()->create([
-            'revision' => $draft->revision, 'command' => $command->toArray(), 'inverse' => $edited->inverse->toArray(), 'touches' => $touches, 'label' => $label,
+            'revision' => $draft->revision,
+            'command' => $command->toArray(),
+            'inverse' => $edited->inverse->toArray(),
+            'touches' => $touches,
+            'label' => $label,
         ]);
     }
 }

@@ -13,10 +13,15 @@ final readonly class EditResult
 {
     /**
      * @param  int|null  $kept  the revision that the change made, if it was made
-     * @param  Command|null  $applied  what leads from the workshop's revision to the present one; null when it must load anew
+     * @param  Command|null  $applied  what leads from the workshop's revision to the present one; null when it must
+     *     load anew
      */
-    private function __construct(public Game $game, public ?int $kept, public ?Refusal $refusal, public ?Command $applied)
-    {
+    private function __construct(
+        public Game $game,
+        public ?int $kept,
+        public ?Refusal $refusal,
+        public ?Command $applied,
+    ) {
     }
 
     public static function done(Game $game, int $kept, ?Command $applied): self

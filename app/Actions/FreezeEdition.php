@@ -15,7 +15,8 @@ use Illuminate\Support\Facades\DB;
 /**
  * Freezes a game as it stands; a draft that is frozen already gives the same edition again.
  *
- * What a device gets to see of ids is drawn by a secret of this installation, so that an old draft's telling ids tell nothing.
+ * What a device gets to see of ids is drawn by a secret of this installation, so that an old draft's telling ids tell
+ * nothing.
  */
 final class FreezeEdition
 {
@@ -26,7 +27,10 @@ final class FreezeEdition
         if ($last?->source === $source) {
             return $last;
         }
-        $veil = Veil::over(Json::readObject($game->document), static fn (string $id): string => Secret::digest("id|{$game->id}|{$id}"));
+        $veil = Veil::over(
+            Json::readObject($game->document),
+            static fn (string $id): string => Secret::digest("id|{$game->id}|{$id}"),
+        );
         $document = Json::write($veil->document);
         $hash = hash('sha256', $document);
         EditionFile::write($hash, $document);
@@ -34,9 +38,15 @@ final class FreezeEdition
         return DB::transaction(function () use ($game, $source, $document, $hash, $veil): Edition {
             $last = $this->last($game);
 
-            return $last?->source === $source ? $last : $game->editions()->create([
-                'number' => ($last->number ?? 0) + 1, 'hash' => $hash, 'document' => $document, 'source' => $source, 'renamed' => $veil->renamed,
-            ]);
+            return $last?->source === $source
+                ? $last
+                : $game->editions()->create([
+                    'number' => ($last->number ?? 0) + 1,
+                    'hash' => $hash,
+                    'document' => $document,
+                    'source' => $source,
+                    'renamed' => $veil->renamed,
+                ]);
         });
     }
 

@@ -14,10 +14,15 @@ final readonly class NextDraft
 {
     /**
      * @param  string  $json  the next document
-     * @param  Command|null  $applied  what leads there from the present one; null when that can't be said as one command
+     * @param  Command|null  $applied  what leads there from the present one; null when that can't be said as one
+     *     command
      * @param  Closure(Game): void  $history  keeps what is remembered of it; the game has its next revision by then
      */
-    public function __construct(public GameDocument $document, public string $json, public ?Command $applied, public Closure $history)
-    {
+    public function __construct(
+        public GameDocument $document,
+        public string $json,
+        public ?Command $applied,
+        public Closure $history,
+    ) {
     }
 }

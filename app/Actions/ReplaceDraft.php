@@ -12,7 +12,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Puts a next document in the place of the one it was made from. Reading, applying and checking come first; then one
- * transaction of milliseconds, whose update names the revision it was made on: when somebody was first, all is made again.
+ * transaction of milliseconds, whose update names the revision it was made on: when somebody was first, all is made
+ * again.
  *
  * A key that was kept before is not carried out again: its reply was lost on the way.
  */
@@ -37,7 +38,10 @@ final class ReplaceDraft
                 return EditResult::done($draft, (int) ($before->revision ?? $draft->revision), null);
             }
             $next = $make($draft);
-            $next = $next instanceof NextDraft && strlen($next->json) > self::LARGEST ? new Refusal('document.large', ['most' => intdiv(self::LARGEST, 1_000_000)]) : $next;
+            $next =
+                $next instanceof NextDraft && strlen($next->json) > self::LARGEST
+                    ? new Refusal('document.large', ['most' => intdiv(self::LARGEST, 1_000_000)])
+                    : $next;
             if ($next instanceof Refusal) {
                 return EditResult::refused($draft, $next);
             }
@@ -55,12 +59,30 @@ final class ReplaceDraft
     {
         try {
             return DB::transaction(function () use ($draft, $key, $next): bool {
-                $fields = ['document' => $next->json, 'title' => $next->document->title(), 'revision' => $draft->revision + 1, 'updated_at' => now()];
-                if (DB::table('games')->where('id', $draft->id)->where('revision', $draft->revision)->update($fields) === 0) {
+                $fields = [
+                    'document' => $next->json,
+                    'title' => $next->document->title(),
+                    'revision' => $draft->revision + 1,
+                    'updated_at' => now(),
+                ];
+                if (
+                    DB::table('games')
+                        ->where('id', $draft->id)
+                        ->where('revision', $draft->revision)
+                        ->update($fields) === 0
+                ) {
                     return false;
                 }
-                DB::table('edit_keys')->where('game_id', $draft->id)->where('at', '<', Clock::seconds() - self::KEY_KEPT)->delete();
-                DB::table('edit_keys')->insert(['game_id' => $draft->id, 'key' => $key, 'revision' => $fields['revision'], 'at' => Clock::seconds()]);
+                DB::table('edit_keys')
+                    ->where('game_id', $draft->id)
+                    ->where('at', '<', Clock::seconds() - self::KEY_KEPT)
+                    ->delete();
+                DB::table('edit_keys')->insert([
+                    'game_id' => $draft->id,
+                    'key' => $key,
+                    'revision' => $fields['revision'],
+                    'at' => Clock::seconds(),
+                ]);
                 $draft->forceFill($fields)->syncOriginal();
                 ($next->history)($draft);
 

@@ -20,12 +20,22 @@ final readonly class StepHistory
 
     public function undo(string $game, int $base, string $key): EditResult
     {
-        return $this->replace->handle($game, $base, $key, fn (Game $draft): NextDraft|Refusal => $this->step($draft, false));
+        return $this->replace->handle(
+            $game,
+            $base,
+            $key,
+            fn (Game $draft): NextDraft|Refusal => $this->step($draft, false),
+        );
     }
 
     public function redo(string $game, int $base, string $key): EditResult
     {
-        return $this->replace->handle($game, $base, $key, fn (Game $draft): NextDraft|Refusal => $this->step($draft, true));
+        return $this->replace->handle(
+            $game,
+            $base,
+            $key,
+            fn (Game $draft): NextDraft|Refusal => $this->step($draft, true),
+        );
     }
 
     /** Goes back or forward until this change is the newest that stands; 0 for the very beginning. */
@@ -43,7 +53,9 @@ final readonly class StepHistory
     {
         $change = self::stepsOf($draft, $again)->first();
 
-        return $change === null ? new Refusal($again ? 'history.end' : 'history.start') : $this->through($draft, [$change], $again);
+        return $change === null
+            ? new Refusal($again ? 'history.end' : 'history.start')
+            : $this->through($draft, [$change], $again);
     }
 
     /** @param  list<Change>  $changes  in the order of being taken back or made again */
@@ -60,9 +72,16 @@ final readonly class StepHistory
             $document = $edited->game;
         }
 
-        return new NextDraft($document, Json::write($document->document), count($changes) === 1 ? $command : null, static function (Game $kept) use ($changes, $again): void {
-            Change::query()->whereIn('id', array_map(static fn (Change $change): int => $change->id, $changes))->update(['undone' => ! $again, 'revision' => $kept->revision]);
-        });
+        return new NextDraft(
+            $document,
+            Json::write($document->document),
+            count($changes) === 1 ? $command : null,
+            static function (Game $kept) use ($changes, $again): void {
+                Change::query()
+                    ->whereIn('id', array_map(static fn (Change $change): int => $change->id, $changes))
+                    ->update(['undone' => ! $again, 'revision' => $kept->revision]);
+            },
+        );
     }
 
     /** @return Builder<Change> the next one first */

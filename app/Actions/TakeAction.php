@@ -30,14 +30,15 @@ final class TakeAction
     private const ATTEMPTS = 5;
 
     private const ROW = <<<'SQL'
-        select plays.id, plays.seq, plays.state, runs.code, runs.closed_at, editions.hash
-        from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
-        where plays.id = ?
-        SQL;
+    select plays.id, plays.seq, plays.state, runs.code, runs.closed_at, editions.hash
+    from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
+    where plays.id = ?
+    SQL;
 
     private const MOVE = 'update plays set seq = ?, state = ?, acted_at = ?, ended_at = ? where id = ? and seq = ?';
 
-    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, ?, ?)';
+    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, '
+        .'?, ?)';
 
     private readonly Connection $database;
 
@@ -98,15 +99,34 @@ final class TakeAction
     {
         $next = $row->seq + 1;
         $endedAt = $outcome->state->ended === null ? null : $now;
-        $kept = $this->database->update(self::MOVE, [$next, Json::write($outcome->state->toArray()), $now, $endedAt, $row->id, $row->seq]);
+        $kept = $this->database->update(self::MOVE, [
+            $next,
+            Json::write($outcome->state->toArray()),
+            $now,
+            $endedAt,
+            $row->id,
+            $row->seq,
+        ]);
 
-        return $kept > 0 && $this->database->insert(self::EVENT, [$row->id, $next, $key, Json::write($action->toArray()), Json::write($outcome->eventList()), $now]);
+        return $kept > 0 &&
+            $this->database->insert(self::EVENT, [
+                $row->id,
+                $next,
+                $key,
+                Json::write($action->toArray()),
+                Json::write($outcome->eventList()),
+                $now,
+            ]);
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */
     private function repeated(stdClass $row, string $key, CompiledEdition $edition, int $now): ?Turn
     {
-        $events = $this->database->table('play_events')->where('play_id', $row->id)->where('key', $key)->value('events');
+        $events = $this->database
+            ->table('play_events')
+            ->where('play_id', $row->id)
+            ->where('key', $key)
+            ->value('events');
         if (! is_string($events)) {
             return null;
         }

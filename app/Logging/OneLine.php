@@ -17,7 +17,9 @@ final class OneLine
         $monolog = $logger->getLogger();
         foreach ($monolog instanceof Monolog ? $monolog->getHandlers() : [] as $handler) {
             if ($handler instanceof FormattableHandlerInterface) {
-                $handler->setFormatter(new LineFormatter("%datetime% %level_name% %message%\n", 'Y-m-d H:i:s', false, true));
+                $handler->setFormatter(
+                    new LineFormatter("%datetime% %level_name% %message%\n", 'Y-m-d H:i:s', false, true),
+                );
             }
         }
     }

@@ -26,12 +26,15 @@ final class OutboxTransport extends AbstractTransport
             throw new TransportException('No mail service is set up, and there is no outbox.');
         }
         $original = $message->getOriginalMessage();
-        if (! $original instanceof Message) {
+        if (! ($original instanceof Message)) {
             return;
         }
         $email = MessageConverter::toEmail($original);
         Letter::query()->create([
-            'to' => implode(', ', array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo())),
+            'to' => implode(
+                ', ',
+                array_map(static fn (Address $address): string => $address->getAddress(), $email->getTo()),
+            ),
             'subject' => (string) $email->getSubject(),
             'body' => (string) $email->getTextBody(),
         ]);

@@ -30,6 +30,13 @@ final class Change extends Model
 
     protected function casts(): array
     {
-        return ['command' => DocumentJson::class, 'inverse' => DocumentJson::class, 'touches' => 'array', 'undone' => 'boolean', 'dropped' => 'boolean', 'revision' => 'integer'];
+        return [
+            'command' => DocumentJson::class,
+            'inverse' => DocumentJson::class,
+            'touches' => 'array',
+            'undone' => 'boolean',
+            'dropped' => 'boolean',
+            'revision' => 'integer',
+        ];
     }
 }

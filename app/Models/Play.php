@@ -31,7 +31,18 @@ final class Play extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['run_id', 'name', 'name_key', 'group', 'rejoin_words', 'seq', 'state', 'started_at', 'acted_at', 'ended_at'];
+    protected $fillable = [
+        'run_id',
+        'name',
+        'name_key',
+        'group',
+        'rejoin_words',
+        'seq',
+        'state',
+        'started_at',
+        'acted_at',
+        'ended_at',
+    ];
 
     public function read(): PlayState
     {

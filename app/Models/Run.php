@@ -44,7 +44,9 @@ final class Run extends Model
     public function admitted(string $name): ?string
     {
         $key = PlayerName::key($name);
-        $listed = array_values(array_filter($this->names ?? [$name], static fn (string $each): bool => PlayerName::key($each) === $key));
+        $listed = array_values(
+            array_filter($this->names ?? [$name], static fn (string $each): bool => PlayerName::key($each) === $key),
+        );
 
         return $listed[0] ?? null;
     }

@@ -8,7 +8,10 @@ use Fravel\Exception\UnableToReadJson;
 use Fravel\Support\Json;
 use ZipArchive;
 
-/** What somebody brought as a package: a ZIP with a document and files, or a document alone. Nothing is unpacked to disk. */
+/**
+ * What somebody brought as a package: a ZIP with a document and files, or a document alone. Nothing is unpacked to
+ * disk.
+ */
 final class Archive
 {
     /** Bytes of the document, and of a file, at most; what is larger is not read to its end. */
@@ -23,7 +26,7 @@ final class Archive
     /** @throws UnableToReadPackage If there is no document in it. */
     public static function open(string $path): self
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) === true) {
             $text = self::read($zip, Package::DOCUMENT, self::LARGEST_DOCUMENT);
 

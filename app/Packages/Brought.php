@@ -39,7 +39,9 @@ final class Brought
     {
         $archive = Archive::open($path);
         $document = $archive->document();
-        $kept = Salvage::of($document) ?? throw UnableToReadPackage::because(($document['fravel'] ?? null) === 1 ? 'no_game' : 'other_version');
+        $kept =
+            Salvage::of($document) ??
+            throw UnableToReadPackage::because(($document['fravel'] ?? null) === 1 ? 'no_game' : 'other_version');
         $brought = new self($create->handle($teacher, self::titled($kept->document)));
         $brought->tellLeft($kept->left);
         $brought->takePictures($archive, $brought->game->read()->document);
@@ -60,7 +62,9 @@ final class Brought
      */
     private static function titled(array $document): array
     {
-        return trim((string) $document['title']) === '' ? ['title' => (string) __('games.untitled')] + $document : $document;
+        return trim((string) $document['title']) === ''
+            ? ['title' => (string) __('games.untitled')] + $document
+            : $document;
     }
 
     /** @param  list<Problem>  $left */
@@ -84,7 +88,10 @@ final class Brought
             try {
                 $document['assets'][$place] = [...$asset, ...$this->taken($archive, $name, $place)];
             } catch (UnableToTakePicture $failure) {
-                $this->notes[] = (string) __('packages.picture', ['picture' => self::called($asset), 'why' => $failure->words()]);
+                $this->notes[] = (string) __('packages.picture', [
+                    'picture' => self::called($asset),
+                    'why' => $failure->words(),
+                ]);
             }
         }
         $this->game->update(['document' => Json::write($document)]);
@@ -103,7 +110,9 @@ final class Brought
         }
         Quota::admit($this->game, strlen($bytes));
         $isOurs = GameFiles::nameOf($bytes, pathinfo($name, PATHINFO_EXTENSION)) === basename($name);
-        $kept = $isOurs ? ['file' => GameFiles::keep($bytes, pathinfo($name, PATHINFO_EXTENSION))] : self::anew(Upload::ofBytes($bytes));
+        $kept = $isOurs
+            ? ['file' => GameFiles::keep($bytes, pathinfo($name, PATHINFO_EXTENSION))]
+            : self::anew(Upload::ofBytes($bytes));
         Quota::count($this->game, $kept['file'], strlen($bytes));
 
         return $kept;

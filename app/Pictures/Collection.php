@@ -19,6 +19,11 @@ final class Collection
             return null;
         }
 
-        return Taken::drawing((string) file_get_contents($path), str_replace('-', ' ', $name), self::CREDIT, self::LICENCE);
+        return Taken::drawing(
+            (string) file_get_contents($path),
+            str_replace('-', ' ', $name),
+            self::CREDIT,
+            self::LICENCE,
+        );
     }
 }

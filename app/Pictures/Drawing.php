@@ -14,9 +14,41 @@ use XMLReader;
 final class Drawing
 {
     private const ELEMENTS = [
-        'svg', 'g', 'defs', 'symbol', 'use', 'title', 'desc', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'text', 'tspan', 'textpath',
-        'lineargradient', 'radialgradient', 'stop', 'clippath', 'mask', 'pattern', 'marker', 'filter', 'fegaussianblur', 'feoffset', 'feblend', 'fecolormatrix',
-        'feflood', 'fecomposite', 'femerge', 'femergenode', 'femorphology', 'fedropshadow',
+        'svg',
+        'g',
+        'defs',
+        'symbol',
+        'use',
+        'title',
+        'desc',
+        'path',
+        'rect',
+        'circle',
+        'ellipse',
+        'line',
+        'polyline',
+        'polygon',
+        'text',
+        'tspan',
+        'textpath',
+        'lineargradient',
+        'radialgradient',
+        'stop',
+        'clippath',
+        'mask',
+        'pattern',
+        'marker',
+        'filter',
+        'fegaussianblur',
+        'feoffset',
+        'feblend',
+        'fecolormatrix',
+        'feflood',
+        'fecomposite',
+        'femerge',
+        'femergenode',
+        'femorphology',
+        'fedropshadow',
     ];
 
     /** Bytes at most; our largest drawing has a fiftieth of it. */
@@ -29,8 +61,12 @@ final class Drawing
 
     private const XLINK = 'http://www.w3.org/1999/xlink';
 
-    /** What in a value runs, fetches, or hides from being looked at; `url()` of a part of the drawing itself is cut out before. */
-    private const HARM = '/[\\\\]|\/\*|javascript:|data:|expression\s*\(|@|url\s*\(|image\s*\(|image-set\s*\(|cross-fade\s*\(|element\s*\(|src\s*\(|\/\/|https?:/i';
+    /**
+     * What in a value runs, fetches, or hides from being looked at; `url()` of a part of the drawing itself is cut out
+     * before.
+     */
+    private const HARM = '/[\\\\]|\/\*|javascript:|data:|expression\s*\(|@|url\s*\(|image\s*\(|image-set\s*\('
+        .'|cross-fade\s*\(|element\s*\(|src\s*\(|\/\/|https?:/i';
 
     private const OWN_PART = '/url\(\s*([\'"]?)#[\w.:-]+\1\s*\)/i';
 
@@ -44,7 +80,7 @@ final class Drawing
             $text = (string) preg_replace('/<!DOCTYPE[^>\[]*(?:\[[^\]]*\])?[^>]*>/i', '', $text);
         }
         self::count($text);
-        $document = new DOMDocument;
+        $document = new DOMDocument();
         $isRead = @$document->loadXML($text, LIBXML_NONET);
         $root = $document->documentElement;
         if (! $isRead || $root === null || strtolower($root->localName ?? '') !== 'svg') {
@@ -59,7 +95,7 @@ final class Drawing
     /** @throws UnableToTakePicture If it has more parts than a drawing needs. */
     private static function count(string $text): void
     {
-        $reader = new XMLReader;
+        $reader = new XMLReader();
         $isOpen = @$reader->XML($text, null, LIBXML_NONET);
         for ($parts = 0; $isOpen && @$reader->read();) {
             $parts += $reader->nodeType === XMLReader::ELEMENT ? 1 : 0;
@@ -94,13 +130,15 @@ final class Drawing
         $name = strtolower((string) $attribute->localName);
         $value = trim((string) $attribute->nodeValue);
         if ($name === 'href') {
-            return in_array($attribute->namespaceURI, [null, self::XLINK], true) && preg_match('/^#[\w.:-]+$/D', $value) === 1;
+            return in_array($attribute->namespaceURI, [null, self::XLINK], true) &&
+                preg_match('/^#[\w.:-]+$/D', $value) === 1;
         }
         if ($attribute->namespaceURI !== null) {
             return $attribute->prefix === 'xml' && $name === 'space';
         }
 
-        return ! str_starts_with($name, 'on') && preg_match(self::HARM, (string) preg_replace(self::OWN_PART, '', $value)) !== 1;
+        return ! str_starts_with($name, 'on') &&
+            preg_match(self::HARM, (string) preg_replace(self::OWN_PART, '', $value)) !== 1;
     }
 
     /** What is used uses nothing itself: a few uses of uses of uses would make millions of parts on every screen. */

@@ -7,7 +7,10 @@ namespace App\Pictures;
 use App\Models\Game;
 use Illuminate\Support\Facades\DB;
 
-/** How much room pictures take, by game and by teacher. Each file counts once for a game, taken out again or not: undo brings it back. */
+/**
+ * How much room pictures take, by game and by teacher. Each file counts once for a game, taken out again or not: undo
+ * brings it back.
+ */
 final class Quota
 {
     private const GAME_MEGABYTES = 100;
@@ -34,16 +37,28 @@ final class Quota
     /** @param  string  $file  as the asset says it */
     public static function count(Game $game, string $file, int $bytes): void
     {
-        DB::table('pictures')->insertOrIgnore(['game_id' => $game->id, 'user_id' => $game->user_id, 'file' => basename($file), 'bytes' => $bytes]);
+        DB::table('pictures')->insertOrIgnore([
+            'game_id' => $game->id,
+            'user_id' => $game->user_id,
+            'file' => basename($file),
+            'bytes' => $bytes,
+        ]);
     }
 
     /** Words for when the room is nearly used up. */
     public static function notice(Game $game): ?string
     {
         [$ofGame, $ofTeacher] = self::used($game);
-        foreach (['game' => [$ofGame, self::GAME_MEGABYTES], 'teacher' => [$ofTeacher, self::TEACHER_MEGABYTES]] as $whose => [$used, $most]) {
+        foreach (
+            [
+                'game' => [$ofGame, self::GAME_MEGABYTES], 'teacher' => [$ofTeacher, self::TEACHER_MEGABYTES],
+            ] as $whose => [$used, $most]
+        ) {
             if ($used > self::NEARLY * $most * self::MEGABYTE) {
-                return (string) __("pictures.nearly_{$whose}", ['used' => (int) ceil($used / self::MEGABYTE), 'most' => $most]);
+                return (string) __("pictures.nearly_{$whose}", [
+                    'used' => (int) ceil($used / self::MEGABYTE),
+                    'most' => $most,
+                ]);
             }
         }
 
@@ -53,7 +68,9 @@ final class Quota
     /** @return array{int, int} bytes of the game, and of all the teacher's games */
     private static function used(Game $game): array
     {
-        $of = static fn (string $column, string $id): int => (int) DB::table('pictures')->where($column, $id)->sum('bytes');
+        $of = static fn (string $column, string $id): int => (int) DB::table('pictures')
+            ->where($column, $id)
+            ->sum('bytes');
 
         return [$of('game_id', $game->id), $of('user_id', $game->user_id)];
     }

@@ -26,13 +26,23 @@ final readonly class Taken
     {
         preg_match('/viewBox="[\d.\-]+[ ,]+[\d.\-]+[ ,]+([\d.]+)[ ,]+([\d.]+)"/', $svg, $box);
 
-        return new self($svg, 'svg', 'image/svg+xml', (int) ($box[1] ?? 300), (int) ($box[2] ?? 300), $alt, $credit, $licence);
+        return new self(
+            $svg,
+            'svg',
+            'image/svg+xml',
+            (int) ($box[1] ?? 300),
+            (int) ($box[2] ?? 300),
+            $alt,
+            $credit,
+            $licence,
+        );
     }
 
     /**
      * Keeps the file and gives the fields of the asset, with the picture's size beside them.
      *
-     * @return array{asset: array{file: string, type: string, alt: string, credit: string, licence: string}, width: int, height: int}
+     * @return array{asset: array{file: string, type: string, alt: string, credit: string, licence: string}, width: int,
+     *     height: int}
      *
      * @throws UnableToTakePicture If there is no room for it.
      */
@@ -45,8 +55,15 @@ final readonly class Taken
         }
 
         return [
-            'asset' => ['file' => $file, 'type' => $this->type, 'alt' => $this->alt, 'credit' => $this->credit, 'licence' => $this->licence],
-            'width' => $this->width, 'height' => $this->height,
+            'asset' => [
+                'file' => $file,
+                'type' => $this->type,
+                'alt' => $this->alt,
+                'credit' => $this->credit,
+                'licence' => $this->licence,
+            ],
+            'width' => $this->width,
+            'height' => $this->height,
         ];
     }
 }

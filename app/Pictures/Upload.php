@@ -8,7 +8,10 @@ use Illuminate\Http\UploadedFile;
 use Intervention\Image\ImageManager;
 use Throwable;
 
-/** A picture somebody brought: turned upright, no larger than a screen needs, and written anew without what it says of its maker. */
+/**
+ * A picture somebody brought: turned upright, no larger than a screen needs, and written anew without what it says of
+ * its maker.
+ */
 final class Upload
 {
     private const MOST_MEGAPIXELS = 50;
@@ -32,7 +35,7 @@ final class Upload
             return Taken::drawing(Drawing::cleaned($bytes));
         }
         [$width, $height] = @getimagesizefromstring($bytes) ?: throw UnableToTakePicture::unreadable();
-        $megapixels = (int) ceil($width * $height / 1_000_000);
+        $megapixels = (int) ceil(($width * $height) / 1_000_000);
         if ($megapixels > self::MOST_MEGAPIXELS) {
             throw UnableToTakePicture::large($megapixels, self::MOST_MEGAPIXELS);
         }

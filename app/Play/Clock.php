@@ -6,7 +6,9 @@ namespace App\Play;
 
 use Illuminate\Support\Carbon;
 
-/** The time of a play, in whole seconds since 1970. Cheap, since every action asks; tests move it as they move Carbon's. */
+/**
+ * The time of a play, in whole seconds since 1970. Cheap, since every action asks; tests move it as they move Carbon's.
+ */
 final class Clock
 {
     public static function seconds(): int

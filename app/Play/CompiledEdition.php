@@ -38,11 +38,15 @@ final readonly class CompiledEdition
     /** Pictures of the game that a text shows; one that is not there is left out. */
     private function withPictures(string $html): string
     {
-        return (string) preg_replace_callback('/<img src="asset:([^"]*)"([^>]*)>/', function (array $part): string {
-            $url = $this->url($part[1]);
+        return (string) preg_replace_callback(
+            '/<img src="asset:([^"]*)"([^>]*)>/',
+            function (array $part): string {
+                $url = $this->url($part[1]);
 
-            return $url === null ? '' : "<img src=\"{$url}\"{$part[2]}>";
-        }, $html);
+                return $url === null ? '' : "<img src=\"{$url}\"{$part[2]}>";
+            },
+            $html,
+        );
     }
 
     /** Where a file of the game is served, or null when there is none. */
@@ -54,7 +58,10 @@ final readonly class CompiledEdition
     /** @return list<string> to whom pictures are owed, each once, without saying which */
     public function credits(): array
     {
-        $lines = array_map(static fn (Asset $asset): string => trim("{$asset->credit} · {$asset->licence}", ' ·'), $this->game->assets());
+        $lines = array_map(
+            static fn (Asset $asset): string => trim("{$asset->credit} · {$asset->licence}", ' ·'),
+            $this->game->assets(),
+        );
 
         return array_values(array_unique(array_filter($lines, static fn (string $line): bool => $line !== '')));
     }

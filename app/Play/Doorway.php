@@ -10,8 +10,9 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 
 /**
- * The way in from one address: wrong codes are few a minute, right ones as many as there are students. Once the wrong ones
- * are used up, no code is looked at that is not known there already, since a right one that still answers would tell.
+ * The way in from one address: wrong codes are few a minute, right ones as many as there are students. Once the wrong
+ * ones are used up, no code is looked at that is not known there already, since a right one that still answers would
+ * tell.
  */
 final readonly class Doorway
 {
@@ -36,7 +37,9 @@ final readonly class Doorway
     /** Seconds until codes are looked at again; 0 when this one is looked at now. */
     public function wait(string $code): int
     {
-        $isSpent = RateLimiter::tooManyAttempts($this->name('wrong'), self::WRONG_A_MINUTE) && ! Cache::has($this->name("known|{$code}"));
+        $isSpent =
+            RateLimiter::tooManyAttempts($this->name('wrong'), self::WRONG_A_MINUTE) &&
+            ! Cache::has($this->name("known|{$code}"));
 
         return $isSpent ? max(1, RateLimiter::availableIn($this->name('wrong'))) : 0;
     }

@@ -30,20 +30,27 @@ final readonly class Frame
     /** What an action came to at this lock; null when it was about something else. */
     public function turnAt(?Turn $turn, string $lock): ?Turn
     {
-        $isHere = ($turn?->verdict()['lock'] ?? null) === $lock || ($turn?->refusal() !== null && ($this->typed['on'] ?? null) === $lock);
+        $isHere =
+            ($turn?->verdict()['lock'] ?? null) === $lock ||
+            ($turn?->refusal() !== null && ($this->typed['on'] ?? null) === $lock);
 
         return $isHere ? $turn : null;
     }
 
-    /** Whether what an action came to is told above the scene: feedback to an answer in this scene stands at its lock. */
+    /**
+     * Whether what an action came to is told above the scene: feedback to an answer in this scene stands at its lock.
+     */
     public function tellsAbove(?Turn $turn, Screen $screen): bool
     {
         $things = $screen->things();
         [$verdict, $refusal] = [$turn?->verdict(), $turn?->refusal()];
-        $isAtLock = isset($things[$verdict['lock'] ?? ''])
-            || ($refusal !== null && $refusal['reason'] !== 'thing.absent' && isset($things[$this->typed['on'] ?? '']));
+        $isAtLock =
+            isset($things[$verdict['lock'] ?? '']) ||
+            ($refusal !== null && $refusal['reason'] !== 'thing.absent' && isset($things[$this->typed['on'] ?? '']));
 
-        return $turn !== null && ! $isAtLock && ($verdict !== null || $refusal !== null || $turn->said() !== [] || $turn->given() !== []);
+        return $turn !== null &&
+            ! $isAtLock &&
+            ($verdict !== null || $refusal !== null || $turn->said() !== [] || $turn->given() !== []);
     }
 
     /** A key for one form: the same form sent twice counts once. */

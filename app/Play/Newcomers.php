@@ -12,8 +12,8 @@ use Fravel\State\PlayState;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * New plays from one address. A guard makes one play wait between guesses; who begins new plays to guess on with waits for
- * those. Where the plays that were begun last only guess, each further one waits twice as long.
+ * New plays from one address. A guard makes one play wait between guesses; who begins new plays to guess on with waits
+ * for those. Where the plays that were begun last only guess, each further one waits twice as long.
  */
 final readonly class Newcomers
 {
@@ -52,7 +52,11 @@ final readonly class Newcomers
 
     public function began(Play $play): void
     {
-        Cache::put($this->name(), [array_slice([...$this->begun()[0], $play->id], -self::LAST), Clock::seconds()], self::MEMORY);
+        Cache::put(
+            $this->name(),
+            [array_slice([...$this->begun()[0], $play->id], -self::LAST), Clock::seconds()],
+            self::MEMORY,
+        );
     }
 
     /** The lock at which a guard has stopped this play and that it has not opened yet; null when there is none. */

@@ -16,7 +16,9 @@ final class OnStage
      */
     public static function of(Screen $screen): array
     {
-        return array_values(array_filter($screen->view->things, static fn (array $thing): bool => $thing['box'] !== null));
+        return array_values(
+            array_filter($screen->view->things, static fn (array $thing): bool => $thing['box'] !== null),
+        );
     }
 
     /** @param  array<string, mixed>  $thing */
@@ -29,17 +31,21 @@ final class OnStage
     public static function turn(array $thing): HtmlString
     {
         if (! $thing['turn']) {
-            return new HtmlString;
+            return new HtmlString();
         }
         [$x, $y, $width, $height] = $thing['box'];
 
-        return new HtmlString(sprintf('transform="rotate(%s %s %s)"', $thing['turn'], $x + $width / 2, $y + $height / 2));
+        return new HtmlString(
+            sprintf('transform="rotate(%s %s %s)"', $thing['turn'], $x + $width / 2, $y + $height / 2),
+        );
     }
 
     /** @param  array<string, mixed>  $thing */
     public static function outline(array $thing): HtmlString
     {
-        return new HtmlString($thing['shape'] === 'polygon' ? 'data-points="'.e((string) json_encode($thing['points'])).'"' : '');
+        return new HtmlString(
+            $thing['shape'] === 'polygon' ? 'data-points="'.e((string) json_encode($thing['points'])).'"' : '',
+        );
     }
 
     /** How a picture is called for those who don't see it; left out of what is read where it has no words. */

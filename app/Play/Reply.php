@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Play;
 
 /**
- * A turn as the student's page takes it: what happened, and only those pieces of the page that changed. The page has words
- * for verdicts.
+ * A turn as the student's page takes it: what happened, and only those pieces of the page that changed. The page has
+ * words for verdicts.
  *
  * A wrong answer changes no piece: its lock gets a few fields, and nothing is rendered.
  */
@@ -49,7 +49,15 @@ final class Reply
 
         return [
             'scene' => null,
-            'things' => array_map(static fn (array $thing): string => view('play.thing', ['thing' => $thing, 'screen' => $after, 'frame' => $frame, 'turn' => null])->render(), $changed['whole']),
+            'things' => array_map(
+                static fn (array $thing): string => view('play.thing', [
+                    'thing' => $thing,
+                    'screen' => $after,
+                    'frame' => $frame,
+                    'turn' => null,
+                ])->render(),
+                $changed['whole'],
+            ),
             'locks' => array_map(static fn (array $lock): array => self::lock($lock, $after), $changed['fields']),
             'rims' => $rims ? view('play.rims', ['screen' => $after])->render() : null,
         ];
@@ -63,8 +71,11 @@ final class Reply
     private static function changed(Screen $before, Screen $after): ?array
     {
         [$old, $new] = [$before->things(), $after->things()];
-        $isSame = $before->view->scene === $after->view->scene && array_keys($old) === array_keys($new)
-            && $before->view->continues === $after->view->continues && $before->view->back === $after->view->back;
+        $isSame =
+            $before->view->scene === $after->view->scene &&
+            array_keys($old) === array_keys($new) &&
+            $before->view->continues === $after->view->continues &&
+            $before->view->back === $after->view->back;
         if (! $isSame) {
             return null;
         }
@@ -74,7 +85,10 @@ final class Reply
                 continue;
             }
             $kept = array_fill_keys(self::IN_PLACE, null);
-            $isInPlace = $thing['kind'] === 'lock' && $thing['state'] !== 'open' && array_diff_key($thing, $kept) === array_diff_key($old[$id], $kept);
+            $isInPlace =
+                $thing['kind'] === 'lock' &&
+                $thing['state'] !== 'open' &&
+                array_diff_key($thing, $kept) === array_diff_key($old[$id], $kept);
             $changed[$isInPlace ? 'fields' : 'whole'][$id] = $thing;
         }
 
@@ -85,7 +99,10 @@ final class Reply
     /** @return array<string, array<string, mixed>> the lock whose guard refused, so that its countdown can begin */
     private static function guarded(Turn $turn, Screen $after): array
     {
-        $locks = array_filter($after->things(), static fn (array $thing): bool => $thing['kind'] === 'lock' && $thing['wait'] > 0);
+        $locks = array_filter(
+            $after->things(),
+            static fn (array $thing): bool => $thing['kind'] === 'lock' && $thing['wait'] > 0,
+        );
 
         return array_map(static fn (array $lock): array => self::lock($lock, $after), $locks);
     }
@@ -98,6 +115,7 @@ final class Reply
     {
         $hints = is_array($lock['hints']) ? $lock['hints'] : [];
 
-        return ['hints' => array_map($screen->html(...), $hints)] + array_intersect_key($lock, array_fill_keys(self::IN_PLACE, null));
+        return ['hints' => array_map($screen->html(...), $hints)] +
+            array_intersect_key($lock, array_fill_keys(self::IN_PLACE, null));
     }
 }

@@ -15,7 +15,18 @@ final readonly class Screen
 {
     /** Keys of the words that scripts need. */
     private const SPOKEN = [
-        'again', 'close', 'failing', 'farther', 'near_help', 'nearer', 'neutral', 'offline', 'rejoin', 'stage', 'stays', 'verdict',
+        'again',
+        'close',
+        'failing',
+        'farther',
+        'near_help',
+        'nearer',
+        'neutral',
+        'offline',
+        'rejoin',
+        'stage',
+        'stays',
+        'verdict',
     ];
 
     public View $view;
@@ -54,10 +65,10 @@ final readonly class Screen
      */
     public function nameOf(array $thing): string
     {
-        $words = $this->plain($thing['md'] ?? $thing['ask'] ?? '');
+        $words = $this->plain($thing['md'] ?? ($thing['ask'] ?? ''));
         $asset = $thing['asset'] ?? null;
 
-        return ($thing['label'] ?? '') ?: $words ?: $this->edition->alt(is_string($asset) ? $asset : null);
+        return $thing['label'] ?? '' ?: $words ?: $this->edition->alt(is_string($asset) ? $asset : null);
     }
 
     /**
@@ -99,7 +110,9 @@ final readonly class Screen
         $backdrop = $this->view->scene['backdrop'] ?? [];
         $url = $this->edition->url($backdrop['asset'] ?? null);
 
-        return $url === null ? null : ['url' => $url, 'alt' => ($backdrop['alt'] ?? '') ?: $this->edition->alt($backdrop['asset'])];
+        return $url === null
+            ? null
+            : ['url' => $url, 'alt' => $backdrop['alt'] ?? '' ?: $this->edition->alt($backdrop['asset'])];
     }
 
     /** @return array{play: array<string, mixed>} what the scripts of play speak from */

@@ -61,12 +61,32 @@ final readonly class Ticket
 
     public function cookie(string $code): Cookie
     {
-        return Cookie::create(self::COOKIE, $this->text(), time() + self::LIFETIME, "/p/{$code}", null, request()->isSecure(), true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(
+            self::COOKIE,
+            $this->text(),
+            time() + self::LIFETIME,
+            "/p/{$code}",
+            null,
+            request()->isSecure(),
+            true,
+            false,
+            Cookie::SAMESITE_LAX,
+        );
     }
 
     public static function forgotten(string $code): Cookie
     {
-        return Cookie::create(self::COOKIE, '', 1, "/p/{$code}", null, request()->isSecure(), true, false, Cookie::SAMESITE_LAX);
+        return Cookie::create(
+            self::COOKIE,
+            '',
+            1,
+            "/p/{$code}",
+            null,
+            request()->isSecure(),
+            true,
+            false,
+            Cookie::SAMESITE_LAX,
+        );
     }
 
     private static function seal(string $play): string

@@ -36,7 +36,10 @@ final readonly class Turn
     /** @return list<string> what was said, as HTML */
     public function said(): array
     {
-        return array_map(fn (array $event): string => $this->edition->html(is_string($event[1]) ? $event[1] : ''), $this->eventsOf('said'));
+        return array_map(
+            fn (array $event): string => $this->edition->html(is_string($event[1]) ? $event[1] : ''),
+            $this->eventsOf('said'),
+        );
     }
 
     /** @return array{lock: string, verdict: string}|null */
@@ -52,7 +55,12 @@ final readonly class Turn
     {
         $given = $this->eventsOf('given');
         $tokens = $given === [] ? [] : $this->edition->game->tokens();
-        $names = array_map(static fn (array $event): ?string => isset($tokens[$event[1]]) && $tokens[$event[1]]->isShown() ? $tokens[$event[1]]->name : null, $given);
+        $names = array_map(
+            static fn (array $event): ?string => isset($tokens[$event[1]]) && $tokens[$event[1]]->isShown()
+                ? $tokens[$event[1]]->name
+                : null,
+            $given,
+        );
 
         return array_values(array_filter($names));
     }

@@ -32,28 +32,57 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        $this->app->extend('translator', static fn (FrameworkTranslator $framework): Translator => tap(new Translator($framework->getLoader(), $framework->getLocale()), static fn (Translator $words) => $words->setFallback($framework->getFallback())));
+        $this->app->extend(
+            'translator',
+            static fn (FrameworkTranslator $framework): Translator => tap(
+                new Translator($framework->getLoader(), $framework->getLocale()),
+                static fn (Translator $words) => $words->setFallback($framework->getFallback()),
+            ),
+        );
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport);
-        Session::extend('file', static fn (Application $app): WholeFileSessions => new WholeFileSessions($app->make(Filesystem::class), config()->string('session.files'), config()->integer('session.lifetime')));
-        Password::defaults(static fn (): Password => Password::min(10)->rules([new CountedPassword]));
-        ResetPassword::createUrlUsing(static fn (User $teacher, string $token): string => Letters::absolute(route('password.reset', ['token' => $token, 'email' => $teacher->email], false)));
+        Mail::extend('outbox', static fn (): OutboxTransport => new OutboxTransport());
+        Session::extend(
+            'file',
+            static fn (Application $app): WholeFileSessions => new WholeFileSessions(
+                $app->make(Filesystem::class),
+                config()->string('session.files'),
+                config()->integer('session.lifetime'),
+            ),
+        );
+        Password::defaults(static fn (): Password => Password::min(10)->rules([new CountedPassword()]));
+        ResetPassword::createUrlUsing(
+            static fn (User $teacher, string $token): string => Letters::absolute(
+                route('password.reset', ['token' => $token, 'email' => $teacher->email], false),
+            ),
+        );
         TrustProxies::at(config()->array('fravel.proxies'));
         $this->limits();
     }
 
     private function limits(): void
     {
-        RateLimiter::for('letters', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('letters|'.$request->ip()),
-            Limit::perHour(10)->by('letters|'.mb_strtolower(Field::text($request, 'email'))),
-        ]);
-        RateLimiter::for('pictures', static fn (Request $request): Limit => Limit::perMinute(60)->by('pictures|'.$request->user()?->getAuthIdentifier())->response(
-            static fn (Request $request, array $headers): JsonResponse => new JsonResponse(['message' => __('pictures.often', ['seconds' => $headers['Retry-After'] ?? 60])], 429, $headers),
-        ));
+        RateLimiter::for(
+            'letters',
+            static fn (Request $request): array => [
+                Limit::perMinute(30)->by('letters|'.$request->ip()),
+                Limit::perHour(10)->by('letters|'.mb_strtolower(Field::text($request, 'email'))),
+            ],
+        );
+        RateLimiter::for(
+            'pictures',
+            static fn (Request $request): Limit => Limit::perMinute(60)
+                ->by('pictures|'.$request->user()?->getAuthIdentifier())
+                ->response(
+                    static fn (Request $request, array $headers): JsonResponse => new JsonResponse(
+                        ['message' => __('pictures.often', ['seconds' => $headers['Retry-After'] ?? 60])],
+                        429,
+                        $headers,
+                    ),
+                ),
+        );
     }
 }

@@ -13,8 +13,8 @@ use ParseError;
 use RuntimeException;
 
 /**
- * An edition as a PHP file under its content hash, written once, so that opcache holds it and a student's action decodes
- * nothing. The database stays the truth: a file that is missing or damaged is written again from it.
+ * An edition as a PHP file under its content hash, written once, so that opcache holds it and a student's action
+ * decodes nothing. The database stays the truth: a file that is missing or damaged is written again from it.
  */
 final class EditionFile
 {
@@ -26,7 +26,10 @@ final class EditionFile
         return new CompiledEdition(...self::content($path) ?? self::healed($path, $hash));
     }
 
-    /** @return array{document: array<array-key, mixed>, html: array<string, string>}|null null when the file is not there or not whole */
+    /**
+     * @return array{document: array<array-key, mixed>, html: array<string, string>}|null null when the file is not
+     *     there or not whole
+     */
     private static function content(string $path): ?array
     {
         if (! is_file($path)) {
@@ -43,14 +46,18 @@ final class EditionFile
         }
 
         /** @var array{document: array<array-key, mixed>, html: array<string, string>}|null */
-        return is_array($content) && is_array($content['document'] ?? null) && is_array($content['html'] ?? null) ? $content : null;
+        return is_array($content) && is_array($content['document'] ?? null) && is_array($content['html'] ?? null)
+            ? $content
+            : null;
     }
 
     /** @return array{document: array<array-key, mixed>, html: array<string, string>} */
     private static function healed(string $path, string $hash): array
     {
         $document = DB::table('editions')->where('hash', $hash)->value('document');
-        is_string($document) ? self::write($hash, $document) : throw new RuntimeException("There is no edition {$hash}.");
+        is_string($document)
+            ? self::write($hash, $document)
+            : throw new RuntimeException("There is no edition {$hash}.");
 
         return self::content($path) ?? throw new RuntimeException("The edition {$hash} could not be written.");
     }
@@ -74,7 +81,9 @@ final class EditionFile
         return config()->string('fravel.editions').'/'.$hash.'.php';
     }
 
-    /** Objects that stayed objects on reading become arrays: an edition is only read, and opcache keeps plain arrays. */
+    /**
+     * Objects that stayed objects on reading become arrays: an edition is only read, and opcache keeps plain arrays.
+     */
     private static function plain(mixed $value): mixed
     {
         return is_array($value) || is_object($value) ? array_map(self::plain(...), (array) $value) : $value;

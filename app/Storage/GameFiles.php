@@ -28,7 +28,10 @@ final class GameFiles
         return 'assets/'.$name;
     }
 
-    /** The name under which these bytes are kept: a digest that only this installation makes, so that nobody can ask for a picture they know. */
+    /**
+     * The name under which these bytes are kept: a digest that only this installation makes, so that nobody can ask for
+     * a picture they know.
+     */
     public static function nameOf(string $bytes, string $extension): string
     {
         return Secret::hex("file|{$bytes}").'.'.$extension;
@@ -55,6 +58,8 @@ final class GameFiles
      */
     public static function among(array $names): array
     {
-        return array_values(array_filter($names, static fn (string $name): bool => is_file(self::path(basename($name)))));
+        return array_values(
+            array_filter($names, static fn (string $name): bool => is_file(self::path(basename($name)))),
+        );
     }
 }

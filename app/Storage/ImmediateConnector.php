@@ -37,6 +37,15 @@ final class ImmediateConnector extends SQLiteConnector
     {
         /** @var array<string, int|string> $pragmas */
         $pragmas = $config['pragmas'];
-        $connection->exec(implode(';', array_map(static fn (string $name, int|string $value): string => "pragma {$name} = {$value}", array_keys($pragmas), $pragmas)));
+        $connection->exec(
+            implode(
+                ';',
+                array_map(
+                    static fn (string $name, int|string $value): string => "pragma {$name} = {$value}",
+                    array_keys($pragmas),
+                    $pragmas,
+                ),
+            ),
+        );
     }
 }

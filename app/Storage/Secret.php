@@ -20,7 +20,10 @@ final class Secret
         return bin2hex(self::digest($text));
     }
 
-    /** Whether the digest, or as much of it as is given in hex, was made of this text by the present key or an earlier one. */
+    /**
+     * Whether the digest, or as much of it as is given in hex, was made of this text by the present key or an earlier
+     * one.
+     */
     public static function agrees(string $text, string $hex): bool
     {
         foreach (self::keys() as $key) {

@@ -6,7 +6,9 @@ namespace App\Storage;
 
 use ErrorException;
 
-/** Files that are there whole or not at all, whenever the power goes: written beside, flushed, and renamed into place. */
+/**
+ * Files that are there whole or not at all, whenever the power goes: written beside, flushed, and renamed into place.
+ */
 final class WholeFile
 {
     /** @throws ErrorException If there is no room, or no right to write there. */
@@ -21,7 +23,7 @@ final class WholeFile
         try {
             $isWhole = @fwrite($file, $bytes) === strlen($bytes) && fflush($file) && fsync($file);
             fclose($file);
-            $isWhole && rename($part, $path) || throw new ErrorException('The file could not be written.');
+            ($isWhole && rename($part, $path)) || throw new ErrorException('The file could not be written.');
         } finally {
             is_file($part) && unlink($part);
         }

@@ -6,7 +6,9 @@ namespace App\Storage;
 
 use Illuminate\Session\FileSessionHandler;
 
-/** Sessions in files that are replaced as a whole: a server that is killed while it writes leaves the session as it was. */
+/**
+ * Sessions in files that are replaced as a whole: a server that is killed while it writes leaves the session as it was.
+ */
 final class WholeFileSessions extends FileSessionHandler
 {
     public function write($sessionId, $data): bool

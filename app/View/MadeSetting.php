@@ -8,14 +8,61 @@ namespace App\View;
 final readonly class MadeSetting
 {
     /** What they show is said in words in `workshop.settings`. */
-    private const KINDS = ['room', 'hearth', 'cellar', 'library', 'corridor', 'quay', 'tower', 'desk', 'wood', 'workshop'];
+    private const KINDS = [
+        'room',
+        'hearth',
+        'cellar',
+        'library',
+        'corridor',
+        'quay',
+        'tower',
+        'desk',
+        'wood',
+        'workshop',
+    ];
 
     /** Tone → colours of its parts. */
     private const TONES = [
-        'lamplight' => ['wall' => '#cfae7b', 'stripe' => '#c8a670', 'floor' => '#7c4f33', 'wood' => '#573622', 'dark' => '#3a2318', 'sky' => '#24505c', 'sea' => '#17414d', 'light' => '#f2b134'],
-        'day' => ['wall' => '#eadfc8', 'stripe' => '#e0d2b4', 'floor' => '#b98d5f', 'wood' => '#7a5433', 'dark' => '#5a4630', 'sky' => '#b9d6d8', 'sea' => '#3f7f8c', 'light' => '#f7cf73'],
-        'night' => ['wall' => '#2b4450', 'stripe' => '#264049', 'floor' => '#1d2f38', 'wood' => '#16262e', 'dark' => '#10222b', 'sky' => '#14303c', 'sea' => '#0d2732', 'light' => '#f2d58b'],
-        'dusk' => ['wall' => '#b7a9b4', 'stripe' => '#ab9dab', 'floor' => '#6d5a66', 'wood' => '#4a3b4a', 'dark' => '#33283a', 'sky' => '#8f8bb8', 'sea' => '#4c4b78', 'light' => '#f6b78f'],
+        'lamplight' => [
+            'wall' => '#cfae7b',
+            'stripe' => '#c8a670',
+            'floor' => '#7c4f33',
+            'wood' => '#573622',
+            'dark' => '#3a2318',
+            'sky' => '#24505c',
+            'sea' => '#17414d',
+            'light' => '#f2b134',
+        ],
+        'day' => [
+            'wall' => '#eadfc8',
+            'stripe' => '#e0d2b4',
+            'floor' => '#b98d5f',
+            'wood' => '#7a5433',
+            'dark' => '#5a4630',
+            'sky' => '#b9d6d8',
+            'sea' => '#3f7f8c',
+            'light' => '#f7cf73',
+        ],
+        'night' => [
+            'wall' => '#2b4450',
+            'stripe' => '#264049',
+            'floor' => '#1d2f38',
+            'wood' => '#16262e',
+            'dark' => '#10222b',
+            'sky' => '#14303c',
+            'sea' => '#0d2732',
+            'light' => '#f2d58b',
+        ],
+        'dusk' => [
+            'wall' => '#b7a9b4',
+            'stripe' => '#ab9dab',
+            'floor' => '#6d5a66',
+            'wood' => '#4a3b4a',
+            'dark' => '#33283a',
+            'sky' => '#8f8bb8',
+            'sea' => '#4c4b78',
+            'light' => '#f6b78f',
+        ],
     ];
 
     public static function isKnown(string $kind, string $tone): bool

@@ -7,8 +7,8 @@ namespace App\View;
 use Fravel\Document\GameDocument;
 
 /**
- * A game's map in miniature, drawn from its document: the ways forward, in the colours of their chapters. Units are those
- * of a 300 × 84 picture.
+ * A game's map in miniature, drawn from its document: the ways forward, in the colours of their chapters. Units are
+ * those of a 300 × 84 picture.
  *
  * @phpstan-import-type Place from RouteRows
  */
@@ -52,7 +52,10 @@ final readonly class RouteMap
 
     private static function radius(RouteRows $rows): float
     {
-        $apart = min((self::WIDTH - 2 * self::RIM) / max(1, $rows->columns - 1), (self::HEIGHT - 2 * self::RIM) / max(1, $rows->rows - 1));
+        $apart = min(
+            (self::WIDTH - 2 * self::RIM) / max(1, $rows->columns - 1),
+            (self::HEIGHT - 2 * self::RIM) / max(1, $rows->rows - 1),
+        );
 
         return round(min(5, max(1.6, 0.36 * $apart)), 1);
     }
@@ -85,7 +88,8 @@ final readonly class RouteMap
             $run = $toX - $x;
             $slant = min(abs($toY - $y), $run);
             $turn = round($x + ($run - $slant) / 2, 1);
-            $path .= $slant < 1 ? "L{$toX} {$toY}" : "L{$turn} {$y}L".round($turn + $slant, 1)." {$toY}L{$toX} {$toY}";
+            $path .=
+                $slant < 1 ? "L{$toX} {$toY}" : "L{$turn} {$y}L".round($turn + $slant, 1)." {$toY}L{$toX} {$toY}";
             [$x, $y] = [$toX, $toY];
         }
 

@@ -9,8 +9,9 @@ use Fravel\Document\Ways;
 
 /**
  * Where the scenes of a game stand in its miniature: columns by the fewest routes from the start, and rows so that few
- * tracks cross. A route that passes columns has a place of its own in each of them, so that it passes beside the stations
- * there (Sugiyama, Tagawa, Toda 1981: layers, places for what passes, ordering by the middle of the neighbours).
+ * tracks cross. A route that passes columns has a place of its own in each of them, so that it passes beside the
+ * stations there (Sugiyama, Tagawa, Toda 1981: layers, places for what passes, ordering by the middle of the
+ * neighbours).
  *
  * @phpstan-type Place array{column: int, row: float}
  */
@@ -46,14 +47,21 @@ final readonly class RouteRows
         $ordered = self::ordered(self::filled($columns, $chains), $chains);
         $tallest = max([1, ...array_map(count(...), $ordered)]);
         $places = self::placed($ordered, $tallest);
-        $routes = array_map(static fn (array $chain): array => array_map(static fn (string $key): array => $places[$key], array_keys($chain)), $chains);
+        $routes = array_map(
+            static fn (array $chain): array => array_map(
+                static fn (string $key): array => $places[$key],
+                array_keys($chain),
+            ),
+            $chains,
+        );
 
         return new self(array_intersect_key($places, $columns), array_values($routes), count($ordered), $tallest);
     }
 
     /**
      * @param  list<array{string, string}>  $ways
-     * @return array<string, int> scene → column; what no route leads to stands before what it leads to, and endings last
+     * @return array<string, int> scene → column; what no route leads to stands before what it leads to, and endings
+     *     last
      */
     private static function columns(GameDocument $game, array $ways): array
     {
@@ -73,7 +81,9 @@ final readonly class RouteRows
         }
         $last = max(1, ...array_values($columns));
         foreach (array_diff($game->sceneIds(), array_keys($columns)) as $scene) {
-            $ahead = array_filter(array_map(static fn (string $to): ?int => $columns[$to] ?? null, $next[$scene] ?? []));
+            $ahead = array_filter(
+                array_map(static fn (string $to): ?int => $columns[$to] ?? null, $next[$scene] ?? []),
+            );
             $columns[$scene] = $ahead === [] ? $last : max(1, min($ahead) - 1);
         }
 
@@ -122,7 +132,8 @@ final readonly class RouteRows
             }
         }
         for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
-            [$neighbours, $way] = $sweep % 2 === 0 ? [$before, array_keys($filled)] : [$after, array_reverse(array_keys($filled))];
+            [$neighbours, $way] =
+                $sweep % 2 === 0 ? [$before, array_keys($filled)] : [$after, array_reverse(array_keys($filled))];
             foreach ($way as $at => $column) {
                 $rows = $at === 0 ? [] : self::middles($filled[$way[$at - 1]]);
                 $filled[$column] = self::byNeighbours($filled[$column], $neighbours, $rows);

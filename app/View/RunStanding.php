@@ -12,10 +12,19 @@ use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 
-/** Who is where in a run: the one query over its plays, read into rows. */
+/**
+ * Who is where in a run: the one query over its plays, read into rows.
+ *
+ * @phpstan-type Row array{
+ *     name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int,
+ *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string,
+ * }
+ */
 final readonly class RunStanding
 {
-    /** @param  list<array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string}>  $rows */
+    /**
+     * @param  list<Row>  $rows
+     */
     private function __construct(public array $rows, public int $locks, public bool $asksGroup)
     {
     }
@@ -24,8 +33,12 @@ final readonly class RunStanding
     {
         $game = EditionFile::of($run->edition)->game;
         $now = $run->closed_at === null ? Clock::seconds() : (int) $run->closed_at->getTimestamp();
-        $rows = $run->plays()->orderByRaw('ended_at is null desc, acted_at desc')->get()
-            ->map(static fn (Play $play): array => self::row($play, $game, $now))->all();
+        $rows = $run
+            ->plays()
+            ->orderByRaw('ended_at is null desc, acted_at desc')
+            ->get()
+            ->map(static fn (Play $play): array => self::row($play, $game, $now))
+            ->all();
 
         return new self(array_values($rows), self::locksIn($game), $run->asks_group);
     }
@@ -38,12 +51,23 @@ final readonly class RunStanding
     /** @return list<list<string|int|null>> with a row of names first */
     public function table(): array
     {
-        $names = array_map(static fn (string $key): string => (string) __("runs.columns.{$key}", ['zone' => Moment::zoneName()]), ['name', 'group', 'where', 'open', 'tries', 'time', 'ended', 'finished']);
-        $rows = array_map(static fn (array $row): array => [
-            $row['name'], $row['group'], $row['where'], $row['open'], $row['tries'], self::clock($row['seconds']),
-            $row['ended'] === null ? '' : (string) __("runs.ended.{$row['ended']}"),
-            $row['finishedAt'] === null ? '' : Moment::exactly($row['finishedAt']),
-        ], $this->rows);
+        $names = array_map(
+            static fn (string $key): string => (string) __("runs.columns.{$key}", ['zone' => Moment::zoneName()]),
+            ['name', 'group', 'where', 'open', 'tries', 'time', 'ended', 'finished'],
+        );
+        $rows = array_map(
+            static fn (array $row): array => [
+                $row['name'],
+                $row['group'],
+                $row['where'],
+                $row['open'],
+                $row['tries'],
+                self::clock($row['seconds']),
+                $row['ended'] === null ? '' : (string) __("runs.ended.{$row['ended']}"),
+                $row['finishedAt'] === null ? '' : Moment::exactly($row['finishedAt']),
+            ],
+            $this->rows,
+        );
 
         return [$names, ...$rows];
     }
@@ -56,7 +80,9 @@ final readonly class RunStanding
             : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
     }
 
-    /** @return array{name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int, ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string} */
+    /**
+     * @return Row
+     */
     private static function row(Play $play, GameDocument $game, int $now): array
     {
         $state = $play->read();
@@ -80,6 +106,13 @@ final readonly class RunStanding
 
     private static function locksIn(GameDocument $game): int
     {
-        return array_sum(array_map(static fn ($scene): int => count(array_filter($scene->things, static fn ($thing): bool => $thing instanceof \Fravel\Thing\Lock)), $game->scenes()));
+        return array_sum(
+            array_map(
+                static fn ($scene): int => count(
+                    array_filter($scene->things, static fn ($thing): bool => $thing instanceof \Fravel\Thing\Lock),
+                ),
+                $game->scenes(),
+            ),
+        );
     }
 }

@@ -23,16 +23,30 @@ final class Shelf
     /** @return LengthAwarePaginator<int, Strip> */
     public static function of(User $teacher, string $sought, bool $isAway = false): LengthAwarePaginator
     {
-        $games = $teacher->games()->with([
-            'editions' => static fn ($editions) => $editions->select(['id', 'game_id', 'number', 'hash'])->orderByDesc('number'),
-            'runs' => static fn ($runs) => $runs->withCount([
-                'plays',
-                'plays as playing_count' => static fn ($plays) => $plays->whereNull('ended_at')->where('acted_at', '>', time() - self::NOW),
-            ])->latest(),
-        ])->latest('updated_at')->whereNull('archived_at', not: $isAway);
+        $games = $teacher
+            ->games()
+            ->with([
+                'editions' => static fn ($editions) => $editions
+                    ->select(['id', 'game_id', 'number', 'hash'])
+                    ->orderByDesc('number'),
+                'runs' => static fn ($runs) => $runs
+                    ->withCount([
+                        'plays',
+                        'plays as playing_count' => static fn ($plays) => $plays
+                            ->whereNull('ended_at')
+                            ->where('acted_at', '>', time() - self::NOW),
+                    ])
+                    ->latest(),
+            ])
+            ->latest('updated_at')
+            ->whereNull('archived_at', not: $isAway);
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';
-            $games->where(static fn ($query) => $query->whereRaw("title like ? escape '\\'", [$like])->orWhereRaw("document like ? escape '\\'", [$like]));
+            $games->where(
+                static fn ($query) => $query
+                    ->whereRaw("title like ? escape '\\'", [$like])
+                    ->orWhereRaw("document like ? escape '\\'", [$like]),
+            );
         }
 
         $since = hrtime(true);

@@ -39,8 +39,15 @@ final readonly class Strip
         $locks = array_map(static fn (Scene $scene): int => count(Things::locks($scene->things)), $document->scenes());
 
         return new self(
-            $game, RouteMap::of($document), count($document->chapters()), count($document->sceneIds()), array_sum($locks),
-            Findings::kept($game) ?? ($mayLook ? Findings::of($game) : Findings::notYet()), $edition, $edition?->hash === hash('sha256', $game->document), $game->runs->values(),
+            $game,
+            RouteMap::of($document),
+            count($document->chapters()),
+            count($document->sceneIds()),
+            array_sum($locks),
+            Findings::kept($game) ?? ($mayLook ? Findings::of($game) : Findings::notYet()),
+            $edition,
+            $edition?->hash === hash('sha256', $game->document),
+            $game->runs->values(),
         );
     }
 }

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\App;
 use Illuminate\Support\HtmlString;
 
 /**
- * The languages that the interface speaks: a folder of `lang/` each. One that has words for the workshop serves teachers,
- * one that has words for plays serves students.
+ * The languages that the interface speaks: a folder of `lang/` each. One that has words for the workshop serves
+ * teachers, one that has words for plays serves students.
  */
 final class Languages
 {
@@ -99,6 +99,9 @@ final class Languages
     /** @return list<string> */
     private static function having(string $file): array
     {
-        return self::$having[$file] ??= array_map(static fn (string $path): string => basename(dirname($path)), glob(App::langPath("*/{$file}.php")) ?: []);
+        return self::$having[$file] ??= array_map(
+            static fn (string $path): string => basename(dirname($path)),
+            glob(App::langPath("*/{$file}.php")) ?: [],
+        );
     }
 }

@@ -19,7 +19,10 @@ final class Translator extends FrameworkTranslator
         if ($replace === []) {
             return $line;
         }
-        $numbers = array_filter($replace, static fn (mixed $value): bool => is_int($value) || is_float($value) || is_string($value));
+        $numbers = array_filter(
+            $replace,
+            static fn (mixed $value): bool => is_int($value) || is_float($value) || is_string($value),
+        );
 
         return parent::makeReplacements(Template::chosen($line, $numbers), $replace);
     }

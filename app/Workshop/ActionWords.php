@@ -12,10 +12,19 @@ final class ActionWords
     /** @param  array<array-key, mixed>  $action */
     public static function of(GameDocument $game, array $action): string
     {
-        $verb = array_values(array_intersect(['choose', 'answer', 'lift', 'lower', 'hint', 'cue', 'back', 'continue'], array_keys($action)))[0] ?? 'continue';
+        $verb =
+            array_values(
+                array_intersect(
+                    ['choose', 'answer', 'lift', 'lower', 'hint', 'cue', 'back', 'continue'],
+                    array_keys($action),
+                ),
+            )[0] ?? 'continue';
         $on = $action[$verb] ?? null;
 
-        return (string) __("rehearsal.actions.{$verb}", ['thing' => is_string($on) ? Names::of($game, $on) : '', 'with' => self::answer($game, $action['with'] ?? '')]);
+        return (string) __("rehearsal.actions.{$verb}", [
+            'thing' => is_string($on) ? Names::of($game, $on) : '',
+            'with' => self::answer($game, $action['with'] ?? ''),
+        ]);
     }
 
     private static function answer(GameDocument $game, mixed $with): string

@@ -74,7 +74,11 @@ final readonly class Backstage
         $lock = Names::of($game, is_string($event[1]) ? $event[1] : '');
 
         return is_int($event[3] ?? null)
-            ? (string) __('rehearsal.rule', ['rule' => $event[3] + 1, 'lock' => $lock, 'verdict' => __("workshop.verdicts.{$event[2]}")])
+            ? (string) __('rehearsal.rule', [
+                'rule' => $event[3] + 1,
+                'lock' => $lock,
+                'verdict' => __("workshop.verdicts.{$event[2]}"),
+            ])
             : (string) __('rehearsal.otherwise', ['lock' => $lock]);
     }
 
@@ -85,8 +89,19 @@ final readonly class Backstage
         $shown = array_map(static fn (Thing $thing): string => $thing->id, $scene?->shown($state, $now) ?? []);
         $path = DocumentPath::path($game->document, $state->scene) ?? [];
         $written = DocumentPath::get($game->document, $path);
-        $hidden = array_filter(DocumentPath::entries(is_array($written) ? $written : [], 'things'), static fn (array $thing): bool => ! in_array($thing['id'] ?? '', $shown, true));
+        $hidden = array_filter(
+            DocumentPath::entries(is_array($written) ? $written : [], 'things'),
+            static fn (array $thing): bool => ! in_array($thing['id'] ?? '', $shown, true),
+        );
 
-        return array_values(array_map(static fn (array $thing): array => ['thing' => Names::of($game, is_string($thing['id'] ?? null) ? $thing['id'] : ''), 'when' => KindWords::ofCondition($game, $thing['if'] ?? null)], $hidden));
+        return array_values(
+            array_map(
+                static fn (array $thing): array => [
+                    'thing' => Names::of($game, is_string($thing['id'] ?? null) ? $thing['id'] : ''),
+                    'when' => KindWords::ofCondition($game, $thing['if'] ?? null),
+                ],
+                $hidden,
+            ),
+        );
     }
 }

@@ -14,17 +14,27 @@ use Fravel\Play\Trial;
 /** Tries an answer on a lock of the draft: which rule catches it, what the student would read, where they would go. */
 final class Bench
 {
-    /** @return list<array{slip: string, text: string, verdict: string|null, words: string}> answers that are nearly right, and what becomes of each */
+    /**
+     * @return list<array{slip: string, text: string, verdict: string|null, words: string}> answers that are nearly
+     *     right, and what becomes of each
+     */
     public static function nearMisses(GameDocument $game, string $lockId): array
     {
         $lock = $game->lock($lockId);
 
-        return $lock === null ? [] : array_map(static function (NearMiss $miss) use ($lock, $game): array {
-            $answer = $lock->accept($miss->text, $game->language());
-            $verdict = $answer instanceof Refusal ? null : Trial::of($lock, $answer)->verdict->value;
+        return $lock === null
+            ? []
+            : array_map(static function (NearMiss $miss) use ($lock, $game): array {
+                $answer = $lock->accept($miss->text, $game->language());
+                $verdict = $answer instanceof Refusal ? null : Trial::of($lock, $answer)->verdict->value;
 
-            return ['slip' => $miss->slip->value, 'text' => $miss->text, 'verdict' => $verdict, 'words' => (string) __("workshop.slips.{$miss->slip->value}")];
-        }, NearMisses::to($lock, $game->language()));
+                return [
+                    'slip' => $miss->slip->value,
+                    'text' => $miss->text,
+                    'verdict' => $verdict,
+                    'words' => (string) __("workshop.slips.{$miss->slip->value}"),
+                ];
+            }, NearMisses::to($lock, $game->language()));
     }
 
     /** @return array<string, mixed> */
@@ -44,7 +54,7 @@ final class Bench
             'rule' => $trial->rule,
             'verdict' => $trial->verdict->value,
             'say' => $trial->say === '' ? '' : Markdown::html($trial->say),
-            'go' => $trial->go === null ? null : ($game->scene($trial->go)->title ?? $trial->go),
+            'go' => $trial->go === null ? null : $game->scene($trial->go)->title ?? $trial->go,
         ];
     }
 }

@@ -23,6 +23,8 @@ final class EditReply
         // A workshop that is behind gets the whole document: what it shows is then what is kept.
         $document = $result->applied === null ? ',"document":'.$result->game->document : '';
 
-        return response(substr(Json::write($body), 0, -1).$document.'}', $result->refusal === null ? 200 : 409, ['Content-Type' => 'application/json']);
+        return response(substr(Json::write($body), 0, -1).$document.'}', $result->refusal === null ? 200 : 409, [
+            'Content-Type' => 'application/json',
+        ]);
     }
 }

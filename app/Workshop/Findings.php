@@ -18,9 +18,11 @@ use Illuminate\Support\Facades\Cache;
 use Throwable;
 
 /**
- * What the check says of a draft, in words; kept under the hash of its document, since the same document gives the same.
+ * What the check says of a draft, in words; kept under the hash of its document, since the same document gives the
+ * same.
  *
- * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string, mixed>|null, mendAs: string, actions: list<array<string, mixed>>}
+ * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string,
+ *     mixed>|null, mendAs: string, actions: list<array<string, mixed>>}
  */
 final readonly class Findings
 {
@@ -48,9 +50,16 @@ final readonly class Findings
      * @param  list<string>  $unlooked  what was not looked at to its end, in words
      * @param  bool  $isPending  whether somebody is looking just now
      */
-    private function __construct(public array $all, public bool $isProved, public array $unlooked = [], public bool $isPending = false)
-    {
-        $words = static fn (Severity $severity): array => array_column(array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value), 'words');
+    private function __construct(
+        public array $all,
+        public bool $isProved,
+        public array $unlooked = [],
+        public bool $isPending = false,
+    ) {
+        $words = static fn (Severity $severity): array => array_column(
+            array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value),
+            'words',
+        );
         $this->errors = $words(Severity::Error);
         $this->warnings = $words(Severity::Warning);
     }
@@ -58,7 +67,17 @@ final readonly class Findings
     /** @return list<string> what was begun and left, in words */
     public function leftOver(): array
     {
-        return array_column(array_filter($this->all, static fn (array $told): bool => in_array($told['code'], ['text.sample', 'scene.empty', 'route.open'], true)), 'words');
+        return array_column(
+            array_filter(
+                $this->all,
+                static fn (array $told): bool => in_array(
+                    $told['code'],
+                    ['text.sample', 'scene.empty', 'route.open'],
+                    true,
+                ),
+            ),
+            'words',
+        );
     }
 
     public static function of(Game $game): self
@@ -104,7 +123,15 @@ final readonly class Findings
     /** @return array{list<Told>, bool, list<string>} */
     private static function failed(): array
     {
-        $told = ['code' => 'check.failed', 'severity' => Severity::Warning->value, 'words' => (string) __('workshop.findings.failed'), 'where' => [], 'mend' => null, 'mendAs' => '', 'actions' => []];
+        $told = [
+            'code' => 'check.failed',
+            'severity' => Severity::Warning->value,
+            'words' => (string) __('workshop.findings.failed'),
+            'where' => [],
+            'mend' => null,
+            'mendAs' => '',
+            'actions' => [],
+        ];
 
         return [[$told], false, [(string) __('workshop.findings.unlooked.all')]];
     }
@@ -133,19 +160,31 @@ final readonly class Findings
     private static function look(Game $game): array
     {
         $read = $game->read();
-        $files = GameFiles::among(array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())));
+        $files = GameFiles::among(
+            array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())),
+        );
         $memo = self::memoOf($game);
         $report = Check::of($read, self::BUDGET, $files, Words::ofSamples(), RequestEffort::begin(), $memo);
         Cache::put(self::memoKey($game), serialize($memo->kept()), self::MEMO_KEPT);
 
-        return [array_map(static fn (Finding $finding): array => [
-            'code' => $finding->code,
-            'severity' => $finding->severity->value,
-            'words' => Words::ofFinding($read, $finding),
-            'where' => $finding->where,
-            'mend' => $finding->mend?->toArray(),
-            'mendAs' => $finding->mendAs,
-            'actions' => $finding->actions,
-        ], $report->findings), $report->isProved, array_map(static fn (string $name): string => (string) __("workshop.findings.unlooked.{$name}"), $report->unlooked)];
+        return [
+            array_map(
+                static fn (Finding $finding): array => [
+                    'code' => $finding->code,
+                    'severity' => $finding->severity->value,
+                    'words' => Words::ofFinding($read, $finding),
+                    'where' => $finding->where,
+                    'mend' => $finding->mend?->toArray(),
+                    'mendAs' => $finding->mendAs,
+                    'actions' => $finding->actions,
+                ],
+                $report->findings,
+            ),
+            $report->isProved,
+            array_map(
+                static fn (string $name): string => (string) __("workshop.findings.unlooked.{$name}"),
+                $report->unlooked,
+            ),
+        ];
     }
 }

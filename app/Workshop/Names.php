@@ -39,7 +39,9 @@ final class Names
     private static function ofPart(array $part): ?string
     {
         foreach (self::FIELDS as $field) {
-            $words = is_string($part[$field] ?? null) ? trim((string) preg_replace('/[*_#`>]|\s+/u', ' ', $part[$field])) : '';
+            $words = is_string($part[$field] ?? null)
+                ? trim((string) preg_replace('/[*_#`>]|\s+/u', ' ', $part[$field]))
+                : '';
             if ($words !== '') {
                 return mb_strimwidth((string) preg_replace('/\s+/u', ' ', $words), 0, self::LONGEST, '…');
             }

@@ -16,7 +16,10 @@ use Fravel\Pattern\TeacherDefaults;
 /** What a pattern would build from what it was given so far, and how that was understood. */
 final class PatternPreview
 {
-    /** @return array{document: array<string, mixed>|null, missing: list<string>, fault: string|null, rows: array<string, array{count: int, left: int}>} */
+    /**
+     * @return array{document: array<string, mixed>|null, missing: list<string>, fault: string|null, rows: array<string,
+     *     array{count: int, left: int}>}
+     */
     public static function of(Pattern $pattern, Content $content, TeacherDefaults $usual): array
     {
         $fields = $pattern->fields();
@@ -30,8 +33,16 @@ final class PatternPreview
         }
 
         return [
-            'document' => Build::alone($pattern, $missing === [] && $fault === null ? $content : self::sample($content->language), Words::ofPatterns($content->language), $usual),
-            'missing' => array_map(static fn (Field $field): string => (string) __("patterns.fields.{$field->name}"), $missing),
+            'document' => Build::alone(
+                $pattern,
+                $missing === [] && $fault === null ? $content : self::sample($content->language),
+                Words::ofPatterns($content->language),
+                $usual,
+            ),
+            'missing' => array_map(
+                static fn (Field $field): string => (string) __("patterns.fields.{$field->name}"),
+                $missing,
+            ),
             'fault' => $fault === null ? null : (string) __("patterns.fault.{$fault}"),
             'rows' => $rows,
         ];
@@ -40,15 +51,21 @@ final class PatternPreview
     /** @return array<string, mixed>|null a document built from the pattern's sample */
     public static function ofSample(Pattern $pattern): ?array
     {
-        return Build::alone($pattern, self::sample('en'), Words::ofPatterns('en'), new TeacherDefaults);
+        return Build::alone($pattern, self::sample('en'), Words::ofPatterns('en'), new TeacherDefaults());
     }
 
     /** @return list<array{key: string, words: string}> ways on from a scene that a pattern can take over */
     public static function ways(GameDocument $game, string $scene): array
     {
-        $words = static fn (Junction $way): string => (string) __('patterns.way', ['part' => Names::of($game, $way->part), 'to' => $way->leads === '' ? (string) __('patterns.open') : Names::of($game, $way->leads)]);
+        $words = static fn (Junction $way): string => (string) __('patterns.way', [
+            'part' => Names::of($game, $way->part),
+            'to' => $way->leads === '' ? (string) __('patterns.open') : Names::of($game, $way->leads),
+        ]);
 
-        return array_map(static fn (Junction $way): array => ['key' => $way->key(), 'words' => $words($way)], Junction::all($game, $scene));
+        return array_map(
+            static fn (Junction $way): array => ['key' => $way->key(), 'words' => $words($way)],
+            Junction::all($game, $scene),
+        );
     }
 
     private static function sample(string $language): Content

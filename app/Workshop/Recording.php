@@ -25,13 +25,22 @@ final class Recording
         $name = $name === '' ? (string) __('rehearsal.name') : $name;
         $document = $game->read();
         $value = [
-            'id' => Ids::drawn('walk', Ids::in($document->document), new Randomizer), 'name' => $name, 'seed' => $kept['seed'],
+            'id' => Ids::drawn('walk', Ids::in($document->document), new Randomizer()),
+            'name' => $name,
+            'seed' => $kept['seed'],
             'from' => $kept['from'] === $document->start() ? null : $kept['from'],
-            'holding' => $kept['holding'], 'tallies' => (object) $kept['tallies'], 'steps' => $kept['log'],
+            'holding' => $kept['holding'],
+            'tallies' => (object) $kept['tallies'],
+            'steps' => $kept['log'],
         ];
         $last = array_key_last($document->walkthroughs());
         $insert = new InsertPart('walkthroughs', Command::GAME, $last === null ? null : (string) $last, $value);
-        $edit->handle($game->id, static fn (): InsertPart => $insert, Standpoint::at($game->revision), (string) __('rehearsal.walk', ['name' => $name]));
+        $edit->handle(
+            $game->id,
+            static fn (): InsertPart => $insert,
+            Standpoint::at($game->revision),
+            (string) __('rehearsal.walk', ['name' => $name]),
+        );
 
         return (string) __('rehearsal.kept', ['name' => $name, 'steps' => count($kept['log'])]);
     }

@@ -19,7 +19,11 @@ use Illuminate\Support\Facades\Cache;
 /**
  * A teacher's own way through the draft, kept for some hours; each step is judged on the draft as it stands then.
  *
- * @phpstan-type Kept array{state: array<array-key, mixed>, seed: int, from: string, holding: list<string>, tallies: array<string, int|float>, guards: bool, at: int, log: list<array<array-key, mixed>>, ahead: list<array<array-key, mixed>>, caught: list<mixed>|null}
+ * @phpstan-type Kept array{
+ *     state: array<array-key, mixed>, seed: int, from: string, holding: list<string>, tallies: array<string, int|float>,
+ *     guards: bool, at: int, log: list<array<array-key, mixed>>, ahead: list<array<array-key, mixed>>,
+ *     caught: list<mixed>|null,
+ * }
  */
 final readonly class Rehearsal
 {
@@ -44,19 +48,50 @@ final readonly class Rehearsal
      * @param  list<string>  $holding
      * @param  array<string, int|float>  $tallies
      */
-    public function begin(string $scene, array $holding = [], array $tallies = [], bool $guards = true, ?int $seed = null, string $player = ''): void
-    {
+    public function begin(
+        string $scene,
+        array $holding = [],
+        array $tallies = [],
+        bool $guards = true,
+        ?int $seed = null,
+        string $player = '',
+    ): void {
         $game = $this->edition->game;
         $from = $game->scene($scene) === null ? $game->start() : $scene;
         $seed ??= random_int(1, 2 ** 31);
-        $state = Playing::startAt($game, $from, $holding, $tallies, $seed, $this->now(), $player === '' ? (string) __('play.you') : $player)->state;
-        $this->keep(['state' => $state->toArray(), 'seed' => $seed, 'from' => $from, 'holding' => $holding, 'tallies' => $tallies, 'guards' => $guards, 'at' => $this->now(), 'log' => [], 'ahead' => [], 'caught' => null]);
+        $state = Playing::startAt(
+            $game,
+            $from,
+            $holding,
+            $tallies,
+            $seed,
+            $this->now(),
+            $player === '' ? (string) __('play.you') : $player,
+        )->state;
+        $this->keep([
+            'state' => $state->toArray(),
+            'seed' => $seed,
+            'from' => $from,
+            'holding' => $holding,
+            'tallies' => $tallies,
+            'guards' => $guards,
+            'at' => $this->now(),
+            'log' => [],
+            'ahead' => [],
+            'caught' => null,
+        ]);
     }
 
     /** Begins where the walkthrough begins; its steps lie ahead. */
     public function walk(Walkthrough $walkthrough): void
     {
-        $this->begin($walkthrough->from ?? $this->edition->game->start(), $walkthrough->holding, $walkthrough->tallies, false, $walkthrough->seed);
+        $this->begin(
+            $walkthrough->from ?? $this->edition->game->start(),
+            $walkthrough->holding,
+            $walkthrough->tallies,
+            false,
+            $walkthrough->seed,
+        );
         $this->keep(['ahead' => $walkthrough->steps] + $this->kept());
     }
 
@@ -94,10 +129,16 @@ final readonly class Rehearsal
         $able = $kept['guards'] || $action->verb !== 'answer' ? $before : $before->guard($action->on, 0);
         $outcome = Playing::act($this->edition->game, $able, $action, $now);
         $step = $action->toArray() + ['after' => min(600, $now - $kept['at']), 'at' => $outcome->state->scene];
-        $this->keep([
-            'state' => $outcome->state->toArray(), 'at' => $now, 'caught' => $outcome->eventList()[0] ?? null,
-            'log' => $outcome->isRefused() ? $kept['log'] : array_slice([...$kept['log'], $step], 0, self::MOST_STEPS),
-        ] + $kept);
+        $this->keep(
+            [
+                'state' => $outcome->state->toArray(),
+                'at' => $now,
+                'caught' => $outcome->eventList()[0] ?? null,
+                'log' => $outcome->isRefused()
+                    ? $kept['log']
+                    : array_slice([...$kept['log'], $step], 0, self::MOST_STEPS),
+            ] + $kept,
+        );
 
         return new Turn($this->edition, $before, $outcome->state, $outcome->eventList(), $now);
     }

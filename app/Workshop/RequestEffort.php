@@ -18,6 +18,11 @@ final class RequestEffort
     {
         [$since, $before] = [hrtime(true), memory_get_usage()];
 
-        return new Effort(used: static fn (): float => max((hrtime(true) - $since) / (self::SECONDS * 1e9), (memory_get_usage() - $before) / self::BYTES));
+        return new Effort(
+            used: static fn (): float => max(
+                (hrtime(true) - $since) / (self::SECONDS * 1e9),
+                (memory_get_usage() - $before) / self::BYTES,
+            ),
+        );
     }
 }

@@ -19,10 +19,20 @@ final class SavedDefaults
     /** @param  array<array-key, mixed>  $sent  right, wrong, tries, wait, and the asset for `backdrop` */
     public static function read(array $sent): TeacherDefaults
     {
-        $words = static fn (string $name): string => is_string($sent[$name] ?? null) ? mb_substr(trim($sent[$name]), 0, 500) : '';
-        $number = static fn (string $name, int $usual): int => is_numeric($sent[$name] ?? null) ? max(0, min(600, (int) $sent[$name])) : $usual;
+        $words = static fn (string $name): string => is_string($sent[$name] ?? null)
+            ? mb_substr(trim($sent[$name]), 0, 500)
+            : '';
+        $number = static fn (string $name, int $usual): int => is_numeric($sent[$name] ?? null)
+            ? max(0, min(600, (int) $sent[$name]))
+            : $usual;
 
-        return new TeacherDefaults($words('right'), $words('wrong'), $number('tries', self::TRIES), $number('wait', self::WAIT), $words('backdrop'));
+        return new TeacherDefaults(
+            $words('right'),
+            $words('wrong'),
+            $number('tries', self::TRIES),
+            $number('wait', self::WAIT),
+            $words('backdrop'),
+        );
     }
 
     /**
@@ -32,7 +42,12 @@ final class SavedDefaults
      */
     public static function keep(User $teacher, array $sent): void
     {
-        $teacher->usual = array_replace($teacher->usual ?? [], self::ofLocks($sent), self::look($sent), isset($sent['group']) ? ['group' => (bool) $sent['group']] : []);
+        $teacher->usual = array_replace(
+            $teacher->usual ?? [],
+            self::ofLocks($sent),
+            self::look($sent),
+            isset($sent['group']) ? ['group' => (bool) $sent['group']] : [],
+        );
         $teacher->isDirty() && $teacher->save();
     }
 
@@ -42,7 +57,13 @@ final class SavedDefaults
         $usual = self::read($teacher->usual ?? []);
         $look = $teacher->usual['look'] ?? '';
 
-        return ['right' => $usual->right, 'wrong' => $usual->wrong, 'tries' => $usual->tries, 'wait' => $usual->wait, 'look' => is_string($look) ? $look : ''];
+        return [
+            'right' => $usual->right,
+            'wrong' => $usual->wrong,
+            'tries' => $usual->tries,
+            'wait' => $usual->wait,
+            'look' => is_string($look) ? $look : '',
+        ];
     }
 
     public static function asksGroup(User $teacher): bool
@@ -58,7 +79,10 @@ final class SavedDefaults
     {
         $usual = self::read($sent);
 
-        return array_intersect_key(['right' => $usual->right, 'wrong' => $usual->wrong, 'tries' => $usual->tries, 'wait' => $usual->wait], $sent);
+        return array_intersect_key(
+            ['right' => $usual->right, 'wrong' => $usual->wrong, 'tries' => $usual->tries, 'wait' => $usual->wait],
+            $sent,
+        );
     }
 
     /**

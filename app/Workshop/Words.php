@@ -33,7 +33,13 @@ final class Words
     {
         $words = trans('findings')[$finding->code] ?? $finding->code;
 
-        return Template::filled($words, $finding->arguments + ['said' => $finding->said === null ? 0 : 1, 'what' => $finding->said === null ? '' : KindWords::of($game, $finding->said)]);
+        return Template::filled(
+            $words,
+            $finding->arguments + [
+                'said' => $finding->said === null ? 0 : 1,
+                'what' => $finding->said === null ? '' : KindWords::of($game, $finding->said),
+            ],
+        );
     }
 
     /** @return array{undo: ?string, redo: ?string} what the next undo and redo would do */
@@ -56,15 +62,34 @@ final class Words
     /** @return list<array{id: int, label: string, undone: bool, at: string}> the newest first */
     public static function ofChanges(Game $game): array
     {
-        $changes = Change::query()->where('game_id', $game->id)->where('dropped', false)->orderByDesc('id')->limit(self::SHOWN_CHANGES)->get(['id', 'label', 'undone', 'created_at']);
+        $changes = Change::query()
+            ->where('game_id', $game->id)
+            ->where('dropped', false)
+            ->orderByDesc('id')
+            ->limit(self::SHOWN_CHANGES)
+            ->get(['id', 'label', 'undone', 'created_at']);
 
-        return array_values($changes->map(static fn (Change $change): array => ['id' => $change->id, 'label' => $change->label, 'undone' => $change->undone, 'at' => $change->created_at->toIso8601String()])->all());
+        return array_values(
+            $changes
+                ->map(
+                    static fn (Change $change): array => [
+                        'id' => $change->id,
+                        'label' => $change->label,
+                        'undone' => $change->undone,
+                        'at' => $change->created_at->toIso8601String(),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return array<array-key, mixed> */
     public static function ofWorkshop(User $teacher, string $language): array
     {
-        $words = array_map(static fn (string $file): array => (array) trans($file), array_combine(self::WORKSHOP, self::WORKSHOP));
+        $words = array_map(
+            static fn (string $file): array => (array) trans($file),
+            array_combine(self::WORKSHOP, self::WORKSHOP),
+        );
 
         return [
             ...$words,
@@ -89,12 +114,20 @@ final class Words
     /** @return array<string, mixed> what the workshop says of patterns, and what each asks for */
     private static function ofPatternForms(User $teacher): array
     {
-        $offered = array_map(static fn (Pattern $pattern): array => [
-            'id' => $pattern->name(), ...(array) trans("patterns.all.{$pattern->name()}"),
-            'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
-        ], Patterns::all());
+        $offered = array_map(
+            static fn (Pattern $pattern): array => [
+                'id' => $pattern->name(),
+                ...(array) trans("patterns.all.{$pattern->name()}"),
+                'fields' => array_map(static fn (Field $field): array => $field->toArray(), $pattern->fields()),
+            ],
+            Patterns::all(),
+        );
 
-        return ['offered' => $offered, 'usuals' => SavedDefaults::toArray($teacher), 'untitled' => [(string) __('games.untitled'), '']] + array_diff_key((array) trans('patterns'), ['all' => true]);
+        return [
+            'offered' => $offered,
+            'usuals' => SavedDefaults::toArray($teacher),
+            'untitled' => [(string) __('games.untitled'), ''],
+        ] + array_diff_key((array) trans('patterns'), ['all' => true]);
     }
 
     /** @return array{scene: string, hello: string} */
@@ -114,10 +147,17 @@ final class Words
     /** @return list<string> the words that new things begin with, in every language: they are there to be replaced */
     public static function ofSamples(): array
     {
-        $made = array_map(static fn (string $language): array => [
-            ...array_values(self::made('blank', $language)), ...array_values(Arr::only(self::made('new', $language), ['text', 'ask', 'scene', 'tally'])),
-        ], Languages::ofStudents());
-        $names = array_map(static fn (string $language): array => array_column((array) trans('patterns.all', [], $language), 'name'), Languages::ofTeachers());
+        $made = array_map(
+            static fn (string $language): array => [
+                ...array_values(self::made('blank', $language)),
+                ...array_values(Arr::only(self::made('new', $language), ['text', 'ask', 'scene', 'tally'])),
+            ],
+            Languages::ofStudents(),
+        );
+        $names = array_map(
+            static fn (string $language): array => array_column((array) trans('patterns.all', [], $language), 'name'),
+            Languages::ofTeachers(),
+        );
 
         return array_values(array_unique(array_merge(...$made, ...$names)));
     }

@@ -20,6 +20,11 @@ final class GameFactory extends Factory
     {
         $document = Games::twoRooms();
 
-        return ['user_id' => User::factory(), 'title' => $document['title'], 'document' => Json::write($document), 'revision' => 1];
+        return [
+            'user_id' => User::factory(),
+            'title' => $document['title'],
+            'document' => Json::write($document),
+            'revision' => 1,
+        ];
     }
 }

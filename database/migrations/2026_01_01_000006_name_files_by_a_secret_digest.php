@@ -48,11 +48,16 @@ return new class extends Migration
     {
         foreach (self::HOLDERS as $table => $columns) {
             foreach (DB::table($table)->get(['id', ...$columns]) as $row) {
-                $next = array_map(static fn (string $text): string => strtr($text, $names), array_intersect_key((array) $row, array_flip($columns)));
+                $next = array_map(
+                    static fn (string $text): string => strtr($text, $names),
+                    array_intersect_key((array) $row, array_flip($columns)),
+                );
                 if ($next === array_intersect_key((array) $row, $next)) {
                     continue;
                 }
-                DB::table($table)->where('id', $row->id)->update($next + ($table === 'editions' ? ['hash' => hash('sha256', $next['document'])] : []));
+                DB::table($table)
+                    ->where('id', $row->id)
+                    ->update($next + ($table === 'editions' ? ['hash' => hash('sha256', $next['document'])] : []));
             }
         }
     }

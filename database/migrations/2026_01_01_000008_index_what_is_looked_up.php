@@ -18,7 +18,12 @@ return new class extends Migration
     public function down(): void
     {
         foreach (self::INDEXES as $table => $columns) {
-            Schema::table($table, fn (Blueprint $blueprint) => array_map(fn (string $column) => $blueprint->dropIndex([$column]), $columns));
+            Schema::table(
+                $table,
+                fn (Blueprint $blueprint) => array_map(
+                    fn (string $column) => $blueprint->dropIndex([$column]), $columns,
+                ),
+            );
         }
     }
 };

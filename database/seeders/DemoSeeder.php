@@ -26,10 +26,30 @@ final class DemoSeeder extends Seeder
 
     /** Name, how skilled from 0 to 1, and how the play ends: won, lost, or left standing. */
     private const STUDENTS = [
-        ['Aila', 0.9, 'won'], ['Bram', 0.6, 'won'], ['Cato', 0.75, 'won'], ['Dunja', 0.8, 'won'], ['Edda', 0.55, 'won'], ['Finn', 0.7, 'won'],
-        ['Greta', 0.95, 'won'], ['Hanno', 0.5, 'lost'], ['Imke', 0.65, 'won'], ['Jonte', 0.85, 'won'], ['Kaia', 0.6, 'won'], ['Liv', 0.7, 'won'],
-        ['Malo', 0.8, 'won'], ['Nela', 0.45, 'left'], ['Oda', 0.9, 'won'], ['Pim', 0.55, 'won'], ['Runa', 0.75, 'won'], ['Sören', 0.65, 'won'],
-        ['Tove', 0.85, 'won'], ['Ulf', 0.4, 'left'], ['Vida', 0.7, 'won'], ['Wim', 0.6, 'lost'], ['Yara', 0.8, 'won'], ['Zeno', 0.7, 'won'],
+        ['Aila', 0.9, 'won'],
+        ['Bram', 0.6, 'won'],
+        ['Cato', 0.75, 'won'],
+        ['Dunja', 0.8, 'won'],
+        ['Edda', 0.55, 'won'],
+        ['Finn', 0.7, 'won'],
+        ['Greta', 0.95, 'won'],
+        ['Hanno', 0.5, 'lost'],
+        ['Imke', 0.65, 'won'],
+        ['Jonte', 0.85, 'won'],
+        ['Kaia', 0.6, 'won'],
+        ['Liv', 0.7, 'won'],
+        ['Malo', 0.8, 'won'],
+        ['Nela', 0.45, 'left'],
+        ['Oda', 0.9, 'won'],
+        ['Pim', 0.55, 'won'],
+        ['Runa', 0.75, 'won'],
+        ['Sören', 0.65, 'won'],
+        ['Tove', 0.85, 'won'],
+        ['Ulf', 0.4, 'left'],
+        ['Vida', 0.7, 'won'],
+        ['Wim', 0.6, 'lost'],
+        ['Yara', 0.8, 'won'],
+        ['Zeno', 0.7, 'won'],
     ];
 
     public function run(CreateGame $create, OpenRun $open, JoinRun $join, TakeAction $take): void
@@ -71,7 +91,11 @@ final class DemoSeeder extends Seeder
     private function settle(Game $game, Run $run): void
     {
         $run->update(['closed_at' => Carbon::parse('yesterday 09:50')]);
-        DB::table('runs')->where('id', $run->id)->update(['created_at' => Carbon::parse('yesterday 09:00')]);
-        DB::table('games')->where('id', $game->id)->update(['updated_at' => Carbon::parse('2 days ago')]);
+        DB::table('runs')
+            ->where('id', $run->id)
+            ->update(['created_at' => Carbon::parse('yesterday 09:00')]);
+        DB::table('games')
+            ->where('id', $game->id)
+            ->update(['updated_at' => Carbon::parse('2 days ago')]);
     }
 }

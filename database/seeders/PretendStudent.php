@@ -21,7 +21,12 @@ final class PretendStudent
         'distance' => ['2 km', '200 km', '20 km', '2000', '3.1 km'],
         'tide-name' => ['spring tide', 'high tide', 'neap tide', 'sprin tide', 'flood'],
         'oil' => ['750 ml', '75 ml', '7.5', '1000', '750 l'],
-        'why-high' => ['So that ships can see the light from far away.', 'Because of ships', 'It looks nice', 'The tower is tall'],
+        'why-high' => [
+            'So that ships can see the light from far away.',
+            'Because of ships',
+            'It looks nice',
+            'The tower is tall',
+        ],
         'bending' => ['refraction', 'reflection', 'refracton', 'bending', 'mirror'],
         'ship-side' => ['side-star', 'side-port', 'side-stern'],
         'lens-does' => ['lens-gather', 'lens-more', 'lens-store', 'lens-colour'],
@@ -29,8 +34,27 @@ final class PretendStudent
 
     /** Choices and locks in the order of a straight way through; a lock opens before the next step. */
     private const WAY = [
-        'to-board', 'take-table', 'door', 'to-window', 'ship-side', '@back', 'to-teapot', 'teapot-lock', 'to-stair', 'steps', 'to-almanac', 'tide-name',
-        'distance', 'to-engine', 'oil', 'to-coal', 'take-wick', 'to-ladder', 'lens-does', 'why-high', 'bending',
+        'to-board',
+        'take-table',
+        'door',
+        'to-window',
+        'ship-side',
+        '@back',
+        'to-teapot',
+        'teapot-lock',
+        'to-stair',
+        'steps',
+        'to-almanac',
+        'tide-name',
+        'distance',
+        'to-engine',
+        'oil',
+        'to-coal',
+        'take-wick',
+        'to-ladder',
+        'lens-does',
+        'why-high',
+        'bending',
     ];
 
     /** @param  float  $skill how likely an answer is right, 0 to 1 */
@@ -47,7 +71,9 @@ final class PretendStudent
     {
         $stop = $this->end === 'left' ? mt_rand(9, 14) : count(self::WAY) - ($this->end === 'lost' ? 2 : 0);
         foreach (array_slice(self::WAY, 0, $stop) as $step) {
-            isset(self::ANSWERS[$step]) ? $this->open($step) : $this->act($step === '@back' ? ['back' => true] : ['choose' => $step], mt_rand(4, 35));
+            isset(self::ANSWERS[$step])
+                ? $this->open($step)
+                : $this->act($step === '@back' ? ['back' => true] : ['choose' => $step], mt_rand(4, 35));
         }
         if ($this->end === 'lost') {
             $this->act(['choose' => 'give-up'], mt_rand(40, 120));
@@ -76,7 +102,9 @@ final class PretendStudent
     private function act(array $action, int $seconds): ?Turn
     {
         Carbon::setTestNow(now()->addSeconds($seconds));
-        $taken = Action::of(array_map(fn (mixed $part): mixed => is_string($part) ? $this->edition->nameOf($part) : $part, $action));
+        $taken = Action::of(
+            array_map(fn (mixed $part): mixed => is_string($part) ? $this->edition->nameOf($part) : $part, $action),
+        );
 
         return $taken === null ? null : $this->take->handle($this->play, $taken, bin2hex(random_bytes(8)));
     }

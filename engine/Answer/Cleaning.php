@@ -16,13 +16,19 @@ use Normalizer;
  */
 final readonly class Cleaning
 {
-    /** Stand in for the wildcards of `like` while the literal is cleaned: private-use characters nothing else touches. */
+    /**
+     * Stand in for the wildcards of `like` while the literal is cleaned: private-use characters nothing else touches.
+     */
     private const WILDCARDS = ['*' => "\u{E000}", '?' => "\u{E001}"];
 
     /** Nobody sees or types them; they come along when text is pasted. */
-    private const INVISIBLE = '\x{AD}\x{34F}\x{61C}\x{180B}-\x{180E}\x{200B}\x{200E}\x{200F}\x{202A}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}';
+    private const INVISIBLE = '\x{AD}\x{34F}\x{61C}\x{180B}-\x{180E}\x{200B}\x{200E}\x{200F}'
+        .'\x{202A}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}';
 
-    /** Seen only by what they do to their neighbours: they count in a text as it stands, and not where texts are compared. */
+    /**
+     * Seen only by what they do to their neighbours: they count in a text as it stands, and not where texts are
+     * compared.
+     */
     private const BINDING = '\x{200C}\x{200D}\x{FE00}-\x{FE0F}';
 
     private const JOINERS = "'’‘ʼ`´\-‐‑\u{AD}";
@@ -64,7 +70,15 @@ final readonly class Cleaning
 
     public function in(string $language): self
     {
-        return new self($this->case, $this->space, $this->accents, $this->punctuation, $this->width, $this->articles, $language);
+        return new self(
+            $this->case,
+            $this->space,
+            $this->accents,
+            $this->punctuation,
+            $this->width,
+            $this->articles,
+            $language,
+        );
     }
 
     /** The text in composed form, without room around it and without what nobody can see. */
@@ -111,7 +125,11 @@ final readonly class Cleaning
             return $text;
         }
         // Where width matters, taking marks away must not fold it after all.
-        $bare = (string) preg_replace('/\p{Mn}+/u', '', $this->normal($text, $this->width ? Normalizer::FORM_KD : Normalizer::FORM_D));
+        $bare = (string) preg_replace(
+            '/\p{Mn}+/u',
+            '',
+            $this->normal($text, $this->width ? Normalizer::FORM_KD : Normalizer::FORM_D),
+        );
 
         return $this->normal($bare, Normalizer::FORM_C);
     }

@@ -53,7 +53,19 @@ final class Number
 
     private static function plain(string $text): string
     {
-        $text = strtr($text, ['⁰' => '^0', '¹' => '^1', '²' => '^2', '³' => '^3', '⁴' => '^4', '⁵' => '^5', '⁶' => '^6', '⁷' => '^7', '⁸' => '^8', '⁹' => '^9', '⁻' => '^-']);
+        $text = strtr($text, [
+            '⁰' => '^0',
+            '¹' => '^1',
+            '²' => '^2',
+            '³' => '^3',
+            '⁴' => '^4',
+            '⁵' => '^5',
+            '⁶' => '^6',
+            '⁷' => '^7',
+            '⁸' => '^8',
+            '⁹' => '^9',
+            '⁻' => '^-',
+        ]);
         $text = (string) preg_replace('/(?<=\d)(?=[¼½¾⅓⅔⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚])/u', ' ', $text);
         $text = (string) preg_replace('/(\^-?)(?:\^)?(\d)(?:\^(\d))?(?:\^(\d))?/', '$1$2$3$4', $text);
         $normal = Normalizer::normalize($text, Normalizer::FORM_KC);
@@ -81,7 +93,9 @@ final class Number
         if (preg_match('~^(.+?) ?(?:[eE]|[×xX*·] ?10 ?\^) ?([+-]?\d{1,3})$~uD', $text, $part) === 1) {
             $power = (int) $part[2];
 
-            return abs($power) > self::HIGHEST_POWER ? null : self::numeral($part[1], $language)?->multipliedBy(self::tenTo($power));
+            return abs($power) > self::HIGHEST_POWER
+                ? null
+                : self::numeral($part[1], $language)?->multipliedBy(self::tenTo($power));
         }
 
         return self::numeral($text, $language);

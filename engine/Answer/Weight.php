@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fravel\Answer;
 
 /**
- * How much work it is to judge one answer by the rules of a lock, in steps of about a tenth of a microsecond: reckoned from
- * what the rules say, before anybody answers, so that no lock makes a student wait.
+ * How much work it is to judge one answer by the rules of a lock, in steps of about a tenth of a microsecond: reckoned
+ * from what the rules say, before anybody answers, so that no lock makes a student wait.
  */
 final class Weight
 {
@@ -32,6 +32,8 @@ final class Weight
      */
     public static function ofTexts(array $texts, int $each, float $sign): int
     {
-        return array_sum(array_map(static fn (string $text): int => self::BASE + $each + (int) ceil($sign * strlen($text)), $texts));
+        return array_sum(
+            array_map(static fn (string $text): int => self::BASE + $each + (int) ceil($sign * strlen($text)), $texts),
+        );
     }
 }

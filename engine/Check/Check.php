@@ -27,29 +27,51 @@ final class Check
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      * @param  Effort  $effort  work, and whatever else is bounded by who asks
-     * @param  CheckMemo|null  $memo  of the check before, when the game was the same but for a few places; null remembers nothing
+     * @param  CheckMemo|null  $memo  of the check before, when the game was the same but for a few places; null
+     *     remembers nothing
      */
-    public static function of(GameDocument $game, int $budget = self::BUDGET, ?array $files = null, array $samples = [], Effort $effort = new Effort, ?CheckMemo $memo = null): CheckReport
-    {
+    public static function of(
+        GameDocument $game,
+        int $budget = self::BUDGET,
+        ?array $files = null,
+        array $samples = [],
+        Effort $effort = new Effort(),
+        ?CheckMemo $memo = null,
+    ): CheckReport {
         $keys = $memo === null ? null : new SceneKeys($game, $memo);
-        $reach = $memo === null || $keys === null ? self::searched($game, $budget, $effort->part(self::SEARCH), new CheckMemo) : self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
+        $reach =
+            $memo === null || $keys === null
+                ? self::searched($game, $budget, $effort->part(self::SEARCH), new CheckMemo())
+                : self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
         $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys);
         [$findings, $unlooked] = Finders::find($context, $effort);
-        $unlooked = [...($reach->isComplete ? [] : ['ways']), ...($reach->unsure === [] ? [] : ['answers']), ...$unlooked];
+        $unlooked = [...$reach->isComplete ? [] : ['ways'], ...$reach->unsure === [] ? [] : ['answers'], ...$unlooked];
 
-        return new CheckReport($unlooked === [], $findings, [
-            'scenes' => count($game->sceneIds()),
-            'locks' => count($context->locks()),
-            'endings' => count(array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null)),
-            'shortest' => $reach->shortest,
-            'longest' => $reach->longest,
-            'states' => $reach->states,
-        ], $unlooked);
+        return new CheckReport(
+            $unlooked === [],
+            $findings,
+            [
+                'scenes' => count($game->sceneIds()),
+                'locks' => count($context->locks()),
+                'endings' => count(
+                    array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null),
+                ),
+                'shortest' => $reach->shortest,
+                'longest' => $reach->longest,
+                'states' => $reach->states,
+            ],
+            $unlooked,
+        );
     }
 
     /** What can be reached, from the check before where nothing has changed that ways depend on. */
-    private static function remembered(GameDocument $game, int $budget, Effort $effort, CheckMemo $memo, SceneKeys $keys): Reach
-    {
+    private static function remembered(
+        GameDocument $game,
+        int $budget,
+        Effort $effort,
+        CheckMemo $memo,
+        SceneKeys $keys,
+    ): Reach {
         $key = "reach {$budget} {$keys->ofRoutes()}";
         $known = $memo->known($key);
         $reach = $known instanceof Reach ? $known : self::searched($game, $budget, $effort, $memo);
@@ -65,7 +87,9 @@ final class Check
             return Reach::unknown();
         }
         try {
-            $proof = Monotony::holdsIn($game) ? Dominance::prove($game, $budget, $effort->part(self::PROOF), $memo) : null;
+            $proof = Monotony::holdsIn($game)
+                ? Dominance::prove($game, $budget, $effort->part(self::PROOF), $memo)
+                : null;
 
             return $proof ?? Exploration::of($game, $budget, $effort, $memo);
         } catch (EffortSpent) {

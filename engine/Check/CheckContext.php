@@ -47,9 +47,15 @@ final class CheckContext
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      */
-    public function __construct(public readonly GameDocument $game, public readonly Reach $reach, public readonly ?array $files = null, public readonly array $samples = [], public readonly ?CheckMemo $memo = null, private readonly ?SceneKeys $keys = null)
-    {
-        $this->effort = new Effort;
+    public function __construct(
+        public readonly GameDocument $game,
+        public readonly Reach $reach,
+        public readonly ?array $files = null,
+        public readonly array $samples = [],
+        public readonly ?CheckMemo $memo = null,
+        private readonly ?SceneKeys $keys = null,
+    ) {
+        $this->effort = new Effort();
         $this->references = References::in($game->document);
         $this->mends = new Mends($game);
     }
@@ -91,7 +97,10 @@ final class CheckContext
     /** Whether something in the game names the part. */
     public function isNamed(string $id): bool
     {
-        $this->named ??= array_fill_keys(array_map(static fn (Reference $reference): string => $reference->id, $this->references), true);
+        $this->named ??= array_fill_keys(
+            array_map(static fn (Reference $reference): string => $reference->id, $this->references),
+            true,
+        );
 
         return isset($this->named[$id]);
     }
@@ -100,8 +109,16 @@ final class CheckContext
     public function isOpenedByEffect(string $lock): bool
     {
         if ($this->openedByEffect === null) {
-            $opening = array_filter($this->references, static fn (Reference $reference): bool => $reference->kind === 'lock' && $reference->field() === 'open' && in_array('do', $reference->path, true));
-            $this->openedByEffect = array_fill_keys(array_map(static fn (Reference $reference): string => $reference->id, $opening), true);
+            $opening = array_filter(
+                $this->references,
+                static fn (Reference $reference): bool => $reference->kind === 'lock' &&
+                    $reference->field() === 'open' &&
+                    in_array('do', $reference->path, true),
+            );
+            $this->openedByEffect = array_fill_keys(
+                array_map(static fn (Reference $reference): string => $reference->id, $opening),
+                true,
+            );
         }
 
         return isset($this->openedByEffect[$lock]);
@@ -110,18 +127,37 @@ final class CheckContext
     /** Which things of a scene something names, as a key. */
     public function namedIn(Scene $scene): string
     {
-        return implode(',', array_filter(array_map(fn (Thing $thing): string => $this->isNamed($thing->id) ? $thing->id : '', Things::flattened($scene->things))));
+        return implode(
+            ',',
+            array_filter(
+                array_map(
+                    fn (Thing $thing): string => $this->isNamed($thing->id) ? $thing->id : '',
+                    Things::flattened($scene->things),
+                ),
+            ),
+        );
     }
 
     /** What the search came to for a scene and the locks in it, as a key. */
     public function reachedIn(Scene $scene): string
     {
-        $locks = array_map(fn (Lock $lock): string => $lock->id.(isset($this->reach->ready[$lock->id]) ? '+' : '').(isset($this->reach->unsure[$lock->id]) ? '?' : '').($this->isOpenedByEffect($lock->id) ? '!' : ''), Things::locks($scene->things));
+        $locks = array_map(
+            fn (Lock $lock): string => $lock->id.
+                (isset($this->reach->ready[$lock->id]) ? '+' : '').
+                (isset($this->reach->unsure[$lock->id]) ? '?' : '').
+                ($this->isOpenedByEffect($lock->id) ? '!' : ''),
+            Things::locks($scene->things),
+        );
 
-        return ($this->reach->isComplete ? '' : '~').(isset($this->reach->scenes[$scene->id]) ? '+' : '').implode(',', $locks);
+        return ($this->reach->isComplete ? '' : '~').
+            (isset($this->reach->scenes[$scene->id]) ? '+' : '').
+            implode(',', $locks);
     }
 
-    /** Whether it is certain that nobody gets to the scene: by the search, or where that gave up because no route leads there at all. */
+    /**
+     * Whether it is certain that nobody gets to the scene: by the search, or where that gave up because no route leads
+     * there at all.
+     */
     public function isOutOfReach(Scene $scene): bool
     {
         if ($this->reach->isComplete) {
@@ -131,15 +167,27 @@ final class CheckContext
         return ! isset($this->routed()[$scene->id]);
     }
 
-    /** The nearest scene before this one in the document that students get to and stay in; else the start, if they stay there. */
+    /**
+     * The nearest scene before this one in the document that students get to and stay in; else the start, if they stay
+     * there.
+     */
     public function sceneBefore(Scene $scene): ?string
     {
         $ids = $this->game->sceneIds();
         $before = array_reverse(array_slice($ids, 0, (int) array_search($scene->id, $ids, true)));
         foreach ([...$before, $this->game->start()] as $id) {
             $other = $this->game->scene($id);
-            $leadsOn = array_filter($other->arrive ?? [], static fn (Reaction $reaction): bool => $reaction->go !== null);
-            if ($other !== null && $other !== $scene && $other->ending === null && $leadsOn === [] && ! $this->isOutOfReach($other)) {
+            $leadsOn = array_filter(
+                $other->arrive ?? [],
+                static fn (Reaction $reaction): bool => $reaction->go !== null,
+            );
+            if (
+                $other !== null &&
+                $other !== $scene &&
+                $other->ending === null &&
+                $leadsOn === [] &&
+                ! $this->isOutOfReach($other)
+            ) {
                 return $id;
             }
         }
@@ -178,7 +226,9 @@ final class CheckContext
         }
         $words = array_filter(array_map(static fn (Thing $thing): string => $thing->calls(), $found->things ?? []));
 
-        return $words === [] ? (string) ((int) array_search($scene, $this->game->sceneIds(), true) + 1) : (string) reset($words);
+        return $words === []
+            ? (string) ((int) array_search($scene, $this->game->sceneIds(), true) + 1)
+            : (string) reset($words);
     }
 
     public function nameOf(Lock $lock): string
@@ -186,7 +236,10 @@ final class CheckContext
         return $lock->calls() !== '' ? $lock->calls() : Things::kindOf($lock);
     }
 
-    /** What a teacher knows a part by: its label, its words, its title, its name, else what kind of part it is; never its id. */
+    /**
+     * What a teacher knows a part by: its label, its words, its title, its name, else what kind of part it is; never
+     * its id.
+     */
     public function calls(string $id): string
     {
         foreach (Things::flattened($this->game->scene($this->game->sceneOf($id) ?? '')->things ?? []) as $thing) {
@@ -194,15 +247,20 @@ final class CheckContext
                 return $thing->calls() !== '' ? $thing->calls() : Things::kindOf($thing);
             }
         }
-        $part = $this->game->tokens()[$id]->name ?? $this->game->tallies()[$id]->name ?? $this->game->chapters()[$id]->title ?? null;
+        $part =
+            $this->game->tokens()[$id]->name ??
+            ($this->game->tallies()[$id]->name ?? ($this->game->chapters()[$id]->title ?? null));
 
-        return $part ?? $this->answerParts()[$id] ?? ($this->game->scene($id) === null ? '' : $this->titleOf($id));
+        return $part ?? ($this->answerParts()[$id] ?? ($this->game->scene($id) === null ? '' : $this->titleOf($id)));
     }
 
     /** @return array<string, string> id → words of all that answers are made of */
     private function answerParts(): array
     {
-        return $this->answerParts ??= array_merge([], ...array_map(static fn (array $place): array => $place['lock']->input->parts(), $this->locks()));
+        return $this->answerParts ??= array_merge(
+            [],
+            ...array_map(static fn (array $place): array => $place['lock']->input->parts(), $this->locks()),
+        );
     }
 
     /** Where in the game a part is named first: the title of a scene, else of the game. */

@@ -8,15 +8,17 @@ use Closure;
 use Fravel\Check\Search\Space;
 
 /**
- * What a check found out about parts of a game, by what those parts are: the next check of a game that an edit left alone
- * there asks nothing anew. It holds what the last check used, and nothing else.
+ * What a check found out about parts of a game, by what those parts are: the next check of a game that an edit left
+ * alone there asks nothing anew. It holds what the last check used, and nothing else.
  */
 final class CheckMemo
 {
     /** @var array<string, mixed> */
     private array $used = [];
 
-    /** @var array<string, Space> spaces of states of the last search, by what they were for; only while a process lives */
+    /**
+     * @var array<string, Space> spaces of states of the last search, by what they were for; only while a process lives
+     */
     private array $spaces = [];
 
     /** @param  array<string, mixed>  $kept  what kept() gave after the check before */

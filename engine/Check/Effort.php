@@ -7,9 +7,9 @@ namespace Fravel\Check;
 use Closure;
 
 /**
- * What a check may spend. Work is counted in units, about a microsecond or two each, so that a bound holds wherever it runs;
- * whoever sets it may also say how much of their time and room is used. Reaching it is no failure: what was not looked at is
- * said, and nothing is called proved.
+ * What a check may spend. Work is counted in units, about a microsecond or two each, so that a bound holds wherever it
+ * runs; whoever sets it may also say how much of their time and room is used. Reaching it is no failure: what was not
+ * looked at is said, and nothing is called proved.
  */
 final class Effort
 {
@@ -27,8 +27,11 @@ final class Effort
      * @param  (Closure(): float)|null  $used  how much is used of what was set aside, from 0 to 1 and beyond
      * @param  float  $limit  of it that may be used, 0 to 1
      */
-    public function __construct(private readonly int $most = PHP_INT_MAX, private readonly ?Closure $used = null, private readonly float $limit = 1.0)
-    {
+    public function __construct(
+        private readonly int $most = PHP_INT_MAX,
+        private readonly ?Closure $used = null,
+        private readonly float $limit = 1.0,
+    ) {
     }
 
     /** One that may spend a part of what is left of this one. */
@@ -37,14 +40,18 @@ final class Effort
         $used = $this->used === null ? 0.0 : ($this->used)();
         $left = max(0, $this->most - $this->spent);
 
-        return new self($this->most === PHP_INT_MAX ? PHP_INT_MAX : (int) ($left * $share), $this->used, $used + max(0.0, $this->limit - $used) * $share);
+        return new self(
+            $this->most === PHP_INT_MAX ? PHP_INT_MAX : (int) ($left * $share),
+            $this->used,
+            $used + max(0.0, $this->limit - $used) * $share,
+        );
     }
 
     /** @throws EffortSpent If that is more than is left. */
     public function spend(int $units = 1): void
     {
         if ($this->isSpent($units)) {
-            throw new EffortSpent;
+            throw new EffortSpent();
         }
     }
 

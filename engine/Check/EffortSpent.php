@@ -8,7 +8,8 @@ use Fravel\Exception\FravelException;
 use RuntimeException;
 
 /**
- * Thrown out of whatever is being looked at when no effort is left; the check catches it and says what was not looked at.
+ * Thrown out of whatever is being looked at when no effort is left; the check catches it and says what was not looked
+ * at.
  *
  * @internal
  */

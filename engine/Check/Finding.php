@@ -8,8 +8,8 @@ use Fravel\Edit\Command;
 use Fravel\Support\Wording;
 
 /**
- * Something the check found: a code, the parts it is about, arguments for its words, and where possible the actions that show
- * it and the edit that mends it.
+ * Something the check found: a code, the parts it is about, arguments for its words, and where possible the actions
+ * that show it and the edit that mends it.
  */
 final readonly class Finding
 {
@@ -53,18 +53,45 @@ final readonly class Finding
     /** @param  list<array<string, mixed>>  $actions */
     public function shownBy(array $actions): self
     {
-        return new self($this->code, $this->severity, $this->where, $this->arguments, $actions, $this->mend, $this->mendAs, $this->said);
+        return new self(
+            $this->code,
+            $this->severity,
+            $this->where,
+            $this->arguments,
+            $actions,
+            $this->mend,
+            $this->mendAs,
+            $this->said,
+        );
     }
 
     /** About a condition or a matcher in particular. */
     public function about(Wording $said): self
     {
-        return new self($this->code, $this->severity, $this->where, $this->arguments, $this->actions, $this->mend, $this->mendAs, $said);
+        return new self(
+            $this->code,
+            $this->severity,
+            $this->where,
+            $this->arguments,
+            $this->actions,
+            $this->mend,
+            $this->mendAs,
+            $said,
+        );
     }
 
     /** @param  string|null  $as  code of the words for it, where there are several mends for this finding */
     public function mendedBy(?Command $mend, ?string $as = null): self
     {
-        return new self($this->code, $this->severity, $this->where, $this->arguments, $this->actions, $mend, $as ?? $this->code, $this->said);
+        return new self(
+            $this->code,
+            $this->severity,
+            $this->where,
+            $this->arguments,
+            $this->actions,
+            $mend,
+            $as ?? $this->code,
+            $this->said,
+        );
     }
 }

@@ -36,7 +36,12 @@ final readonly class Mends
     public function hush(string $lock, string $field, callable $tells): SetField
     {
         $key = $field === 'hints' ? 'md' : 'say';
-        $list = array_map(fn (array $entry): array => is_string($entry[$key] ?? null) && $tells($entry[$key]) ? [...$entry, $key => $this->notYet()] : $entry, $this->listIn($lock, $field));
+        $list = array_map(
+            fn (array $entry): array => is_string($entry[$key] ?? null) && $tells($entry[$key])
+                ? [...$entry, $key => $this->notYet()]
+                : $entry,
+            $this->listIn($lock, $field),
+        );
 
         return new SetField($lock, $field, $list);
     }
@@ -47,7 +52,9 @@ final readonly class Mends
         $rules = array_map(static function (array $rule): array {
             $phrases = $rule['match']['has'] ?? null;
 
-            return $phrases !== null && ($rule['verdict'] ?? '') === 'open' ? [...$rule, 'match' => ['equals' => $phrases]] : $rule;
+            return $phrases !== null && ($rule['verdict'] ?? '') === 'open'
+                ? [...$rule, 'match' => ['equals' => $phrases]]
+                : $rule;
         }, $this->listIn($lock, 'rules'));
 
         return new SetField($lock, 'rules', $rules);
@@ -67,7 +74,11 @@ final readonly class Mends
         if ($rule === null) {
             return null;
         }
-        $isRepeated = array_filter(array_slice($rules, 0, $index), static fn (array $earlier): bool => ($earlier['match'] ?? null) === ($rule['match'] ?? null)) !== [];
+        $isRepeated =
+            array_filter(
+                array_slice($rules, 0, $index),
+                static fn (array $earlier): bool => ($earlier['match'] ?? null) === ($rule['match'] ?? null),
+            ) !== [];
         unset($rules[$index]);
 
         return new SetField($lock, 'rules', $isRepeated ? array_values($rules) : [$rule, ...array_values($rules)]);
@@ -79,13 +90,19 @@ final readonly class Mends
         $rules = $lock === null ? [] : $this->listIn($lock, 'rules');
         foreach ($rules as $place => $rule) {
             if (($rule['verdict'] ?? '') === 'open') {
-                $rules[$place]['do'] = [...(is_array($rule['do'] ?? null) ? $rule['do'] : []), ['give' => $token]];
+                $rules[$place]['do'] = [...is_array($rule['do'] ?? null) ? $rule['do'] : [], ['give' => $token]];
 
                 return new SetField((string) $lock, 'rules', $rules);
             }
         }
         $arrive = $this->listIn($this->game->start(), 'arrive');
-        $arrive = $arrive === [] ? [['do' => [['give' => $token]]]] : array_map(static fn (array $one): array => [...$one, 'do' => [...($one['do'] ?? []), ['give' => $token]]], $arrive);
+        $arrive =
+            $arrive === []
+                ? [['do' => [['give' => $token]]]]
+                : array_map(
+                    static fn (array $one): array => [...$one, 'do' => [...$one['do'] ?? [], ['give' => $token]]],
+                    $arrive,
+                );
 
         return new SetField($this->game->start(), 'arrive', $arrive);
     }
@@ -100,7 +117,10 @@ final readonly class Mends
         return $next === $scene ? null : new SetField($scene, 'next', [['go' => $next]]);
     }
 
-    /** A choice in a scene that students get to, which leads to one that they don't; none where that one would not let them in. */
+    /**
+     * A choice in a scene that students get to, which leads to one that they don't; none where that one would not let
+     * them in.
+     */
     public function leadTo(Scene $scene, ?string $from): ?InsertPart
     {
         return $from === null || $scene->needs !== null ? null : $this->choiceIn($from, $scene);
@@ -146,7 +166,9 @@ final readonly class Mends
             default => null,
         };
 
-        return $made === null ? null : new InsertPart($made[0], Command::GAME, self::lastOf($this->game->document, $made[0]), $made[1]);
+        return $made === null
+            ? null
+            : new InsertPart($made[0], Command::GAME, self::lastOf($this->game->document, $made[0]), $made[1]);
     }
 
     /** The field of the part that holds the reference, with the reference cut out. */
@@ -162,7 +184,15 @@ final readonly class Mends
         $within = array_slice($reference->path, $depth + 1);
         $holder = DocumentPath::get($list, array_slice($within, 0, -1));
 
-        return new SetField($owner, $field, DocumentPath::put($list, array_slice($within, 0, -1), is_array($holder) ? array_diff_key($holder, ['go' => 0]) : $holder));
+        return new SetField(
+            $owner,
+            $field,
+            DocumentPath::put(
+                $list,
+                array_slice($within, 0, -1),
+                is_array($holder) ? array_diff_key($holder, ['go' => 0]) : $holder,
+            ),
+        );
     }
 
     /** A choice in one scene that leads to the other and is called after it. */
@@ -170,7 +200,13 @@ final readonly class Mends
     {
         $last = array_column($this->listIn($from, 'things'), 'id');
         $id = Ids::spelt('choice', hash('sha256', "{$from} {$to->id} ".count($last), true));
-        $choice = ['id' => $id, 'kind' => 'choice', 'look' => 'button', 'md' => $to->title, 'react' => [['go' => $to->id]]];
+        $choice = [
+            'id' => $id,
+            'kind' => 'choice',
+            'look' => 'button',
+            'md' => $to->title,
+            'react' => [['go' => $to->id]],
+        ];
 
         return new InsertPart('things', $from, $last === [] ? null : (string) end($last), $choice);
     }
@@ -180,7 +216,10 @@ final readonly class Mends
         return LanguageData::of($this->game->language())->notYet;
     }
 
-    /** @return list<array<array-key, mixed>> the entries of a list that a part holds; one that stands for itself is a list of one */
+    /**
+     * @return list<array<array-key, mixed>> the entries of a list that a part holds; one that stands for itself is a
+     *     list of one
+     */
     private function listIn(string $part, string $field): array
     {
         $path = DocumentPath::path($this->game->document, $part);

@@ -16,7 +16,10 @@ final class PlainWays
     /** Scenes that are passed on a way round. */
     private const FARTHEST = 30;
 
-    /** @var array<string, list<array{string|null, array<string, mixed>, string}>> scene → thing, action, and the scene that it leads to */
+    /**
+     * @var array<string, list<array{string|null, array<string, mixed>, string}>> scene → thing, action, and the scene
+     *     that it leads to
+     */
     private array $steps = [];
 
     public function __construct(private readonly GameDocument $game)
@@ -26,7 +29,8 @@ final class PlainWays
     /**
      * @param  list<string>  $to  scenes
      * @param  string  $without  a thing that is not touched
-     * @return list<array<string, mixed>>|null the actions that lead to all of them, one after the other; null where there is no such way
+     * @return list<array<string, mixed>>|null the actions that lead to all of them, one after the other; null where
+     *     there is no such way
      */
     public function from(Scene $scene, array $to, string $without): ?array
     {
@@ -67,7 +71,12 @@ final class PlainWays
     {
         $steps = $this->steps[$id] ??= $this->stepsFrom($id);
 
-        return array_values(array_map(static fn (array $step): array => [$step[1], $step[2]], array_filter($steps, static fn (array $step): bool => $step[0] !== $without)));
+        return array_values(
+            array_map(
+                static fn (array $step): array => [$step[1], $step[2]],
+                array_filter($steps, static fn (array $step): bool => $step[0] !== $without),
+            ),
+        );
     }
 
     /** @return list<array{string|null, array<string, mixed>, string}> */
@@ -81,13 +90,23 @@ final class PlainWays
             }
         }
 
-        return array_values(array_filter($steps, fn (array $step): bool => $step[1] !== [] && $this->game->scene($step[2]) !== null && $this->game->scene($step[2])->needs === null));
+        return array_values(
+            array_filter(
+                $steps,
+                fn (array $step): bool => $step[1] !== [] &&
+                    $this->game->scene($step[2]) !== null &&
+                    $this->game->scene($step[2])->needs === null,
+            ),
+        );
     }
 
     /** @return list<list<Reaction>> of what can always be done with it by hand */
     private static function routes(Thing $thing): array
     {
-        $lists = array_filter($thing->common->if === null ? $thing->reactions() : [], static fn ($list): bool => $list->on === Trigger::Act && $thing->liftedBy() === null);
+        $lists = array_filter(
+            $thing->common->if === null ? $thing->reactions() : [],
+            static fn ($list): bool => $list->on === Trigger::Act && $thing->liftedBy() === null,
+        );
 
         return array_values(array_map(static fn ($list): array => $list->reactions, $lists));
     }

@@ -34,17 +34,32 @@ final class SceneKeys
         return $this->keys[$scene] = self::digest([$written, $place, $this->game->language()]);
     }
 
-    /** Of the whole game, without its words and looks: what can be reached in two games of the same digest is the same. */
+    /**
+     * Of the whole game, without its words and looks: what can be reached in two games of the same digest is the same.
+     */
     public function ofRoutes(): string
     {
         $routes = [];
         foreach ($this->scenes as $id => $scene) {
             $key = "routes {$this->of((string) $id)}";
-            $routes[] = $this->memo->of($key, static fn (): string => self::digest(Walk::withoutLooks('scenes', $scene)));
+            $routes[] = $this->memo->of(
+                $key,
+                static fn (): string => self::digest(Walk::withoutLooks('scenes', $scene)),
+            );
         }
-        $names = fn (string $list): array => array_map(static fn (array $part): array => array_intersect_key($part, ['id' => 0, 'start' => 0]), DocumentPath::entries($this->game->document, $list));
+        $names = fn (string $list): array => array_map(
+            static fn (array $part): array => array_intersect_key($part, ['id' => 0, 'start' => 0]),
+            DocumentPath::entries($this->game->document, $list),
+        );
 
-        return self::digest([$routes, $this->game->start(), $this->game->language(), $names('chapters'), $names('tokens'), $names('tallies')]);
+        return self::digest([
+            $routes,
+            $this->game->start(),
+            $this->game->language(),
+            $names('chapters'),
+            $names('tokens'),
+            $names('tallies'),
+        ]);
     }
 
     private static function digest(mixed $of): string

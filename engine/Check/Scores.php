@@ -16,8 +16,8 @@ use Fravel\Thing\Rule;
 use Fravel\Thing\Things;
 
 /**
- * What tallies can come to when every question with options is answered once, and every other lock and choice gives what it
- * gives once or never; and how often each leads. What sets a tally is left out of the least and the most.
+ * What tallies can come to when every question with options is answered once, and every other lock and choice gives
+ * what it gives once or never; and how often each leads. What sets a tally is left out of the least and the most.
  */
 final readonly class Scores
 {
@@ -27,7 +27,7 @@ final readonly class Scores
     }
 
     /** @param  list<string>  $supposed  options: where a question has some of them, it is answered with one of those */
-    public static function of(GameDocument $game, array $supposed = [], Effort $effort = new Effort): self
+    public static function of(GameDocument $game, array $supposed = [], Effort $effort = new Effort()): self
     {
         $questions = [];
         $maybe = [];
@@ -35,18 +35,29 @@ final readonly class Scores
             foreach (Things::flattened($scene->things) as $thing) {
                 foreach ($thing->locks() as $lock) {
                     $lock->input->picks() === []
-                        ? array_push($maybe, ...array_map(static fn (Rule $rule): array => $rule->reaction->effects, self::opening($lock)))
-                        : $questions[] = self::ways($game, $lock, $supposed);
+                        ? array_push(
+                            $maybe,
+                            ...array_map(
+                                static fn (Rule $rule): array => $rule->reaction->effects,
+                                self::opening($lock),
+                            ),
+                        )
+                        : ($questions[] = self::ways($game, $lock, $supposed));
                 }
                 foreach ($thing->reactions() as $list) {
                     if ($list->on === Trigger::Act) {
-                        array_push($maybe, ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $list->reactions));
+                        array_push(
+                            $maybe,
+                            ...array_map(static fn (Reaction $reaction): array => $reaction->effects, $list->reactions),
+                        );
                     }
                 }
             }
         }
         /** @var list<non-empty-array<string, list<Effect>>> $questions */
-        $questions = array_values(array_filter($questions, static fn (array $ways): bool => array_filter($ways) !== []));
+        $questions = array_values(
+            array_filter($questions, static fn (array $ways): bool => array_filter($ways) !== []),
+        );
         $among = array_values(array_intersect(self::competing($game), array_keys($game->tallies())));
 
         return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among, $effort));
@@ -64,7 +75,8 @@ final readonly class Scores
             $answer = $lock->accept($id, $game->language());
             if ($answer instanceof Answer) {
                 $index = $lock->ruleFor($answer);
-                $opens = $index === null || ! $lock->rules[$index]->opens() ? [] : $lock->rules[$index]->reaction->effects;
+                $opens =
+                    $index === null || ! $lock->rules[$index]->opens() ? [] : $lock->rules[$index]->reaction->effects;
                 $ways[$id] = self::onTallies($game, [...$lock->input->effectsOf($answer), ...$opens]);
             }
         }
@@ -75,7 +87,11 @@ final readonly class Scores
     /** @return list<Rule> */
     private static function opening(Lock $lock): array
     {
-        return array_slice(array_values(array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens())), 0, 1);
+        return array_slice(
+            array_values(array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens())),
+            0,
+            1,
+        );
     }
 
     /**
@@ -84,16 +100,33 @@ final readonly class Scores
      */
     private static function onTallies(GameDocument $game, array $effects): array
     {
-        return array_values(array_filter($effects, static fn (Effect $effect): bool => array_intersect(array_map(Fact::kindOf(...), $effect->changes($game)), ['tally', 'decided', 'ruledOut']) !== []));
+        return array_values(
+            array_filter(
+                $effects,
+                static fn (Effect $effect): bool => array_intersect(
+                    array_map(Fact::kindOf(...), $effect->changes($game)),
+                    ['tally', 'decided', 'ruledOut'],
+                ) !== [],
+            ),
+        );
     }
 
-    /** @return list<string> the tallies that the first such condition compares with each other, in the order in which a tie goes */
+    /**
+     * @return list<string> the tallies that the first such condition compares with each other, in the order in which a
+     *     tie goes
+     */
     private static function competing(GameDocument $game): array
     {
         $first = null;
         $among = [];
         foreach (References::in($game->document) as $reference) {
-            $holder = implode('/', array_filter(array_slice($reference->path, 0, -1), static fn (string|int $key): bool => $key !== 'among'));
+            $holder = implode(
+                '/',
+                array_filter(
+                    array_slice($reference->path, 0, -1),
+                    static fn (string|int $key): bool => $key !== 'among',
+                ),
+            );
             if ($reference->field() === 'among' && $holder === ($first ??= $holder)) {
                 $among[] = $reference->id;
             }
@@ -130,6 +163,8 @@ final readonly class Scores
     /** @param  list<Effect>  $effects */
     private static function added(array $effects, string $tally): float
     {
-        return (float) array_sum(array_map(static fn (Effect $effect): int|float => $effect->adds()[Fact::tally($tally)] ?? 0, $effects));
+        return (float) array_sum(
+            array_map(static fn (Effect $effect): int|float => $effect->adds()[Fact::tally($tally)] ?? 0, $effects),
+        );
     }
 }

@@ -11,7 +11,8 @@ use Fravel\State\PlayState;
 /**
  * Which of competing tallies leads for how large a share of the answers, when every question is answered once.
  *
- * The shares are exact: all sums are built up question by question, equal ones together. Past a bound they are not said.
+ * The shares are exact: all sums are built up question by question, equal ones together. Past a bound they are not
+ * said.
  */
 final readonly class Shares
 {
@@ -22,38 +23,47 @@ final readonly class Shares
     private const SUM = 5;
 
     /**
-     * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among equals
+     * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among
+     *     equals
      * @param  float  $tied  share in which several lead
      * @param  float  $none  share in which all are ruled out
      * @param  array<string, list<string>>  $examples  by tally, options by which it leads, one for each question
      */
-    private function __construct(public array $wins = [], public float $tied = 0.0, public float $none = 0.0, public array $examples = [])
-    {
+    private function __construct(
+        public array $wins = [],
+        public float $tied = 0.0,
+        public float $none = 0.0,
+        public array $examples = [],
+    ) {
     }
 
     /**
      * @param  list<non-empty-array<string, list<Effect>>>  $questions  what each option of each does
      * @param  list<string>  $among  tallies, in the order in which a tie goes
      */
-    public static function of(GameDocument $game, array $questions, array $among, Effort $effort = new Effort): self
+    public static function of(GameDocument $game, array $questions, array $among, Effort $effort = new Effort()): self
     {
-        $starts = array_map(static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0, array_combine($among, $among));
+        $starts = array_map(
+            static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0,
+            array_combine($among, $among),
+        );
         $sums = [[PlayState::begin($starts, 0, 0), 1.0, []]];
         foreach ($among === [] ? [] : $questions as $ways) {
             if (count($sums) > self::MOST_SUMS || $effort->isSpent(self::SUM * count($sums) * count($ways))) {
-                return new self;
+                return new self();
             }
             $sums = self::answered($game, $sums, $ways, $among);
             if (count($sums) > self::MOST_SUMS) {
-                return new self;
+                return new self();
             }
         }
 
-        return $among === [] ? new self : self::counted($sums, $among);
+        return $among === [] ? new self() : self::counted($sums, $among);
     }
 
     /**
-     * @param  array<array{PlayState, float, list<string>}>  $sums  with the share of each, and the answers of one way to it
+     * @param  array<array{PlayState, float, list<string>}>  $sums  with the share of each, and the answers of one way
+     *     to it
      * @param  non-empty-array<string, list<Effect>>  $ways
      * @param  list<string>  $among
      * @return array<string, array{PlayState, float, list<string>}>
@@ -63,9 +73,17 @@ final readonly class Shares
         $next = [];
         foreach ($sums as [$sum, $share, $answers]) {
             foreach ($ways as $option => $effects) {
-                $after = array_reduce($effects, static fn (PlayState $state, Effect $effect): PlayState => $effect->apply($state, $game), $sum);
+                $after = array_reduce(
+                    $effects,
+                    static fn (PlayState $state, Effect $effect): PlayState => $effect->apply($state, $game),
+                    $sum,
+                );
                 $key = self::key($after, $among);
-                $next[$key] = [$after, ($next[$key][1] ?? 0.0) + $share / count($ways), $next[$key][2] ?? [...$answers, $option]];
+                $next[$key] = [
+                    $after,
+                    ($next[$key][1] ?? 0.0) + $share / count($ways),
+                    $next[$key][2] ?? [...$answers, $option],
+                ];
             }
         }
 
@@ -77,7 +95,11 @@ final readonly class Shares
     {
         $values = array_map(static fn (string $tally): float => (float) $state->tally($tally), $among);
 
-        return serialize([$values, array_values(array_intersect($among, $state->decided)), array_values(array_intersect($among, $state->ruledOut))]);
+        return serialize([
+            $values,
+            array_values(array_intersect($among, $state->decided)),
+            array_values(array_intersect($among, $state->ruledOut)),
+        ]);
     }
 
     /**

@@ -58,6 +58,9 @@ final readonly class All implements Condition
 
     public function said(): Wording
     {
-        return new Wording('condition.all', parts: array_map(static fn (Condition $part): Wording => $part->said(), $this->parts));
+        return new Wording(
+            'condition.all',
+            parts: array_map(static fn (Condition $part): Wording => $part->said(), $this->parts),
+        );
     }
 }

@@ -26,7 +26,10 @@ final readonly class FirstTry implements Condition
 
     public static function schema(): array
     {
-        return ['firstTry' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
+        return [
+            'firstTry' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+            'atLeast' => ['type' => 'integer', 'minimum' => 0],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -26,7 +26,10 @@ final readonly class HasOf implements Condition
 
     public static function schema(): array
     {
-        return ['hasOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
+        return [
+            'hasOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+            'atLeast' => ['type' => 'integer', 'minimum' => 0],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool
@@ -53,7 +56,13 @@ final readonly class HasOf implements Condition
 
     public function least(): Need
     {
-        return Need::some($this->atLeast, array_map(static fn (string $id): Need => Need::fact(Fact::token($id)), array_values(array_unique($this->tokens))));
+        return Need::some(
+            $this->atLeast,
+            array_map(
+                static fn (string $id): Need => Need::fact(Fact::token($id)),
+                array_values(array_unique($this->tokens)),
+            ),
+        );
     }
 
     public function said(): Wording

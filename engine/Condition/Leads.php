@@ -9,7 +9,10 @@ use Fravel\State\PlayState;
 use Fravel\Support\Node;
 use Fravel\Support\Wording;
 
-/** `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and `never` go before numbers. */
+/**
+ * `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and
+ * `never` go before numbers.
+ */
 final readonly class Leads implements Condition
 {
     public const FIELDS = ['leads' => 'tally', 'among' => 'tally'];
@@ -26,7 +29,10 @@ final readonly class Leads implements Condition
 
     public static function schema(): array
     {
-        return ['leads' => ['$ref' => '#/$defs/id'], 'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']]];
+        return [
+            'leads' => ['$ref' => '#/$defs/id'],
+            'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool
@@ -51,7 +57,9 @@ final readonly class Leads implements Condition
     public function foldsTo(Fixed $fixed): ?bool
     {
         // Whoever stands alone leads, unless ruled out.
-        return count(array_unique($this->among)) === 1 && $fixed->isUnchanged(Fact::ruledOut($this->among[0])) ? $this->among[0] === $this->tally : null;
+        return count(array_unique($this->among)) === 1 && $fixed->isUnchanged(Fact::ruledOut($this->among[0]))
+            ? $this->among[0] === $this->tally
+            : null;
     }
 
     public function least(): ?Need

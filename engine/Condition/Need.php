@@ -8,8 +8,13 @@ namespace Fravel\Condition;
 final readonly class Need
 {
     /** @param  list<self>  $parts */
-    private function __construct(public ?string $fact, public int|float|null $least, public bool $isAbove, public array $parts, public int $atLeast)
-    {
+    private function __construct(
+        public ?string $fact,
+        public int|float|null $least,
+        public bool $isAbove,
+        public array $parts,
+        public int $atLeast,
+    ) {
     }
 
     public static function nothing(): self

@@ -7,7 +7,9 @@ namespace Fravel\Condition;
 /** What of a state conditions look at. Two states that agree in all of it are one to them. */
 final class Observed
 {
-    /** @var array<string, int|float|null> fact → the highest number it is compared with; null where every number matters */
+    /**
+     * @var array<string, int|float|null> fact → the highest number it is compared with; null where every number matters
+     */
     public array $facts = [];
 
     /** @var array<int, true> seconds since the play began at which a condition on time may turn */
@@ -26,7 +28,10 @@ final class Observed
     public function compare(string $fact, int|float $with): void
     {
         $this->isWhole = $this->isWhole && is_int($with);
-        $this->facts[$fact] = array_key_exists($fact, $this->facts) && $this->facts[$fact] === null ? null : max($this->facts[$fact] ?? $with, $with);
+        $this->facts[$fact] =
+            array_key_exists($fact, $this->facts) && $this->facts[$fact] === null
+                ? null
+                : max($this->facts[$fact] ?? $with, $with);
     }
 
     /** A number, whatever it comes to. */

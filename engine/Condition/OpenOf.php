@@ -26,7 +26,10 @@ final readonly class OpenOf implements Condition
 
     public static function schema(): array
     {
-        return ['openOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'atLeast' => ['type' => 'integer', 'minimum' => 0]];
+        return [
+            'openOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+            'atLeast' => ['type' => 'integer', 'minimum' => 0],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool
@@ -53,7 +56,13 @@ final readonly class OpenOf implements Condition
 
     public function least(): Need
     {
-        return Need::some($this->atLeast, array_map(static fn (string $id): Need => Need::fact(Fact::open($id)), array_values(array_unique($this->locks))));
+        return Need::some(
+            $this->atLeast,
+            array_map(
+                static fn (string $id): Need => Need::fact(Fact::open($id)),
+                array_values(array_unique($this->locks)),
+            ),
+        );
     }
 
     public function said(): Wording

@@ -25,7 +25,11 @@ final readonly class TallyStands implements Condition
 
     public static function schema(): array
     {
-        return ['tally' => ['$ref' => '#/$defs/id'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']], 'value' => ['type' => 'number']];
+        return [
+            'tally' => ['$ref' => '#/$defs/id'],
+            'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']],
+            'value' => ['type' => 'number'],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool
@@ -52,11 +56,17 @@ final readonly class TallyStands implements Condition
 
     public function least(): ?Need
     {
-        return $this->is->isUpward() ? Need::number(Fact::tally($this->tally), $this->value, $this->is === Comparison::More) : null;
+        return $this->is->isUpward()
+            ? Need::number(Fact::tally($this->tally), $this->value, $this->is === Comparison::More)
+            : null;
     }
 
     public function said(): Wording
     {
-        return new Wording('condition.tally', ['is' => $this->is->value, 'value' => $this->value], ['part' => [$this->tally]]);
+        return new Wording(
+            'condition.tally',
+            ['is' => $this->is->value, 'value' => $this->value],
+            ['part' => [$this->tally]],
+        );
     }
 }

@@ -25,7 +25,11 @@ final readonly class Tries implements Condition
 
     public static function schema(): array
     {
-        return ['tries' => ['$ref' => '#/$defs/id'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']], 'value' => ['type' => 'number']];
+        return [
+            'tries' => ['$ref' => '#/$defs/id'],
+            'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']],
+            'value' => ['type' => 'number'],
+        ];
     }
 
     public function holds(PlayState $state, int $now): bool
@@ -55,6 +59,10 @@ final readonly class Tries implements Condition
 
     public function said(): Wording
     {
-        return new Wording('condition.tries', ['is' => $this->is->value, 'value' => $this->value], ['part' => [$this->lock]]);
+        return new Wording(
+            'condition.tries',
+            ['is' => $this->is->value, 'value' => $this->value],
+            ['part' => [$this->lock]],
+        );
     }
 }

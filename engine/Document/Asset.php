@@ -23,9 +23,18 @@ final readonly class Asset
     {
         $file = $node->text('file');
         if (str_contains($file, '..') || str_starts_with($file, '/')) {
-            $node->problems->add('file.outside', $node->pointer.'/file', ['found' => mb_strimwidth($file, 0, 60, '…')]);
+            $node->problems->add('file.outside', $node->pointer.'/file', [
+                'found' => mb_strimwidth($file, 0, 60, '…'),
+            ]);
         }
 
-        return new self($node->id(), $file, $node->text('type'), $node->text('alt'), $node->text('credit'), $node->text('licence'));
+        return new self(
+            $node->id(),
+            $file,
+            $node->text('type'),
+            $node->text('alt'),
+            $node->text('credit'),
+            $node->text('licence'),
+        );
     }
 }

@@ -100,7 +100,8 @@ final class GameDocument
         }
         $place = $this->places()[$id] ?? null;
 
-        return $this->scenes[$id] = $place === null ? null : Scene::read(Node::root($this->document)->at('scenes')->at($place));
+        return $this->scenes[$id] =
+            $place === null ? null : Scene::read(Node::root($this->document)->at('scenes')->at($place));
     }
 
     /** @return list<Scene> */
@@ -196,13 +197,17 @@ final class GameDocument
     /** @return list<string> */
     public function locksOf(string $chapter): array
     {
-        return $this->idsWhere(static fn (array $thing): bool => $thing['kind'] === 'lock' && $thing['chapter'] === $chapter);
+        return $this->idsWhere(
+            static fn (array $thing): bool => $thing['kind'] === 'lock' && $thing['chapter'] === $chapter,
+        );
     }
 
     /** @return list<string> */
     public function coversOf(string $chapter): array
     {
-        return $this->idsWhere(static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['chapter'] === $chapter);
+        return $this->idsWhere(
+            static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['chapter'] === $chapter,
+        );
     }
 
     /** @return list<Thing> The covers that this lock lifts. */
@@ -210,7 +215,10 @@ final class GameDocument
     {
         $covers = [];
         foreach (array_unique($this->coversBy()[$lock] ?? []) as $scene) {
-            $lifted = array_filter(Things::flattened($this->scene($scene)->things ?? []), static fn (Thing $thing): bool => $thing->liftedBy() === $lock);
+            $lifted = array_filter(
+                Things::flattened($this->scene($scene)->things ?? []),
+                static fn (Thing $thing): bool => $thing->liftedBy() === $lock,
+            );
             array_push($covers, ...array_values($lifted));
         }
 

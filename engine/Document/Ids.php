@@ -10,9 +10,26 @@ use Random\Randomizer;
 final class Ids
 {
     /** Lists whose entries carry ids, wherever they stand. */
-    private const HOLDERS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes', 'things', 'cues', 'input', 'options', 'items', 'keys', 'left', 'right'];
+    private const HOLDERS = [
+        'chapters',
+        'tokens',
+        'tallies',
+        'assets',
+        'walkthroughs',
+        'scenes',
+        'things',
+        'cues',
+        'input',
+        'options',
+        'items',
+        'keys',
+        'left',
+        'right',
+    ];
 
-    /** No vowels, so no words: nobody's own id is taken for a drawn one. The workshop's `freshId` draws from the same. */
+    /**
+     * No vowels, so no words: nobody's own id is taken for a drawn one. The workshop's `freshId` draws from the same.
+     */
     private const ALPHABET = 'bcdfghjkmnpqrstvwxz23456789';
 
     private const LETTERS_DRAWN = 8;
@@ -49,8 +66,8 @@ final class Ids
     }
 
     /**
-     * An id that is free and says nothing but what kind of part has it: letters drawn at random stand behind the stem, so
-     * that neither its number nor its place in an alphabet tells in which order parts were made.
+     * An id that is free and says nothing but what kind of part has it: letters drawn at random stand behind the stem,
+     * so that neither its number nor its place in an alphabet tells in which order parts were made.
      *
      * @param  array<string, mixed>  $taken  with ids as keys
      */
@@ -83,7 +100,11 @@ final class Ids
     /** The id without drawn letters or a number behind it. */
     public static function stem(string $id): string
     {
-        return (string) preg_replace(['/-['.self::ALPHABET.']{'.self::LETTERS_DRAWN.'}$/D', '/-?\d+$/D'], '', $id);
+        return (string) preg_replace(
+            ['/-['.self::ALPHABET.']{'.self::LETTERS_DRAWN.'}$/D', '/-?\d+$/D'],
+            '',
+            $id,
+        );
     }
 
     /**

@@ -15,19 +15,18 @@ use Fravel\Support\Node;
 final readonly class Reaction
 {
     /** @param  list<Effect>  $effects */
-    public function __construct(
-        public ?Condition $if,
-        public string $say,
-        public array $effects,
-        public ?Route $go,
-    ) {
+    public function __construct(public ?Condition $if, public string $say, public array $effects, public ?Route $go)
+    {
     }
 
     public static function read(Node $node): self
     {
         $go = $node->maybeText('go');
         if ($go !== null && $go !== '' && $go[0] === '@' && ! in_array($go, Route::WORDS, true)) {
-            $node->problems->add('value.unknown', $node->pointer.'/go', ['found' => $go, 'allowed' => implode(', ', Route::WORDS)]);
+            $node->problems->add('value.unknown', $node->pointer.'/go', [
+                'found' => $go,
+                'allowed' => implode(', ', Route::WORDS),
+            ]);
         }
 
         return new self(

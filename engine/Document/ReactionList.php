@@ -12,8 +12,13 @@ final readonly class ReactionList
      * @param  list<Reaction>  $reactions
      * @param  string|null  $fact  that changes whatever the reactions do: a hint given, a try counted
      */
-    public function __construct(public string $owner, public string $field, public Trigger $on, public array $reactions, public ?string $fact = null)
-    {
+    public function __construct(
+        public string $owner,
+        public string $field,
+        public Trigger $on,
+        public array $reactions,
+        public ?string $fact = null,
+    ) {
     }
 
     /** Whether any of them does something or leads elsewhere. */
@@ -37,6 +42,9 @@ final readonly class ReactionList
     /** Whether one stands behind another that always fires. */
     public function hasIdle(): bool
     {
-        return array_filter(array_slice($this->reactions, 0, -1), static fn (Reaction $reaction): bool => $reaction->if === null) !== [];
+        return array_filter(
+            array_slice($this->reactions, 0, -1),
+            static fn (Reaction $reaction): bool => $reaction->if === null,
+        ) !== [];
     }
 }

@@ -80,7 +80,9 @@ final readonly class Renaming
     {
         $mark = fn (array $mark): string => isset($mark[2]) ? '{'.($this->ids[$mark[2]] ?? $mark[2]).'}' : $mark[0];
 
-        return is_string($input['md'] ?? null) ? ['md' => preg_replace_callback(self::GAP, $mark, $input['md'])] + $input : $input;
+        return is_string($input['md'] ?? null)
+            ? ['md' => preg_replace_callback(self::GAP, $mark, $input['md'])] + $input
+            : $input;
     }
 
     /**
@@ -96,7 +98,10 @@ final readonly class Renaming
                 ! is_array($value) => $value,
                 $holds === 'parts' => array_map($this->named(...), $value),
                 $holds === 'pairs' => array_map($this->named(...), $this->keyed($value)),
-                $holds === 'gaps' => array_map(fn (mixed $inner): mixed => is_array($inner) ? $this->matching($inner) : $inner, $this->keyed($value)),
+                $holds === 'gaps' => array_map(
+                    fn (mixed $inner): mixed => is_array($inner) ? $this->matching($inner) : $inner,
+                    $this->keyed($value),
+                ),
                 default => $this->matching($value),
             };
         }

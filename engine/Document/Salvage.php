@@ -42,7 +42,7 @@ final readonly class Salvage
             }
             // From the last to the first: what goes out of a list moves what comes after it.
             foreach (array_reverse($problems) as $problem) {
-                $document = self::without($document, self::keys($problem->place));
+                $document = self::without($document, self::keys($problem->place)) ?? [];
                 array_unshift($left, $problem);
             }
         }
@@ -64,25 +64,24 @@ final readonly class Salvage
     }
 
     /**
-     * Without what stands there; where nothing stands, without what should hold it.
+     * Without what stands there; null where nothing does, so that what should hold it goes.
      *
      * @param  array<array-key, mixed>  $value
      * @param  list<string>  $keys
-     * @return array<array-key, mixed>
+     * @return array<array-key, mixed>|null
      */
-    private static function without(array $value, array $keys): array
+    private static function without(array $value, array $keys): ?array
     {
         $key = array_shift($keys);
-        $isList = array_is_list($value);
         if ($key === null || ! array_key_exists($key, $value)) {
-            return $value;
+            return null;
         }
-        $inner = $value[$key];
-        $isHeld = $keys !== [] && is_array($inner) && (count($keys) > 1 || array_key_exists($keys[0], $inner));
-        if ($isHeld) {
-            $value[$key] = self::without($inner, $keys);
-        } else {
+        $isList = array_is_list($value);
+        $inner = $keys !== [] && is_array($value[$key]) ? self::without($value[$key], $keys) : null;
+        if ($inner === null) {
             unset($value[$key]);
+        } else {
+            $value[$key] = $inner;
         }
 
         return $isList ? array_values($value) : $value;

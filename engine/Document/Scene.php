@@ -71,7 +71,10 @@ final readonly class Scene
             new ReactionList($this->id, 'refused', Trigger::Refused, $this->refused),
             new ReactionList($this->id, 'arrive', Trigger::Arrive, $this->arrive),
             new ReactionList($this->id, 'next', Trigger::Next, $this->next),
-            ...array_merge([], ...array_map(static fn (Thing $thing): array => $thing->reactions(), Things::flattened($this->things))),
+            ...array_merge(
+                [],
+                ...array_map(static fn (Thing $thing): array => $thing->reactions(), Things::flattened($this->things)),
+            ),
         ];
     }
 }

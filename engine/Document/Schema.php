@@ -21,12 +21,27 @@ final class Schema
     {
         /** @var array<string, array<string, mixed>> $defs */
         $defs = $schema['$defs'] ?? [];
-        foreach (['condition' => Conditions::kinds(), 'effect' => Effects::kinds(), 'matcher' => Matchers::kinds()] as $name => $kinds) {
-            $defs[$name] = array_replace($defs[$name] ?? [], ['properties' => self::fields($kinds), 'oneOf' => array_map(static fn (string $key): array => ['required' => [$key]], array_keys($kinds))]);
+        foreach (
+            [
+                'condition' => Conditions::kinds(), 'effect' => Effects::kinds(), 'matcher' => Matchers::kinds(),
+            ] as $name => $kinds
+        ) {
+            $defs[$name] = array_replace($defs[$name] ?? [], [
+                'properties' => self::fields($kinds),
+                'oneOf' => array_map(static fn (string $key): array => ['required' => [$key]], array_keys($kinds)),
+            ]);
         }
-        foreach (['thing' => ['kind', Things::kinds()], 'input' => ['type', Inputs::kinds()]] as $name => [$key, $kinds]) {
+        foreach (
+            ['thing' => ['kind', Things::kinds()], 'input' => ['type', Inputs::kinds()]] as $name => [$key, $kinds]
+        ) {
             $properties = $defs[$name]['properties'] ?? [];
-            $defs[$name] = array_replace($defs[$name] ?? [], ['properties' => array_replace(is_array($properties) ? $properties : [], [$key => ['enum' => array_keys($kinds)]], self::fields($kinds))]);
+            $defs[$name] = array_replace($defs[$name] ?? [], [
+                'properties' => array_replace(
+                    is_array($properties) ? $properties : [],
+                    [$key => ['enum' => array_keys($kinds)]],
+                    self::fields($kinds),
+                ),
+            ]);
         }
 
         return array_replace($schema, ['$defs' => $defs]);
@@ -38,6 +53,8 @@ final class Schema
      */
     private static function fields(array $kinds): array
     {
-        return array_merge([], ...array_map(static fn (string $class): array => $class::schema(), array_values($kinds)));
+        return array_merge(
+            [], ...array_map(static fn (string $class): array => $class::schema(), array_values($kinds)),
+        );
     }
 }

@@ -9,7 +9,10 @@ use Fravel\State\PlayState;
 /** A game, a play and a moment: what the showing of a thing may depend on. */
 final readonly class Showing
 {
-    /** Marks that are filled in one text, and characters of a name that stands in for one: a text stays of a size that can be shown. */
+    /**
+     * Marks that are filled in one text, and characters of a name that stands in for one: a text stays of a size that
+     * can be shown.
+     */
     private const MOST_MARKS = 500;
 
     private const LONGEST_NAME = 300;
@@ -25,7 +28,12 @@ final readonly class Showing
             return $text;
         }
 
-        return (string) preg_replace_callback('/\{=([a-z][a-z0-9_-]*)\}/', fn (array $mark): string => $this->value($mark[1]) ?? $mark[0], $text, self::MOST_MARKS);
+        return (string) preg_replace_callback(
+            '/\{=([a-z][a-z0-9_-]*)\}/',
+            fn (array $mark): string => $this->value($mark[1]) ?? $mark[0],
+            $text,
+            self::MOST_MARKS,
+        );
     }
 
     private function value(string $name): ?string

@@ -9,8 +9,13 @@ use Fravel\Support\Node;
 /** What a student can hold. A flag is never shown. */
 final readonly class Token
 {
-    public function __construct(public string $id, public string $name, public string $kind, public ?string $asset, public string $md)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $kind,
+        public ?string $asset,
+        public string $md,
+    ) {
     }
 
     public static function read(Node $node): self

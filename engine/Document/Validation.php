@@ -19,7 +19,7 @@ final class Validation
      */
     public static function ofShape(array $document): array
     {
-        $problems = new Problems;
+        $problems = new Problems();
         $root = Node::root($document, $problems);
         if (($document['fravel'] ?? null) !== 1) {
             $problems->add('version.unknown', '/fravel');
@@ -55,7 +55,10 @@ final class Validation
                 continue;
             }
             $code = $reference->isRoute ? 'route.missing' : 'reference.missing';
-            $problems[] = new Problem($code, $reference->pointer(), ['id' => $reference->id, 'kind' => $reference->kind]);
+            $problems[] = new Problem($code, $reference->pointer(), [
+                'id' => $reference->id,
+                'kind' => $reference->kind,
+            ]);
         }
 
         return $problems;
@@ -64,8 +67,12 @@ final class Validation
     private static function readParts(Node $root): void
     {
         $readers = [
-            'chapters' => Chapter::read(...), 'tokens' => Token::read(...), 'tallies' => Tally::read(...),
-            'assets' => Asset::read(...), 'walkthroughs' => Walkthrough::read(...), 'scenes' => Scene::read(...),
+            'chapters' => Chapter::read(...),
+            'tokens' => Token::read(...),
+            'tallies' => Tally::read(...),
+            'assets' => Asset::read(...),
+            'walkthroughs' => Walkthrough::read(...),
+            'scenes' => Scene::read(...),
         ];
         foreach ($readers as $key => $read) {
             array_map($read, $root->list($key));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fravel\Document;
 
 /**
- * A document whose ids tell a student's device nothing: scenes, things, what answers are made of and gaps get drawn ones,
- * whatever they were called. Ids that were drawn already stay.
+ * A document whose ids tell a student's device nothing: scenes, things, what answers are made of and gaps get drawn
+ * ones, whatever they were called. Ids that were drawn already stay.
  */
 final readonly class Veil
 {
@@ -22,7 +22,8 @@ final readonly class Veil
 
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  callable(string): string  $bytes  eight or more for an id, which nobody who plays can foretell; the same for the same id
+     * @param  callable(string): string  $bytes  eight or more for an id, which nobody who plays can foretell; the same
+     *     for the same id
      */
     public static function over(array $document, callable $bytes): self
     {
@@ -51,7 +52,10 @@ final readonly class Veil
      */
     private static function gapsIn(array $part): array
     {
-        $ids = ($part['type'] ?? null) === 'gaps' && is_string($part['md'] ?? null) ? \Fravel\Answer\Input\Gaps::marked($part['md']) : [];
+        $ids =
+            ($part['type'] ?? null) === 'gaps' && is_string($part['md'] ?? null)
+                ? \Fravel\Answer\Input\Gaps::marked($part['md'])
+                : [];
         foreach ($part as $inner) {
             if (is_array($inner)) {
                 array_push($ids, ...self::gapsIn($inner));

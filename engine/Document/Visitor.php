@@ -10,7 +10,8 @@ interface Visitor
     /**
      * A part, before what is in it.
      *
-     * @param  string  $shape  game, scenes, things, reactions, rules, hints, cues, condition, effects, matcher, input, items, …
+     * @param  string  $shape  game, scenes, things, reactions, rules, hints, cues, condition, effects, matcher, input,
+     *     items, …
      * @param  array<array-key, mixed>  $part
      * @param  list<string|int>  $path  keys from the root
      */
@@ -19,7 +20,8 @@ interface Visitor
     /**
      * A place that names another part.
      *
-     * @param  string  $kind  scene, chapter, token, tally, asset, lock or cover; `route` for where a reaction goes, an id or a word
+     * @param  string  $kind  scene, chapter, token, tally, asset, lock or cover; `route` for where a reaction goes, an
+     *     id or a word
      * @param  list<string|int>  $path  keys from the root to the id
      */
     public function name(string $kind, string $id, array $path): void;

@@ -11,8 +11,8 @@ use Fravel\Effect\Effects;
 use Fravel\Thing\Things;
 
 /**
- * Goes through a document from its first field to its last, and tells visitors of every part and of every place that names
- * another one. What a field holds is said here for scenes and reactions, and by each kind for its own (FIELDS).
+ * Goes through a document from its first field to its last, and tells visitors of every part and of every place that
+ * names another one. What a field holds is said here for scenes and reactions, and by each kind for its own (FIELDS).
  *
  * @phpstan-type Path list<string|int>
  */
@@ -22,7 +22,16 @@ final readonly class Walk
     public const ROUTE = 'route';
 
     /** Kinds of parts that a field may name. */
-    private const NAMES = ['scene' => true, 'chapter' => true, 'token' => true, 'tally' => true, 'asset' => true, 'lock' => true, 'cover' => true, self::ROUTE => true];
+    private const NAMES = [
+        'scene' => true,
+        'chapter' => true,
+        'token' => true,
+        'tally' => true,
+        'asset' => true,
+        'lock' => true,
+        'cover' => true,
+        self::ROUTE => true,
+    ];
 
     private const REACTION = ['if' => 'condition', 'do' => 'effects', 'go' => self::ROUTE];
 
@@ -30,7 +39,15 @@ final readonly class Walk
         'game' => ['start' => 'scene', 'chapters' => 'chapters', 'tokens' => 'tokens', 'scenes' => 'scenes'],
         'chapters' => ['start' => 'scene'],
         'tokens' => ['asset' => 'asset'],
-        'scenes' => ['chapter' => 'chapter', 'backdrop' => 'face', 'needs' => 'condition', 'refused' => 'reactions', 'arrive' => 'reactions', 'next' => 'reactions', 'things' => 'things'],
+        'scenes' => [
+            'chapter' => 'chapter',
+            'backdrop' => 'face',
+            'needs' => 'condition',
+            'refused' => 'reactions',
+            'arrive' => 'reactions',
+            'next' => 'reactions',
+            'things' => 'things',
+        ],
         'things' => ['if' => 'condition'],
         'reactions' => self::REACTION,
         'rules' => self::REACTION + ['match' => 'matcher'],
@@ -51,8 +68,31 @@ final readonly class Walk
     /** Fields that are only seen and read: no way, no answer and no condition depends on them. */
     private const LOOKS = [
         'scenes' => ['title', 'layout', 'backdrop', 'at'],
-        'things' => ['label', 'box', 'turn', 'shape', 'points', 'stays', 'fixed', 'group', 'md', 'ask', 'look', 'asset', 'size', 'colour', 'plate', 'toward', 'front', 'back', 'url', 'captions'],
-        'reactions' => ['say'], 'rules' => ['say'], 'hints' => ['md'],
+        'things' => [
+            'label',
+            'box',
+            'turn',
+            'shape',
+            'points',
+            'stays',
+            'fixed',
+            'group',
+            'md',
+            'ask',
+            'look',
+            'asset',
+            'size',
+            'colour',
+            'plate',
+            'toward',
+            'front',
+            'back',
+            'url',
+            'captions',
+        ],
+        'reactions' => ['say'],
+        'rules' => ['say'],
+        'hints' => ['md'],
     ];
 
     private function __construct(private Visitor $visitor)
@@ -93,9 +133,27 @@ final readonly class Walk
     public static function withoutLooks(string $shape, array $part): array
     {
         $bare = array_diff_key($part, array_flip(self::LOOKS[$shape] ?? []));
-        foreach (['things' => 'things', 'react' => 'reactions', 'arrive' => 'reactions', 'next' => 'reactions', 'refused' => 'reactions', 'otherwise' => 'reactions', 'opened' => 'reactions', 'rules' => 'rules', 'hints' => 'hints', 'cues' => 'cues'] as $field => $inner) {
+        foreach (
+            [
+                'things' => 'things',
+                'react' => 'reactions',
+                'arrive' => 'reactions',
+                'next' => 'reactions',
+                'refused' => 'reactions',
+                'otherwise' => 'reactions',
+                'opened' => 'reactions',
+                'rules' => 'rules',
+                'hints' => 'hints',
+                'cues' => 'cues',
+            ] as $field => $inner
+        ) {
             if (is_array($bare[$field] ?? null)) {
-                $bare[$field] = array_is_list($bare[$field]) ? array_map(static fn (mixed $one): mixed => is_array($one) ? self::withoutLooks($inner, $one) : $one, $bare[$field]) : self::withoutLooks($inner, $bare[$field]);
+                $bare[$field] = array_is_list($bare[$field])
+                    ? array_map(
+                        static fn (mixed $one): mixed => is_array($one) ? self::withoutLooks($inner, $one) : $one,
+                        $bare[$field],
+                    )
+                    : self::withoutLooks($inner, $bare[$field]);
             }
         }
 
@@ -106,7 +164,15 @@ final readonly class Walk
     public static function table(): array
     {
         $table = self::SHAPES;
-        foreach (['things' => Things::kinds(), 'condition' => Conditions::kinds(), 'effects' => Effects::kinds(), 'input' => Inputs::kinds(), 'matcher' => Matchers::kinds()] as $family => $kinds) {
+        foreach (
+            [
+                'things' => Things::kinds(),
+                'condition' => Conditions::kinds(),
+                'effects' => Effects::kinds(),
+                'input' => Inputs::kinds(),
+                'matcher' => Matchers::kinds(),
+            ] as $family => $kinds
+        ) {
             foreach ($kinds as $key => $class) {
                 $table["{$family}.{$key}"] = $class::FIELDS;
             }
@@ -210,6 +276,12 @@ final readonly class Walk
      */
     private static function ofKeys(array $kinds, array $part): array
     {
-        return array_merge([], ...array_map(static fn (string $class): array => $class::FIELDS, array_values(array_intersect_key($kinds, $part))));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (string $class): array => $class::FIELDS,
+                array_values(array_intersect_key($kinds, $part)),
+            ),
+        );
     }
 }

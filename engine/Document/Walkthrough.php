@@ -13,7 +13,8 @@ final readonly class Walkthrough
      * @param  string|null  $from  a scene; null for the start
      * @param  list<string>  $holding  tokens held at the beginning
      * @param  array<string, int|float>  $tallies  as they stand at the beginning, those that differ from their start
-     * @param  list<array<array-key, mixed>>  $steps  actions, each with `after` (seconds since the one before) and `at` (the scene it led to)
+     * @param  list<array<array-key, mixed>>  $steps  actions, each with `after` (seconds since the one before) and `at`
+     *     (the scene it led to)
      */
     private function __construct(
         public string $id,
@@ -28,9 +29,20 @@ final readonly class Walkthrough
 
     public static function read(Node $node): self
     {
-        $tallies = array_filter($node->at('tallies')->fields(), static fn (mixed $value): bool => is_int($value) || is_float($value));
+        $tallies = array_filter(
+            $node->at('tallies')->fields(),
+            static fn (mixed $value): bool => is_int($value) || is_float($value),
+        );
         $steps = array_map(static fn (Node $step): array => $step->fields(), $node->list('steps'));
 
-        return new self($node->id(), $node->text('name'), $node->whole('seed', 1), $node->maybeText('from'), $node->texts('holding'), $tallies, $steps);
+        return new self(
+            $node->id(),
+            $node->text('name'),
+            $node->whole('seed', 1),
+            $node->maybeText('from'),
+            $node->texts('holding'),
+            $tallies,
+            $steps,
+        );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fravel\Document;
 
 /**
- * From which scene a way leads to which, whatever its conditions: those back to the start of the game or of a chapter are
- * followed to the scene they mean; going back and staying are none.
+ * From which scene a way leads to which, whatever its conditions: those back to the start of the game or of a chapter
+ * are followed to the scene they mean; going back and staying are none.
  */
 final class Ways implements Visitor
 {

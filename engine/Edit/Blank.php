@@ -28,12 +28,14 @@ final class Blank
             'tokens' => [],
             'tallies' => [],
             'assets' => [],
-            'scenes' => [[
-                'id' => self::SCENE,
-                'title' => $words['scene'],
-                'layout' => 'page',
-                'things' => [['id' => self::TEXT, 'kind' => 'text', 'md' => $words['hello']]],
-            ]],
+            'scenes' => [
+                [
+                    'id' => self::SCENE,
+                    'title' => $words['scene'],
+                    'layout' => 'page',
+                    'things' => [['id' => self::TEXT, 'kind' => 'text', 'md' => $words['hello']]],
+                ],
+            ],
         ];
     }
 
@@ -47,7 +49,10 @@ final class Blank
         $scenes = DocumentPath::entries($document, 'scenes');
         $scene = $scenes[0] ?? [];
 
-        return count($scenes) === 1 && ($scene['id'] ?? null) === self::SCENE && array_column(DocumentPath::entries($scene, 'things'), 'id') === [self::TEXT]
-            && ($scene['next'] ?? []) === [] && ! isset($scene['ending']);
+        return count($scenes) === 1 &&
+            ($scene['id'] ?? null) === self::SCENE &&
+            array_column(DocumentPath::entries($scene, 'things'), 'id') === [self::TEXT] &&
+            ($scene['next'] ?? []) === [] &&
+            ! isset($scene['ending']);
     }
 }

@@ -26,7 +26,10 @@ interface Command
      */
     public function touches(GameDocument $game): array;
 
-    /** Makes the change on an open document and gives the command that takes it back; after a refusal the document is of no use. */
+    /**
+     * Makes the change on an open document and gives the command that takes it back; after a refusal the document is of
+     * no use.
+     */
     public function on(OpenDocument $open): self|Refusal;
 
     /** @return list<string> what it touches in the document as it stands, before it is made */

@@ -21,8 +21,11 @@ final class Commands
      *
      * @param  Randomizer  $random  draws the ids of copies
      */
-    public static function read(mixed $sent, ?GameDocument $game = null, Randomizer $random = new Randomizer): ?Command
-    {
+    public static function read(
+        mixed $sent,
+        ?GameDocument $game = null,
+        Randomizer $random = new Randomizer(),
+    ): ?Command {
         if (! is_array($sent)) {
             return null;
         }
@@ -32,7 +35,9 @@ final class Commands
             'insert' => self::insert($sent),
             'remove' => is_string($sent['remove']) ? new RemovePart($sent['remove']) : null,
             'move' => self::move($sent),
-            'drop' => is_string($sent['drop']) && is_string($sent['in'] ?? null) ? new DropEmptyList($sent['in'], $sent['drop']) : null,
+            'drop' => is_string($sent['drop']) && is_string($sent['in'] ?? null)
+                ? new DropEmptyList($sent['in'], $sent['drop'])
+                : null,
             'together' => self::together($sent['together'], $game, $random),
             'duplicate' => $game === null ? null : Duplicate::read($sent, $game, $random),
             'deleteScene' => $game === null ? null : DeleteScene::read($sent, $game),
@@ -48,14 +53,25 @@ final class Commands
         }
         $before = $sent['before'] ?? null;
 
-        return new SetField($sent['set'], $sent['field'], $sent['to'] ?? null, array_key_exists('to', $sent), is_string($before) ? $before : null);
+        return new SetField(
+            $sent['set'],
+            $sent['field'],
+            $sent['to'] ?? null,
+            array_key_exists('to', $sent),
+            is_string($before) ? $before : null,
+        );
     }
 
     /** @param  array<array-key, mixed>  $sent */
     private static function insert(array $sent): ?InsertPart
     {
         $after = $sent['after'] ?? null;
-        if (! is_string($sent['insert']) || ! is_string($sent['in'] ?? null) || ! is_array($sent['value'] ?? null) || ! (is_string($after) || $after === null)) {
+        if (
+            ! is_string($sent['insert']) ||
+            ! is_string($sent['in'] ?? null) ||
+            ! is_array($sent['value'] ?? null) ||
+            ! (is_string($after) || $after === null)
+        ) {
             return null;
         }
 
@@ -66,7 +82,9 @@ final class Commands
     private static function move(array $sent): ?MovePart
     {
         $after = $sent['after'] ?? null;
-        if (! is_string($sent['move']) || ! is_string($sent['in'] ?? null) || ! (is_string($after) || $after === null)) {
+        if (
+            ! is_string($sent['move']) || ! is_string($sent['in'] ?? null) || ! (is_string($after) || $after === null)
+        ) {
             return null;
         }
 
@@ -79,9 +97,17 @@ final class Commands
         if (! is_array($sent) || ! array_is_list($sent) || count($sent) > self::MOST) {
             return null;
         }
-        $isStepwise = $game !== null && array_filter($sent, static fn (mixed $entry): bool => is_array($entry) && in_array(array_key_first($entry), self::DEPENDENT, true)) !== [];
+        $isStepwise =
+            $game !== null &&
+            array_filter(
+                $sent,
+                static fn (mixed $entry): bool => is_array($entry) &&
+                    in_array(array_key_first($entry), self::DEPENDENT, true),
+            ) !== [];
         if (! $isStepwise) {
-            return self::all(array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $sent));
+            return self::all(
+                array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $sent),
+            );
         }
         $read = [];
         foreach (self::steps($sent) as $step) {
@@ -132,7 +158,9 @@ final class Commands
             return DeleteScene::readAll($step, $game);
         }
 
-        return count($step) === 1 ? self::read($step[0], $game, $random) : self::all(array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $step));
+        return count($step) === 1
+            ? self::read($step[0], $game, $random)
+            : self::all(array_map(static fn (mixed $entry): ?Command => self::read($entry, $game, $random), $step));
     }
 
     /** @param  list<Command|null>  $commands */

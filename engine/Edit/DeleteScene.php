@@ -55,7 +55,9 @@ final class DeleteScene
             if (! self::isWayTo($reference, $leads)) {
                 continue;
             }
-            $lead = self::end($reference->id, $leads) ?? ($reference->path === ['start'] ? self::firstOther($game, $leads) : '');
+            $lead =
+                self::end($reference->id, $leads) ??
+                ($reference->path === ['start'] ? self::firstOther($game, $leads) : '');
             $slot = &$document;
             foreach ($reference->path as $key) {
                 $slot = &$slot[$key];
@@ -64,7 +66,10 @@ final class DeleteScene
             unset($slot);
             $changed[] = $reference;
         }
-        $removals = array_map(static fn (string|int $scene): RemovePart => new RemovePart((string) $scene), array_keys($leads));
+        $removals = array_map(
+            static fn (string|int $scene): RemovePart => new RemovePart((string) $scene),
+            array_keys($leads),
+        );
 
         /** @var array<array-key, mixed> $document */
         return new Together([...self::changedFields($document, $changed), ...$removals]);
@@ -73,8 +78,10 @@ final class DeleteScene
     /** @param  array<string, string|null>  $leads */
     private static function isWayTo(Reference $reference, array $leads): bool
     {
-        return $reference->kind === 'scene' && array_key_exists($reference->id, $leads) && ($reference->isRoute || $reference->scene === null)
-            && ($reference->scene === null || ! array_key_exists($reference->scene, $leads));
+        return $reference->kind === 'scene' &&
+            array_key_exists($reference->id, $leads) &&
+            ($reference->isRoute || $reference->scene === null) &&
+            ($reference->scene === null || ! array_key_exists($reference->scene, $leads));
     }
 
     /**
@@ -113,7 +120,11 @@ final class DeleteScene
             $owner = array_slice($reference->path, 0, self::depthOfOwner($reference->path));
             $field = (string) $reference->path[count($owner)];
             $id = $owner === [] ? Command::GAME : DocumentPath::get($document, [...$owner, 'id']);
-            $fields[implode('/', $owner).'/'.$field] = new SetField(is_string($id) ? $id : '', $field, DocumentPath::get($document, [...$owner, $field]));
+            $fields[implode('/', $owner).'/'.$field] = new SetField(
+                is_string($id) ? $id : '',
+                $field,
+                DocumentPath::get($document, [...$owner, $field]),
+            );
         }
 
         return array_values($fields);

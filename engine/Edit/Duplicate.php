@@ -14,8 +14,8 @@ use Random\Randomizer;
 /**
  * `{"duplicate": [scenes or things], "times": 1}`: copies of them behind the last of them, with ids of their own.
  *
- * What leads from one of them to another leads from copy to copy; what leads elsewhere leads there still. A title or label that
- * ends in a number goes on counting.
+ * What leads from one of them to another leads from copy to copy; what leads elsewhere leads there still. A title or
+ * label that ends in a number goes on counting.
  */
 final class Duplicate
 {
@@ -31,15 +31,29 @@ final class Duplicate
     private const STEP = 30;
 
     /** @param  array<array-key, mixed>  $sent */
-    public static function read(array $sent, GameDocument $game, Randomizer $random = new Randomizer): ?Command
+    public static function read(array $sent, GameDocument $game, Randomizer $random = new Randomizer()): ?Command
     {
         $ids = $sent['duplicate'];
         $times = $sent['times'] ?? 1;
-        if (! is_array($ids) || ! array_is_list($ids) || $ids === [] || array_filter($ids, is_string(...)) !== $ids || ! is_int($times) || $times < 1 || $times > self::MOST) {
+        if (
+            ! is_array($ids) ||
+            ! array_is_list($ids) ||
+            $ids === [] ||
+            array_filter($ids, is_string(...)) !== $ids ||
+            ! is_int($times) ||
+            $times < 1 ||
+            $times > self::MOST
+        ) {
             return null;
         }
 
-        $parts = array_map(static fn (string $id): mixed => DocumentPath::get($game->document, DocumentPath::path($game->document, $id) ?? ['']), $ids);
+        $parts = array_map(
+            static fn (string $id): mixed => DocumentPath::get(
+                $game->document,
+                DocumentPath::path($game->document, $id) ?? [''],
+            ),
+            $ids,
+        );
         if (count($ids) * $times > self::MOST_MADE || strlen(Json::write($parts)) * $times > self::LARGEST) {
             return new RefusedCommand(new Refusal('copies.many', ['most' => self::MOST_MADE]));
         }
@@ -51,12 +65,23 @@ final class Duplicate
      * @param  non-empty-list<string>  $ids  scenes, or things of one scene
      * @return Together|null  null when one of them is not there
      */
-    public static function of(GameDocument $game, array $ids, int $times = 1, Randomizer $random = new Randomizer): ?Together
-    {
+    public static function of(
+        GameDocument $game,
+        array $ids,
+        int $times = 1,
+        Randomizer $random = new Randomizer(),
+    ): ?Together {
         $paths = array_map(static fn (string $id): ?array => DocumentPath::path($game->document, $id), $ids);
         $found = array_values(array_filter($paths));
         usort($found, static fn (array $a, array $b): int => $a <=> $b);
-        if (count($found) !== count($ids) || count(array_unique(array_map(static fn (array $path): string => implode('/', array_slice($path, 0, -1)), $found))) !== 1) {
+        if (
+            count($found) !== count($ids) ||
+            count(
+                array_unique(
+                    array_map(static fn (array $path): string => implode('/', array_slice($path, 0, -1)), $found),
+                ),
+            ) !== 1
+        ) {
             return null;
         }
         $holder = array_slice($found[0], 0, -2);
@@ -69,7 +94,12 @@ final class Duplicate
         for ($time = 0; $time < $times; $time++) {
             foreach (self::copies($game, $found, $taken, $names, $random) as $copy) {
                 $copy = self::aside($copy, $time + 1);
-                $inserts[] = new InsertPart((string) $list, is_string($in) ? $in : Command::GAME, is_string($after) ? $after : null, $copy);
+                $inserts[] = new InsertPart(
+                    (string) $list,
+                    is_string($in) ? $in : Command::GAME,
+                    is_string($after) ? $after : null,
+                    $copy,
+                );
                 $after = $copy['id'];
             }
         }
@@ -83,8 +113,13 @@ final class Duplicate
      * @param  array<string, true>  $names  titles and labels that are not free
      * @return list<array<array-key, mixed>>
      */
-    private static function copies(GameDocument $game, array $paths, array &$taken, array &$names, Randomizer $random): array
-    {
+    private static function copies(
+        GameDocument $game,
+        array $paths,
+        array &$taken,
+        array &$names,
+        Randomizer $random,
+    ): array {
         $parts = array_map(static fn (array $path): mixed => DocumentPath::get($game->document, $path), $paths);
         $renamed = [];
         foreach ($parts as $part) {
@@ -94,7 +129,10 @@ final class Duplicate
             }
         }
         $renaming = new Renaming($renamed);
-        $document = $renaming->referring($game->document, static fn (Reference $reference): bool => self::isWithin($reference, $paths));
+        $document = $renaming->referring(
+            $game->document,
+            static fn (Reference $reference): bool => self::isWithin($reference, $paths),
+        );
         $copies = [];
         foreach ($paths as $path) {
             $copy = DocumentPath::get($document, $path);
@@ -169,7 +207,9 @@ final class Duplicate
     {
         $names = [];
         foreach (DocumentPath::entries($document, 'scenes') as $scene) {
-            foreach ([$scene['title'] ?? '', ...array_column(DocumentPath::entries($scene, 'things'), 'label')] as $name) {
+            foreach (
+                [$scene['title'] ?? '', ...array_column(DocumentPath::entries($scene, 'things'), 'label')] as $name
+            ) {
                 $names[is_string($name) ? $name : ''] = true;
             }
         }

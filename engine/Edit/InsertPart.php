@@ -22,7 +22,11 @@ final readonly class InsertPart implements Command
             return new Refusal('part.gone');
         }
         $id = $this->value['id'] ?? null;
-        if (! is_string($id) || ! in_array($this->list, self::LISTS, true) || ($this->list === 'things') === ($this->in === self::GAME)) {
+        if (
+            ! is_string($id) ||
+            ! in_array($this->list, self::LISTS, true) ||
+            ($this->list === 'things') === ($this->in === self::GAME)
+        ) {
             return new Refusal('part.malformed');
         }
         if (! $open->givesNothingTwice($this->value)) {

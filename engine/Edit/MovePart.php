@@ -16,7 +16,7 @@ final readonly class MovePart implements Command
     public function on(OpenDocument $open): Command|Refusal
     {
         $back = (new RemovePart($this->part))->on($open);
-        if (! $back instanceof InsertPart) {
+        if (! ($back instanceof InsertPart)) {
             return $back instanceof Refusal ? $back : new Refusal('part.gone');
         }
         $inserted = (new InsertPart($back->list, $this->in, $this->after, $back->value))->on($open);
@@ -25,7 +25,9 @@ final readonly class MovePart implements Command
         }
         $return = new self($this->part, $back->in, $back->after);
 
-        return $inserted instanceof Together ? new Together([$return, new DropEmptyList($this->in, $back->list)]) : $return;
+        return $inserted instanceof Together
+            ? new Together([$return, new DropEmptyList($this->in, $back->list)])
+            : $return;
     }
 
     public function touched(OpenDocument $open): array

@@ -7,8 +7,8 @@ namespace Fravel\Edit;
 use Fravel\Document\Ids;
 
 /**
- * A document laid open for many changes: each part is found by its id at once, and a list is a chain, so that a change costs
- * the same in a game of a thousand scenes as in one of ten. It is opened from a document and closed into one.
+ * A document laid open for many changes: each part is found by its id at once, and a list is a chain, so that a change
+ * costs the same in a game of a thousand scenes as in one of ten. It is opened from a document and closed into one.
  *
  * @internal
  */
@@ -17,10 +17,16 @@ final class OpenDocument
     /** Lists of the game, in the order in which a part is looked for. */
     private const LISTS = ['chapters', 'tokens', 'tallies', 'assets', 'walkthroughs', 'scenes'];
 
-    /** @var array<string, array<array-key, mixed>> part → its fields; a list of parts is null there and keeps its place among them */
+    /**
+     * @var array<string, array<array-key, mixed>> part → its fields; a list of parts is null there and keeps its place
+     *     among them
+     */
     private array $fields = [];
 
-    /** @var array<string, array{list: string, in: string, before: ?string, after: ?string}> part → where it stands, and its neighbours */
+    /**
+     * @var array<string, array{list: string, in: string, before: ?string, after: ?string}> part → where it stands, and
+     *     its neighbours
+     */
     private array $place = [];
 
     /** @var array<string, array{first: ?string, last: ?string}> "part list" → the ends of the chain */
@@ -36,7 +42,7 @@ final class OpenDocument
     /** @param  array<array-key, mixed>  $document */
     public static function of(array $document): self
     {
-        $open = new self;
+        $open = new self();
         $open->count(array_diff_key($document, array_flip(self::LISTS)), 1);
         $open->fields[Command::GAME] = $open->take($document, Command::GAME, self::LISTS);
 
@@ -74,7 +80,10 @@ final class OpenDocument
             array_map($this->drop(...), $this->chain($part, $name));
             unset($this->ends["{$part} {$name}"]);
         }
-        $this->fields[$part] = $part === Command::GAME && in_array($name, self::LISTS, true) ? $this->take($fields, $part, [$name]) : $fields;
+        $this->fields[$part] =
+            $part === Command::GAME && in_array($name, self::LISTS, true)
+                ? $this->take($fields, $part, [$name])
+                : $fields;
     }
 
     public function hasList(string $part, string $list): bool
@@ -84,7 +93,9 @@ final class OpenDocument
 
     public function isEmptyList(string $part, string $list): bool
     {
-        return isset($this->fields[$part]) && $this->isList($part, $list) && $this->ends["{$part} {$list}"]['first'] === null;
+        return isset($this->fields[$part]) &&
+            $this->isList($part, $list) &&
+            $this->ends["{$part} {$list}"]['first'] === null;
     }
 
     public function dropList(string $part, string $list): void
@@ -97,7 +108,8 @@ final class OpenDocument
     {
         $ids = Ids::in($value);
 
-        return array_intersect_key($ids, $this->ids) === [] && array_filter($ids, static fn (array $pointers): bool => count($pointers) > 1) === [];
+        return array_intersect_key($ids, $this->ids) === [] &&
+            array_filter($ids, static fn (array $pointers): bool => count($pointers) > 1) === [];
     }
 
     /** @return list<string> ids that the part gives, its own first */
@@ -119,12 +131,16 @@ final class OpenDocument
             $this->fields[$in][$list] = null;
             $this->ends["{$in} {$list}"] = ['first' => null, 'last' => null];
         }
-        $isThere = $after !== null && ($this->place[$after]['list'] ?? null) === $list && $this->place[$after]['in'] === $in;
+        $isThere =
+            $after !== null && ($this->place[$after]['list'] ?? null) === $list && $this->place[$after]['in'] === $in;
         $this->link($id, $list, $in, $after === null || $isThere ? $after : $this->ends["{$in} {$list}"]['last']);
         $this->fields[$id] = $this->take($value, $id, $list === 'scenes' ? ['things'] : []);
     }
 
-    /** @return array{list: string, in: string, after: ?string, value: array<array-key, mixed>} where it stood and what it was */
+    /**
+     * @return array{list: string, in: string, after: ?string, value: array<array-key, mixed>} where it stood and what
+     *     it was
+     */
     public function remove(string $part): array
     {
         $value = $this->whole($part);

@@ -47,9 +47,9 @@ final readonly class SetField implements Command
 
     public function toArray(): array
     {
-        return ['set' => $this->part, 'field' => $this->field]
-            + ($this->isThere ? ['to' => $this->to] : [])
-            + ($this->before === null ? [] : ['before' => $this->before]);
+        return ['set' => $this->part, 'field' => $this->field] +
+            ($this->isThere ? ['to' => $this->to] : []) +
+            ($this->before === null ? [] : ['before' => $this->before]);
     }
 
     /**
@@ -63,7 +63,11 @@ final readonly class SetField implements Command
 
             return $part;
         }
-        if ($this->before === null || array_key_exists($this->field, $part) || ! array_key_exists($this->before, $part)) {
+        if (
+            $this->before === null ||
+            array_key_exists($this->field, $part) ||
+            ! array_key_exists($this->before, $part)
+        ) {
             $part[$this->field] = $this->to;
 
             return $part;
@@ -82,6 +86,12 @@ final readonly class SetField implements Command
         $keys = array_keys($part);
         $next = $keys[(int) array_search($this->field, $keys, true) + 1] ?? null;
 
-        return new self($this->part, $this->field, $value, true, $this->isThere || $next === null ? null : (string) $next);
+        return new self(
+            $this->part,
+            $this->field,
+            $value,
+            true,
+            $this->isThere || $next === null ? null : (string) $next,
+        );
     }
 }

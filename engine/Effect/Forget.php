@@ -47,7 +47,10 @@ final readonly class Forget implements Effect
     {
         return array_merge(
             array_map(Fact::lifted(...), $game->coversOf($this->chapter)),
-            ...array_map(static fn (string $lock): array => (new CloseLock($lock))->changes($game), $game->locksOf($this->chapter)),
+            ...array_map(
+                static fn (string $lock): array => (new CloseLock($lock))->changes($game),
+                $game->locksOf($this->chapter),
+            ),
         );
     }
 

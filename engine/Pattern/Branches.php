@@ -19,7 +19,11 @@ final class Branches implements Pattern
 
     public function fields(): array
     {
-        return [Field::line('title'), Field::text('problem', true), Field::table('ways', ['way', 'what happens', 'how it ends'], 2)];
+        return [
+            Field::line('title'),
+            Field::text('problem', true),
+            Field::table('ways', ['way', 'what happens', 'how it ends'], 2),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void
@@ -27,13 +31,24 @@ final class Branches implements Pattern
         $ways = $content->table('ways', 3, ['way']);
         $start = $builder->id('problem');
         $ids = $builder->ids('way', count($ways));
-        $builder->scene($start, $content->text('title') === '' ? $builder->say('problem') : $content->text('title'), [$builder->text($content->text('problem')), ...array_map(static fn (array $way, string $id): array => $builder->choice($way[0], $id), $ways, $ids)]);
+        $builder->scene($start, $content->text('title') === '' ? $builder->say('problem') : $content->text('title'), [
+            $builder->text($content->text('problem')),
+            ...array_map(static fn (array $way, string $id): array => $builder->choice($way[0], $id), $ways, $ids),
+        ]);
         foreach ($ways as $place => $way) {
             $what = [$builder->text($way[1] === '' ? $way[0] : $way[1])];
             match (true) {
-                $way[2] === '' => $builder->scene($ids[$place], $way[0], [...$what, $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD)]),
-                self::leadsBack($way[2]) => $builder->scene($ids[$place], $way[0], [...$what, $builder->choice($builder->say('anotherWay'), $start)]),
-                default => $builder->scene($ids[$place], $way[0], $what, ['ending' => ['kind' => 'open', 'md' => $way[2]]]),
+                $way[2] === '' => $builder->scene($ids[$place], $way[0], [
+                    ...$what,
+                    $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD),
+                ]),
+                self::leadsBack($way[2]) => $builder->scene($ids[$place], $way[0], [
+                    ...$what,
+                    $builder->choice($builder->say('anotherWay'), $start),
+                ]),
+                default => $builder->scene($ids[$place], $way[0], $what, [
+                    'ending' => ['kind' => 'open', 'md' => $way[2]],
+                ]),
             };
         }
     }

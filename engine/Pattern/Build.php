@@ -18,8 +18,8 @@ use Random\Randomizer;
 /**
  * Builds a pattern into a game, as one command that is undone like any other.
  *
- * Behind a scene it takes the place of a way on from there, with whatever that depends on, and leads on to where that led. A game that nobody has
- * touched yet becomes the pattern; one without an ending gets one.
+ * Behind a scene it takes the place of a way on from there, with whatever that depends on, and leads on to where that
+ * led. A game that nobody has touched yet becomes the pattern; one without an ending gets one.
  */
 final class Build
 {
@@ -30,8 +30,17 @@ final class Build
      * @param  string  $title  of a game that begins with it; '' leaves the one it has
      * @return Together|null  null when what the pattern needs is not given
      */
-    public static function into(GameDocument $game, Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, ?string $after, Randomizer $random = new Randomizer, ?string $way = null, string $title = ''): ?Together
-    {
+    public static function into(
+        GameDocument $game,
+        Pattern $pattern,
+        Content $content,
+        array $words,
+        TeacherDefaults $usual,
+        ?string $after,
+        Randomizer $random = new Randomizer(),
+        ?string $way = null,
+        string $title = '',
+    ): ?Together {
         foreach ($pattern->fields() as $field) {
             if (! $content->fills($field)) {
                 return null;
@@ -50,7 +59,11 @@ final class Build
         }
         $entry = (string) $builder->scenes[0]['id'];
         $joined = $isBlank
-            ? [new SetField(Command::GAME, 'start', $entry), new RemovePart(Blank::SCENE), ...($title === '' ? [] : [new SetField(Command::GAME, 'title', $title)])]
+            ? [
+                new SetField(Command::GAME, 'start', $entry),
+                new RemovePart(Blank::SCENE),
+                ...$title === '' ? [] : [new SetField(Command::GAME, 'title', $title)],
+            ]
             : $scene?->to($entry) ?? [];
 
         return new Together([...self::inserts($game, $builder, $onward, $scene), ...$joined]);
@@ -62,8 +75,13 @@ final class Build
      * @param  array<string, string>  $words
      * @return array<string, mixed>|null a document
      */
-    public static function alone(Pattern $pattern, Content $content, array $words, TeacherDefaults $usual, Randomizer $random = new Randomizer): ?array
-    {
+    public static function alone(
+        Pattern $pattern,
+        Content $content,
+        array $words,
+        TeacherDefaults $usual,
+        Randomizer $random = new Randomizer(),
+    ): ?array {
         $blank = GameDocument::of(Blank::game('', ['scene' => '', 'hello' => ''], $content->language));
         $edited = self::into($blank, $pattern, $content, $words, $usual, null, $random)?->apply($blank);
 
@@ -91,7 +109,14 @@ final class Build
     private static function ending(PatternBuilder $builder): string
     {
         $chapter = $builder->scenes[array_key_last($builder->scenes)]['chapter'] ?? null;
-        $builder->scene($id = $builder->id('ending'), $builder->say('ending'), [], ($chapter === null ? [] : ['chapter' => $chapter]) + ['ending' => ['kind' => 'won', 'md' => $builder->say('ended')]]);
+        $builder->scene(
+            $id = $builder->id('ending'),
+            $builder->say('ending'),
+            [],
+            ($chapter === null ? [] : ['chapter' => $chapter]) + [
+                'ending' => ['kind' => 'won', 'md' => $builder->say('ended')],
+            ],
+        );
 
         return $id;
     }
@@ -100,7 +125,10 @@ final class Build
     {
         $scenes = [...(array) ($game->document['scenes'] ?? []), ...$builder->scenes];
 
-        return array_filter($scenes, static fn (mixed $scene): bool => is_array($scene) && is_array($scene['ending'] ?? null)) !== [];
+        return array_filter(
+            $scenes,
+            static fn (mixed $scene): bool => is_array($scene) && is_array($scene['ending'] ?? null),
+        ) !== [];
     }
 
     /** @return list<InsertPart> */
@@ -108,7 +136,14 @@ final class Build
     {
         $inserts = [];
         $chapter = $from?->chapter;
-        foreach (['chapters' => $builder->chapters, 'tokens' => $builder->tokens, 'tallies' => $builder->tallies, 'scenes' => self::leading($builder->scenes, $onward)] as $list => $parts) {
+        foreach (
+            [
+                'chapters' => $builder->chapters,
+                'tokens' => $builder->tokens,
+                'tallies' => $builder->tallies,
+                'scenes' => self::leading($builder->scenes, $onward),
+            ] as $list => $parts
+        ) {
             $after = $list === 'scenes' && $from !== null ? $from->scene : self::last($game, $list);
             foreach ($parts as $part) {
                 $part += $list === 'scenes' && $chapter !== null ? ['chapter' => $chapter] : [];

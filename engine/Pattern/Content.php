@@ -43,12 +43,19 @@ final readonly class Content
     {
         $rows = $this->rows($name);
 
-        return $rows === '' ? [] : array_values(array_filter(Worksheet::read($rows, $this->language)->rows, static fn (Row $row): bool => $row->isBuildable()));
+        return $rows === ''
+            ? []
+            : array_values(
+                array_filter(
+                    Worksheet::read($rows, $this->language)->rows,
+                    static fn (Row $row): bool => $row->isBuildable(),
+                ),
+            );
     }
 
     /**
-     * Rows of at least so many cells, empty ones filled up; those without a first cell are left out, and so is a first row
-     * that names the columns.
+     * Rows of at least so many cells, empty ones filled up; those without a first cell are left out, and so is a first
+     * row that names the columns.
      *
      * @param  list<string>  $headings  what a first row says that only names the columns, in small letters
      * @return list<non-empty-list<string>>
@@ -57,9 +64,16 @@ final readonly class Content
     {
         $rows = $this->rows($name) === '' ? [] : Table::read($this->rows($name))->rows;
         $full = array_map(static fn (array $cells): array => array_pad($cells, max(1, $columns), ''), $rows);
-        $isHeading = static fn (array $cells, int $place): bool => $place === 0 && in_array(mb_strtolower($cells[0]), $headings, true);
+        $isHeading = static fn (array $cells, int $place): bool => $place === 0 &&
+            in_array(mb_strtolower($cells[0]), $headings, true);
 
-        return array_values(array_filter($full, static fn (array $cells, int $place): bool => $cells[0] !== '' && ! $isHeading($cells, $place), ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter(
+                $full,
+                static fn (array $cells, int $place): bool => $cells[0] !== '' && ! $isHeading($cells, $place),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 
     /** Whether there is what the field needs at least. */

@@ -11,13 +11,21 @@ final readonly class Field
      * @param  list<string>  $columns  names of the columns of a table, or of the choices
      * @param  int  $least  rows, or the smallest number
      */
-    private function __construct(public string $name, public FieldKind $kind, public bool $isNeeded, public array $columns = [], public int $least = 0)
-    {
+    private function __construct(
+        public string $name,
+        public FieldKind $kind,
+        public bool $isNeeded,
+        public array $columns = [],
+        public int $least = 0,
+    ) {
     }
 
     /** @param  list<string>  $columns */
-    public static function questions(string $name, array $columns = ['question', 'answer', 'wrong'], int $least = 1): self
-    {
+    public static function questions(
+        string $name,
+        array $columns = ['question', 'answer', 'wrong'],
+        int $least = 1,
+    ): self {
         return new self($name, FieldKind::Questions, true, $columns, $least);
     }
 
@@ -56,6 +64,11 @@ final readonly class Field
     /** @return array{name: string, kind: string, needed: bool, columns: list<string>} */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'kind' => $this->kind->value, 'needed' => $this->isNeeded, 'columns' => $this->columns];
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'needed' => $this->isNeeded,
+            'columns' => $this->columns,
+        ];
     }
 }

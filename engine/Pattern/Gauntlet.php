@@ -28,8 +28,29 @@ final class Gauntlet implements Pattern
         $start = $builder->id('gauntlet');
         $ids = $builder->ids('question', count($rows));
         $chapter = $builder->chapter($title, $start);
-        $builder->scene($start, $title, [$builder->text($content->text('intro') === '' ? $builder->say('gauntletIntro') : $content->text('intro')), $builder->choice($builder->say('begin'), $ids[0])], ['chapter' => $chapter]);
+        $builder->scene(
+            $start,
+            $title,
+            [
+                $builder->text(
+                    $content->text('intro') === '' ? $builder->say('gauntletIntro') : $content->text('intro'),
+                ),
+                $builder->choice($builder->say('begin'), $ids[0]),
+            ],
+            ['chapter' => $chapter],
+        );
         $back = ['do' => [['forget' => $chapter]], 'go' => $start];
-        $builder->line($ids, $rows, $title, PatternBuilder::ONWARD, static fn (Row $row, string $go): array => $builder->lock($row->withFeedback($row->feedback === '' ? $builder->say('fromTheStart') : $row->feedback), ['go' => $go], $back), ['chapter' => $chapter]);
+        $builder->line(
+            $ids,
+            $rows,
+            $title,
+            PatternBuilder::ONWARD,
+            static fn (Row $row, string $go): array => $builder->lock(
+                $row->withFeedback($row->feedback === '' ? $builder->say('fromTheStart') : $row->feedback),
+                ['go' => $go],
+                $back,
+            ),
+            ['chapter' => $chapter],
+        );
     }
 }

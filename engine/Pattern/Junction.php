@@ -12,8 +12,8 @@ use Fravel\Edit\DocumentPath;
 use Fravel\Edit\SetField;
 
 /**
- * A way on from a scene, which something can be built into: what a choice, a right answer, a moment of a clip or going on leads
- * to, with its conditions and all else it does. Ways by which one part leads to the same scene are one.
+ * A way on from a scene, which something can be built into: what a choice, a right answer, a moment of a clip or going
+ * on leads to, with its conditions and all else it does. Ways by which one part leads to the same scene are one.
  */
 final readonly class Junction
 {
@@ -28,8 +28,13 @@ final readonly class Junction
      * @param  string  $leads  where it leads now; '' for nowhere yet
      * @param  list<SetField>  $fields  of the part, as they are once it leads to `PatternBuilder::ONWARD`
      */
-    private function __construct(public string $scene, public ?string $chapter, public string $part, public string $leads, private array $fields)
-    {
+    private function __construct(
+        public string $scene,
+        public ?string $chapter,
+        public string $part,
+        public string $leads,
+        private array $fields,
+    ) {
     }
 
     /** By which it is chosen among the others. */
@@ -38,7 +43,9 @@ final readonly class Junction
         return "{$this->part}>{$this->leads}";
     }
 
-    /** The one that is chosen, else the first that leads nowhere yet, else the first; null when there is no such scene. */
+    /**
+     * The one that is chosen, else the first that leads nowhere yet, else the first; null when there is no such scene.
+     */
     public static function onFrom(GameDocument $game, string $scene, ?string $chosen = null): ?self
     {
         $all = self::all($game, $scene);
@@ -48,11 +55,17 @@ final readonly class Junction
         return [...array_values($fitting), ...array_values($open), ...$all][0] ?? null;
     }
 
-    /** @return list<self> in the order of the scene; a new one where nothing leads on, and one that nothing can be built into for an ending */
+    /**
+     * @return list<self> in the order of the scene; a new one where nothing leads on, and one that nothing can be built
+     *     into for an ending
+     */
     public static function all(GameDocument $game, string $id): array
     {
         $path = DocumentPath::path($game->document, $id);
-        $scene = $path === null || $path[0] !== 'scenes' || count($path) !== 2 ? null : DocumentPath::get($game->document, $path);
+        $scene =
+            $path === null || $path[0] !== 'scenes' || count($path) !== 2
+                ? null
+                : DocumentPath::get($game->document, $path);
         if (! is_array($scene)) {
             return [];
         }
@@ -64,11 +77,19 @@ final readonly class Junction
         foreach ([...DocumentPath::entries($scene, 'things'), ['things' => []] + $scene] as $part) {
             $shape = ($part['id'] ?? null) === $id ? 'scenes' : 'things';
             foreach (self::ways($shape, $part, $id) as $leads => $paths) {
-                $found[] = new self($id, $chapter, is_string($part['id'] ?? null) ? $part['id'] : '', (string) $leads, self::led($part, $paths));
+                $found[] = new self(
+                    $id,
+                    $chapter,
+                    is_string($part['id'] ?? null) ? $part['id'] : '',
+                    (string) $leads,
+                    self::led($part, $paths),
+                );
             }
         }
 
-        return $found === [] ? [new self($id, $chapter, $id, '', [new SetField($id, 'next', [['go' => PatternBuilder::ONWARD]])])] : $found;
+        return $found === []
+            ? [new self($id, $chapter, $id, '', [new SetField($id, 'next', [['go' => PatternBuilder::ONWARD]])])]
+            : $found;
     }
 
     /** @return list<SetField> what makes it lead there instead */
@@ -76,9 +97,10 @@ final readonly class Junction
     {
         return array_map(static function (SetField $field) use ($entry): SetField {
             $to = $field->to;
-            is_array($to) && array_walk_recursive($to, static function (mixed &$value, string|int $key) use ($entry): void {
-                $value = $key === 'go' && $value === PatternBuilder::ONWARD ? $entry : $value;
-            });
+            is_array($to) &&
+                array_walk_recursive($to, static function (mixed &$value, string|int $key) use ($entry): void {
+                    $value = $key === 'go' && $value === PatternBuilder::ONWARD ? $entry : $value;
+                });
 
             return new SetField($field->part, $field->field, $to);
         }, $this->fields);
@@ -101,20 +123,30 @@ final readonly class Junction
                 if (in_array($shape, ['reactions', 'rules'], true) && ($part['go'] ?? null) === '') {
                     $this->paths[''][] = [...$path, 'go'];
                 }
-                if ($shape === 'things' && ($part['kind'] ?? '') === 'choice' && in_array($part['react'] ?? [], [[], [[]]], true)) {
+                if (
+                    $shape === 'things' &&
+                    ($part['kind'] ?? '') === 'choice' &&
+                    in_array($part['react'] ?? [], [[], [[]]], true)
+                ) {
                     $this->paths[''][] = ['react', 0, 'go'];
                 }
             }
 
             public function name(string $kind, string $id, array $path): void
             {
-                $kind !== Walk::ROUTE ?: $this->paths[$id][] = $path;
+                $kind !== Walk::ROUTE ?: ($this->paths[$id][] = $path);
             }
         };
         Walk::in($shape, $part, $routes);
         $ways = [];
         foreach (array_diff_key($routes->paths, array_flip([...self::BEHIND, $scene])) as $leads => $paths) {
-            $on = array_values(array_filter($paths, static fn (array $path): bool => ! in_array($path[0], self::ASIDE, true) && self::isOpening($part, $path)));
+            $on = array_values(
+                array_filter(
+                    $paths,
+                    static fn (array $path): bool => ! in_array($path[0], self::ASIDE, true) &&
+                        self::isOpening($part, $path),
+                ),
+            );
             $ways += $on === [] ? [] : [(string) $leads => $on];
         }
 
@@ -129,7 +161,8 @@ final readonly class Junction
      */
     private static function isOpening(array $part, array $path): bool
     {
-        return $path[0] !== 'rules' || (DocumentPath::get($part, [$path[0], $path[1], 'verdict']) ?? 'wrong') === 'open';
+        return $path[0] !== 'rules' ||
+            (DocumentPath::get($part, [$path[0], $path[1], 'verdict']) ?? 'wrong') === 'open';
     }
 
     /**

@@ -28,7 +28,14 @@ final class Ladder implements Pattern
         $onward = [...array_slice(array_column($lines, 0), 1), PatternBuilder::ONWARD];
         foreach (array_keys($rooms) as $place => $room) {
             $chapter = $builder->chapter((string) $room, $lines[$room][0]);
-            $builder->line($lines[$room], $rooms[$room], (string) $room, $onward[$place], static fn (Row $row, string $go): array => $builder->lock($row, ['go' => $go]), ['chapter' => $chapter]);
+            $builder->line(
+                $lines[$room],
+                $rooms[$room],
+                (string) $room,
+                $onward[$place],
+                static fn (Row $row, string $go): array => $builder->lock($row, ['go' => $go]),
+                ['chapter' => $chapter],
+            );
         }
     }
 }

@@ -41,8 +41,13 @@ final class PatternBuilder
      * @param  array<string, mixed>  $taken  ids that are not free, as keys
      * @param  array<string, string>  $words  what students read where the teacher gave no words
      */
-    public function __construct(string $language, private array $taken, private readonly array $words, private readonly TeacherDefaults $usual, private readonly Randomizer $random = new Randomizer)
-    {
+    public function __construct(
+        string $language,
+        private array $taken,
+        private readonly array $words,
+        private readonly TeacherDefaults $usual,
+        private readonly Randomizer $random = new Randomizer(),
+    ) {
         $this->locks = new LockFields($language);
     }
 
@@ -68,21 +73,21 @@ final class PatternBuilder
 
     public function chapter(string $title, string $start): string
     {
-        $this->chapters[] = ['id' => $id = $this->id('chapter-'.$title), 'title' => $title, 'start' => $start];
+        $this->chapters[] = ['id' => ($id = $this->id('chapter-'.$title)), 'title' => $title, 'start' => $start];
 
         return $id;
     }
 
     public function token(string $name, string $kind): string
     {
-        $this->tokens[] = ['id' => $id = $this->id($name), 'name' => $name, 'kind' => $kind];
+        $this->tokens[] = ['id' => ($id = $this->id($name)), 'name' => $name, 'kind' => $kind];
 
         return $id;
     }
 
     public function tally(string $name): string
     {
-        $this->tallies[] = ['id' => $id = $this->id($name), 'name' => $name, 'start' => 0, 'shown' => false];
+        $this->tallies[] = ['id' => ($id = $this->id($name)), 'name' => $name, 'start' => 0, 'shown' => false];
 
         return $id;
     }
@@ -93,8 +98,12 @@ final class PatternBuilder
      */
     public function scene(string $id, string $title, array $things, array $more = []): void
     {
-        $backdrop = $this->usual->backdrop === '' ? [] : ['backdrop' => ['asset' => $this->usual->backdrop, 'alt' => '']];
-        $this->scenes[] = array_replace(['id' => $id, 'title' => $title, 'layout' => 'page'] + $backdrop + ['things' => $things], $more);
+        $backdrop =
+            $this->usual->backdrop === '' ? [] : ['backdrop' => ['asset' => $this->usual->backdrop, 'alt' => '']];
+        $this->scenes[] = array_replace(
+            ['id' => $id, 'title' => $title, 'layout' => 'page'] + $backdrop + ['things' => $things],
+            $more,
+        );
     }
 
     /** @return Part */
@@ -109,7 +118,13 @@ final class PatternBuilder
      */
     public function choice(string $md, string $go, array $reaction = []): array
     {
-        return ['id' => $this->id('choice'), 'kind' => 'choice', 'look' => 'button', 'md' => $md, 'react' => [$reaction + ['go' => $go]]];
+        return [
+            'id' => $this->id('choice'),
+            'kind' => 'choice',
+            'look' => 'button',
+            'md' => $md,
+            'react' => [$reaction + ['go' => $go]],
+        ];
     }
 
     /**
@@ -121,7 +136,15 @@ final class PatternBuilder
     {
         $fields = $this->locks->of($row);
 
-        return $this->asking($this->id('lock'), $row->question, $fields['input'], $fields['match'], $row->feedback, $open, $else);
+        return $this->asking(
+            $this->id('lock'),
+            $row->question,
+            $fields['input'],
+            $fields['match'],
+            $row->feedback,
+            $open,
+            $else,
+        );
     }
 
     /**
@@ -132,7 +155,15 @@ final class PatternBuilder
      */
     public function code(string $ask, string $digits, string $wrong, array $open = []): array
     {
-        $lock = $this->asking($this->id('code'), $ask, ['type' => 'digits', 'length' => strlen($digits)], ['equals' => [$digits]], $wrong, $open, null);
+        $lock = $this->asking(
+            $this->id('code'),
+            $ask,
+            ['type' => 'digits', 'length' => strlen($digits)],
+            ['equals' => [$digits]],
+            $wrong,
+            $open,
+            null,
+        );
 
         return $lock + ['guard' => self::CODE_GUARD];
     }
@@ -148,7 +179,15 @@ final class PatternBuilder
     {
         $entries = array_map(fn (string $md): array => ['id' => $this->id('option'), 'md' => $md], $options);
 
-        return $this->asking($this->id('lock'), $ask, ['type' => 'options', 'options' => $entries, 'shuffle' => true], ['options' => [$entries[0]['id']]], '', $open, null);
+        return $this->asking(
+            $this->id('lock'),
+            $ask,
+            ['type' => 'options', 'options' => $entries, 'shuffle' => true],
+            ['options' => [$entries[0]['id']]],
+            '',
+            $open,
+            null,
+        );
     }
 
     /**
@@ -158,17 +197,31 @@ final class PatternBuilder
      * @param  Part|null  $else
      * @return Part
      */
-    public function asking(string $id, string $ask, array $input, array $match, string $wrong, array $open, ?array $else): array
-    {
+    public function asking(
+        string $id,
+        string $ask,
+        array $input,
+        array $match,
+        string $wrong,
+        array $open,
+        ?array $else,
+    ): array {
         $words = $wrong !== '' ? $wrong : ($this->usual->wrong !== '' ? $this->usual->wrong : $this->say('wrong'));
         $right = $this->usual->right !== '' ? $this->usual->right : $this->say('right');
 
-        return array_filter([
-            'id' => $id, 'kind' => 'lock', 'label' => '', 'ask' => $ask, 'input' => $input,
-            'rules' => [$open + ['match' => $match, 'verdict' => 'open', 'say' => $right]],
-            'otherwise' => [($else ?? []) + ['say' => $words]],
-            'guard' => $this->usual->guard(),
-        ], static fn (mixed $field): bool => $field !== null);
+        return array_filter(
+            [
+                'id' => $id,
+                'kind' => 'lock',
+                'label' => '',
+                'ask' => $ask,
+                'input' => $input,
+                'rules' => [$open + ['match' => $match, 'verdict' => 'open', 'say' => $right]],
+                'otherwise' => [($else ?? []) + ['say' => $words]],
+                'guard' => $this->usual->guard(),
+            ],
+            static fn (mixed $field): bool => $field !== null,
+        );
     }
 
     /** @return list<string> */

@@ -22,7 +22,11 @@ final class Picture implements Pattern
 
     public function fields(): array
     {
-        return [Field::line('title'), Field::picture('picture'), Field::questions('questions', ['question', 'answer', 'wrong'])];
+        return [
+            Field::line('title'),
+            Field::picture('picture'),
+            Field::questions('questions', ['question', 'answer', 'wrong']),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void
@@ -31,7 +35,15 @@ final class Picture implements Pattern
         $groups = array_chunk($content->questions('questions'), self::MOST);
         $ids = $builder->ids('picture', count($groups));
         foreach ($groups as $place => $rows) {
-            $builder->scene($ids[$place], count($groups) > 1 ? $builder->say('numbered', ['title' => $title, 'number' => $place + 1]) : $title, self::things($builder, $content->text('picture'), $rows, $ids[$place + 1] ?? PatternBuilder::ONWARD), ['layout' => 'stage', 'backdrop' => ['asset' => null, 'colour' => Palette::COLOURS['sand'], 'alt' => '']]);
+            $builder->scene(
+                $ids[$place],
+                count($groups) > 1 ? $builder->say('numbered', ['title' => $title, 'number' => $place + 1]) : $title,
+                self::things($builder, $content->text('picture'), $rows, $ids[$place + 1] ?? PatternBuilder::ONWARD),
+                [
+                    'layout' => 'stage',
+                    'backdrop' => ['asset' => null, 'colour' => Palette::COLOURS['sand'], 'alt' => ''],
+                ],
+            );
         }
     }
 
@@ -41,15 +53,35 @@ final class Picture implements Pattern
      */
     private static function things(PatternBuilder $builder, string $asset, array $rows, string $onward): array
     {
-        $picture = $asset === '' ? [] : [['id' => $builder->id('shown'), 'kind' => 'picture', 'asset' => $asset, 'box' => [60, 60, 860, 780], 'stays' => true]];
+        $picture =
+            $asset === ''
+                ? []
+                : [
+                    [
+                        'id' => $builder->id('shown'),
+                        'kind' => 'picture',
+                        'asset' => $asset,
+                        'box' => [60, 60, 860, 780],
+                        'stays' => true,
+                    ],
+                ];
         $height = min(96, intdiv(660, (int) ceil(count($rows) / 2)) - 14);
         $locks = [];
         foreach ($rows as $place => $row) {
             $box = [$place % 2 === 0 ? 960 : 1270, 60 + intdiv($place, 2) * ($height + 14), 290, $height];
-            $locks[] = ['label' => $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]), 'box' => $box] + $builder->lock($row);
+            $locks[] =
+                [
+                    'label' => $builder->say('numbered', [
+                        'title' => $builder->say('question'),
+                        'number' => $place + 1,
+                    ]),
+                    'box' => $box,
+                ] + $builder->lock($row);
         }
         $open = array_column($locks, 'id');
-        $on = ['box' => [1115, 760, 290, 84], 'if' => ['openOf' => $open, 'atLeast' => count($open)]] + $builder->choice($builder->say('goOn'), $onward);
+        $on =
+            ['box' => [1115, 760, 290, 84], 'if' => ['openOf' => $open, 'atLeast' => count($open)]] +
+            $builder->choice($builder->say('goOn'), $onward);
 
         return [...$picture, ...$locks, $on];
     }

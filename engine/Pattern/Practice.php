@@ -18,7 +18,11 @@ final class Practice implements Pattern
 
     public function fields(): array
     {
-        return [Field::table('practice', ['question', 'right answer', 'another', 'another']), Field::number('least', 1), Field::text('revise', true)];
+        return [
+            Field::table('practice', ['question', 'right answer', 'another', 'another']),
+            Field::number('least', 1),
+            Field::text('revise', true),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void
@@ -31,11 +35,39 @@ final class Practice implements Pattern
         foreach ($rows as $place => $cells) {
             $lock = self::question($content, $builder, $cells, $ids[$place + 1] ?? $score);
             $locks[] = (string) $lock['id'];
-            $builder->scene($ids[$place], $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]), [$lock], ['chapter' => $chapter]);
+            $builder->scene(
+                $ids[$place],
+                $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]),
+                [$lock],
+                ['chapter' => $chapter],
+            );
         }
         $least = $content->number('least', max(1, (int) ceil(count($rows) * 0.7)), 1, count($rows));
-        $builder->scene($score, $builder->say('score'), [], ['chapter' => $chapter, 'arrive' => [['if' => ['firstTry' => $locks, 'atLeast' => $least], 'go' => PatternBuilder::ONWARD, 'say' => $builder->say('scoreEnough')], ['go' => $revise, 'say' => $builder->say('scoreLow', ['least' => $least, 'all' => count($rows)])]]]);
-        $builder->scene($revise, $builder->say('revision'), [$builder->text($content->text('revise')), $builder->choice($builder->say('onceMore'), $ids[0], ['do' => [['forget' => $chapter]]])], ['chapter' => $chapter]);
+        $builder->scene(
+            $score,
+            $builder->say('score'),
+            [],
+            [
+                'chapter' => $chapter,
+                'arrive' => [
+                    [
+                        'if' => ['firstTry' => $locks, 'atLeast' => $least],
+                        'go' => PatternBuilder::ONWARD,
+                        'say' => $builder->say('scoreEnough'),
+                    ],
+                    ['go' => $revise, 'say' => $builder->say('scoreLow', ['least' => $least, 'all' => count($rows)])],
+                ],
+            ],
+        );
+        $builder->scene(
+            $revise,
+            $builder->say('revision'),
+            [
+                $builder->text($content->text('revise')),
+                $builder->choice($builder->say('onceMore'), $ids[0], ['do' => [['forget' => $chapter]]]),
+            ],
+            ['chapter' => $chapter],
+        );
     }
 
     /**

@@ -16,7 +16,10 @@ final class Quiz implements Pattern
 
     public function fields(): array
     {
-        return [Field::table('outcomes', ['outcome', 'what is said'], 2), Field::table('quizQuestions', ['question', 'first', 'second', 'third'])];
+        return [
+            Field::table('outcomes', ['outcome', 'what is said'], 2),
+            Field::table('quizQuestions', ['question', 'first', 'second', 'third']),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void
@@ -28,11 +31,34 @@ final class Quiz implements Pattern
         $result = $builder->id('result');
         $endings = $builder->ids('outcome', count($outcomes));
         foreach ($questions as $place => $cells) {
-            $builder->scene($ids[$place], $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]), [self::question($builder, $cells, $tallies, $ids[$place + 1] ?? $result)]);
+            $builder->scene(
+                $ids[$place],
+                $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]),
+                [self::question($builder, $cells, $tallies, $ids[$place + 1] ?? $result)],
+            );
         }
-        $builder->scene($result, $builder->say('result'), [], ['arrive' => array_map(static fn (string $tally, string $ending): array => ['if' => ['leads' => $tally, 'among' => $tallies], 'go' => $ending], $tallies, $endings)]);
+        $builder->scene(
+            $result,
+            $builder->say('result'),
+            [],
+            [
+                'arrive' => array_map(
+                    static fn (string $tally, string $ending): array => [
+                        'if' => ['leads' => $tally, 'among' => $tallies],
+                        'go' => $ending,
+                    ],
+                    $tallies,
+                    $endings,
+                ),
+            ],
+        );
         foreach ($outcomes as $place => $outcome) {
-            $builder->scene($endings[$place], $outcome[0], [], ['ending' => ['kind' => 'open', 'md' => $outcome[1] === '' ? $outcome[0] : $outcome[1]]]);
+            $builder->scene(
+                $endings[$place],
+                $outcome[0],
+                [],
+                ['ending' => ['kind' => 'open', 'md' => $outcome[1] === '' ? $outcome[0] : $outcome[1]]],
+            );
         }
     }
 
@@ -46,10 +72,22 @@ final class Quiz implements Pattern
         $options = [];
         foreach (array_slice($cells, 1, count($tallies)) as $place => $md) {
             if ($md !== '') {
-                $options[] = ['id' => $builder->id('option'), 'md' => $md, 'do' => [['add' => $tallies[$place], 'by' => 1]]];
+                $options[] = [
+                    'id' => $builder->id('option'),
+                    'md' => $md,
+                    'do' => [['add' => $tallies[$place], 'by' => 1]],
+                ];
             }
         }
-        $lock = $builder->asking($builder->id('lock'), $cells[0], ['type' => 'options', 'options' => $options, 'shuffle' => true], ['anything' => true], '', ['say' => '', 'go' => $go], null);
+        $lock = $builder->asking(
+            $builder->id('lock'),
+            $cells[0],
+            ['type' => 'options', 'options' => $options, 'shuffle' => true],
+            ['anything' => true],
+            '',
+            ['say' => '', 'go' => $go],
+            null,
+        );
 
         return array_diff_key($lock, ['guard' => true]);
     }

@@ -46,7 +46,18 @@ final class Rooms implements Pattern
         $onward = [...array_slice(array_values($ids), 1), PatternBuilder::ONWARD];
         foreach (array_keys($rooms) as $place => $room) {
             $chapter = $builder->chapter((string) $room, $ids[$room]);
-            $builder->scene($ids[$room], (string) $room, self::room($builder, (string) $room, $rooms[$room], $onward[$place], self::codes($content)[$place] ?? ''), ['chapter' => $chapter]);
+            $builder->scene(
+                $ids[$room],
+                (string) $room,
+                self::room(
+                    $builder,
+                    (string) $room,
+                    $rooms[$room],
+                    $onward[$place],
+                    self::codes($content)[$place] ?? '',
+                ),
+                ['chapter' => $chapter],
+            );
         }
     }
 
@@ -55,20 +66,40 @@ final class Rooms implements Pattern
      * @param  string  $chosen  code that the teacher wants; '' for one that is drawn
      * @return list<array<string, mixed>>
      */
-    private static function room(PatternBuilder $builder, string $room, array $rows, string $onward, string $chosen): array
-    {
+    private static function room(
+        PatternBuilder $builder,
+        string $room,
+        array $rows,
+        string $onward,
+        string $chosen,
+    ): array {
         $rows = array_slice($rows, 0, self::MOST);
         $figures = self::spread($chosen, count($rows));
         [$code, $clues, $locks] = ['', [], []];
         foreach ($rows as $place => $row) {
             $digit = $figures[$place] ?? $builder->digit();
             $code .= $digit;
-            $clues[] = $clue = $builder->token($builder->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]), 'clue');
-            $locks[] = $builder->lock($row, ['say' => $builder->say('clueFound', ['number' => $place + 1, 'digit' => $digit]), 'do' => [['give' => $clue]]]);
+            $clues[] = $clue = $builder->token(
+                $builder->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]),
+                'clue',
+            );
+            $locks[] = $builder->lock($row, [
+                'say' => $builder->say('clueFound', ['number' => $place + 1, 'digit' => $digit]),
+                'do' => [['give' => $clue]],
+            ]);
         }
-        $door = $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), ['say' => $builder->say('doorOpens'), 'go' => $onward]);
+        $door = $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), [
+            'say' => $builder->say('doorOpens'),
+            'go' => $onward,
+        ]);
 
-        return [...$locks, ['label' => $builder->say('doorOf', ['room' => $room]), 'needs' => ['hasOf' => $clues, 'atLeast' => count($clues)]] + $door];
+        return [
+            ...$locks,
+            [
+                'label' => $builder->say('doorOf', ['room' => $room]),
+                'needs' => ['hasOf' => $clues, 'atLeast' => count($clues)],
+            ] + $door,
+        ];
     }
 
     /** @return list<string> codes that were chosen, in the order of the rooms */

@@ -12,8 +12,13 @@ final readonly class TeacherDefaults
      * @param  int  $wait  seconds
      * @param  string  $backdrop  asset that stands behind every scene; '' for none
      */
-    public function __construct(public string $right = '', public string $wrong = '', public int $tries = 0, public int $wait = 20, public string $backdrop = '')
-    {
+    public function __construct(
+        public string $right = '',
+        public string $wrong = '',
+        public int $tries = 0,
+        public int $wait = 20,
+        public string $backdrop = '',
+    ) {
     }
 
     /** @return array{tries: int, wait: int}|null */

@@ -18,7 +18,11 @@ final class Treasure implements Pattern
 
     public function fields(): array
     {
-        return [Field::line('title'), Field::questions('questions', ['question', 'answer', 'wrong']), Field::text('inside', true)];
+        return [
+            Field::line('title'),
+            Field::questions('questions', ['question', 'answer', 'wrong']),
+            Field::text('inside', true),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void

@@ -39,8 +39,15 @@ final class Playing
      * @param  list<string>  $tokens
      * @param  array<string, int|float>  $tallies  those not named stand as they start
      */
-    public static function startAt(GameDocument $game, string $scene, array $tokens, array $tallies, int $seed, int $now, string $player = ''): Outcome
-    {
+    public static function startAt(
+        GameDocument $game,
+        string $scene,
+        array $tokens,
+        array $tallies,
+        int $seed,
+        int $now,
+        string $player = '',
+    ): Outcome {
         $starts = array_map(static fn ($tally): int|float => $tally->start, $game->tallies());
         $state = PlayState::begin([...$starts, ...array_intersect_key($tallies, $starts)], $seed, $now, $player);
         foreach (array_intersect($tokens, array_keys($game->tokens())) as $token) {
@@ -64,7 +71,9 @@ final class Playing
             default => self::onThing($game, $step, $action, $now),
         };
 
-        return $outcome->state !== $state && $outcome->state->isBeyondCounting() ? self::refuse($state, 'tally.overflow') : $outcome;
+        return $outcome->state !== $state && $outcome->state->isBeyondCounting()
+            ? self::refuse($state, 'tally.overflow')
+            : $outcome;
     }
 
     /** With something that stands in the scene now. */
@@ -86,8 +95,14 @@ final class Playing
      *
      * @param  list<Effect>  $effects  of what the answer picks
      */
-    public static function caughtBy(GameDocument $game, PlayState $state, Lock $lock, ?int $index, array $effects, int $now): Outcome
-    {
+    public static function caughtBy(
+        GameDocument $game,
+        PlayState $state,
+        Lock $lock,
+        ?int $index,
+        array $effects,
+        int $now,
+    ): Outcome {
         $step = new Step($game, $state, $now);
         $lock->judge($step, $index, $effects);
 

@@ -16,14 +16,25 @@ final readonly class Replay
      * @param  string  $expected  scene it led to when it was recorded
      * @param  string  $found  scene it leads to now
      */
-    private function __construct(public Outcome $outcome, public ?int $divergesAt = null, public string $expected = '', public string $found = '')
-    {
+    private function __construct(
+        public Outcome $outcome,
+        public ?int $divergesAt = null,
+        public string $expected = '',
+        public string $found = '',
+    ) {
     }
 
     public static function of(GameDocument $game, Walkthrough $walkthrough): self
     {
         $now = 0;
-        $outcome = Playing::startAt($game, $walkthrough->from ?? $game->start(), $walkthrough->holding, $walkthrough->tallies, $walkthrough->seed, $now);
+        $outcome = Playing::startAt(
+            $game,
+            $walkthrough->from ?? $game->start(),
+            $walkthrough->holding,
+            $walkthrough->tallies,
+            $walkthrough->seed,
+            $now,
+        );
         foreach ($walkthrough->steps as $place => $step) {
             $now += is_int($step['after'] ?? null) ? max(0, $step['after']) : 0;
             $action = Action::of($step);

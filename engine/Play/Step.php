@@ -37,8 +37,11 @@ final class Step implements Turn
 
     private ?Outcome $refusal = null;
 
-    public function __construct(private readonly GameDocument $game, private PlayState $state, private readonly int $now)
-    {
+    public function __construct(
+        private readonly GameDocument $game,
+        private PlayState $state,
+        private readonly int $now,
+    ) {
     }
 
     public function game(): GameDocument
@@ -158,7 +161,12 @@ final class Step implements Turn
         foreach ($this->game->coversLiftedBy($lock) as $cover) {
             if (! $this->state->isLifted($cover->id)) {
                 $this->become($this->state->lift($cover->id));
-                $this->fire(array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, $cover->reactions())));
+                $this->fire(
+                    array_merge(
+                        [],
+                        ...array_map(static fn (ReactionList $list): array => $list->reactions, $cover->reactions()),
+                    ),
+                );
             }
         }
     }

@@ -21,7 +21,8 @@ final readonly class View
 {
     /**
      * @param  array<string, mixed>  $scene  id, title, layout, backdrop, ending
-     * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points, stays and what its kind shows
+     * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points, stays and what its kind
+     *     shows
      * @param  list<array{id: string, name: string, kind: string, asset: ?string, md: string}>  $satchel
      * @param  list<array{name: string, value: int|float}>  $tallies  those that are shown
      * @param  list<array{title: ?string, state: string}>  $chapters  `ahead`, `here` or `seen`; no title while ahead
@@ -46,7 +47,10 @@ final readonly class View
 
         return new self(
             $scene === null ? [] : self::scene($scene, $showing),
-            array_map(static fn (Thing $thing): array => self::thing($thing, $showing), $scene?->shown($state, $now) ?? []),
+            array_map(
+                static fn (Thing $thing): array => self::thing($thing, $showing),
+                $scene?->shown($state, $now) ?? [],
+            ),
             self::satchel($showing),
             self::tallies($showing),
             self::chapters($showing),
@@ -70,7 +74,9 @@ final readonly class View
             'title' => $showing->fill($scene->title),
             'layout' => $scene->layout->value,
             'backdrop' => get_object_vars($scene->backdrop),
-            'ending' => $scene->ending === null ? null : ['kind' => $scene->ending->kind, 'md' => $showing->fill($scene->ending->md)],
+            'ending' => $scene->ending === null
+                    ? null
+                    : ['kind' => $scene->ending->kind, 'md' => $showing->fill($scene->ending->md)],
         ];
     }
 
@@ -99,7 +105,13 @@ final readonly class View
         foreach ($showing->state->tokens as $id) {
             $token = $showing->game->tokens()[$id] ?? null;
             if ($token instanceof Token && $token->isShown()) {
-                $held[] = ['id' => $token->id, 'name' => $token->name, 'kind' => $token->kind, 'asset' => $token->asset, 'md' => $showing->fill($token->md)];
+                $held[] = [
+                    'id' => $token->id,
+                    'name' => $token->name,
+                    'kind' => $token->kind,
+                    'asset' => $token->asset,
+                    'md' => $showing->fill($token->md),
+                ];
             }
         }
 

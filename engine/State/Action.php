@@ -11,8 +11,14 @@ final readonly class Action
 {
     /** Verb → whether it takes the id of a thing. */
     private const VERBS = [
-        'choose' => true, 'answer' => true, 'lift' => true, 'lower' => true, 'hint' => true, 'cue' => true,
-        'back' => false, 'continue' => false,
+        'choose' => true,
+        'answer' => true,
+        'lift' => true,
+        'lower' => true,
+        'hint' => true,
+        'cue' => true,
+        'back' => false,
+        'continue' => false,
     ];
 
     private function __construct(public string $verb, public string $on, public mixed $with)
@@ -42,6 +48,7 @@ final readonly class Action
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return [$this->verb => $this->on === '' ? true : $this->on] + ($this->verb === 'answer' ? ['with' => $this->with] : []);
+        return [$this->verb => $this->on === '' ? true : $this->on] +
+            ($this->verb === 'answer' ? ['with' => $this->with] : []);
     }
 }

@@ -47,7 +47,13 @@ final readonly class Event
         };
         $decide('must', self::beyond($after->decided, $before->decided));
         $decide('never', self::beyond($after->ruledOut, $before->ruledOut));
-        $decide('free', self::beyond(array_unique([...$before->decided, ...$before->ruledOut]), [...$after->decided, ...$after->ruledOut]));
+        $decide(
+            'free',
+            self::beyond(array_unique([...$before->decided, ...$before->ruledOut]), [
+                ...$after->decided,
+                ...$after->ruledOut,
+            ]),
+        );
         $each(EventKind::Opened, self::beyond($after->open, $before->open));
         $each(EventKind::Lifted, self::beyond($after->lifted, $before->lifted));
         $each(EventKind::Lowered, self::beyond($before->lifted, $after->lifted));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Fravel\State;
 
 /**
- * Names for what a state of play holds one by one: "token:lens" is held or not, "tally:points" is a number. A condition says
- * which of them it looks at, an effect which it may change, a thing which are its own.
+ * Names for what a state of play holds one by one: "token:lens" is held or not, "tally:points" is a number. A condition
+ * says which of them it looks at, an effect which it may change, a thing which are its own.
  */
 final class Fact
 {

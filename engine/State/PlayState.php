@@ -109,7 +109,9 @@ final readonly class PlayState
         $decided = array_intersect($left, $this->decided);
         $values = array_map($this->tally(...), $decided === [] ? $left : $decided);
 
-        return $values === [] ? [] : array_values(array_intersect_key($among, array_flip(array_keys($values, max($values)))));
+        return $values === []
+            ? []
+            : array_values(array_intersect_key($among, array_flip(array_keys($values, max($values)))));
     }
 
     public function triesOn(string $lock): int
@@ -169,7 +171,9 @@ final readonly class PlayState
     /** It never leads from now on, not even when it is decided. */
     public function ruleOut(string $tally): self
     {
-        return in_array($tally, $this->ruledOut, true) ? $this : $this->with(['ruledOut' => [...$this->ruledOut, $tally]]);
+        return in_array($tally, $this->ruledOut, true)
+            ? $this
+            : $this->with(['ruledOut' => [...$this->ruledOut, $tally]]);
     }
 
     /** It is neither decided nor ruled out. */
@@ -179,7 +183,10 @@ final readonly class PlayState
             return $this;
         }
 
-        return $this->with(['decided' => self::without($this->decided, $tally), 'ruledOut' => self::without($this->ruledOut, $tally)]);
+        return $this->with([
+            'decided' => self::without($this->decided, $tally),
+            'ruledOut' => self::without($this->ruledOut, $tally),
+        ]);
     }
 
     /** @param  int|null  $rule  index of the rule that opens it; none when an effect does */

@@ -66,7 +66,8 @@ final class Json
     {
         $bare = preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/s', '', $text);
 
-        return $bare !== null && substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') <= self::MOST_VALUES;
+        return $bare !== null &&
+            substr_count($bare, ',') + substr_count($bare, '[') + substr_count($bare, '{') <= self::MOST_VALUES;
     }
 
     private static function cleared(mixed $value): mixed
@@ -74,9 +75,11 @@ final class Json
         if (is_array($value)) {
             return array_map(self::cleared(...), $value);
         }
-        if (! $value instanceof stdClass) {
+        if (! ($value instanceof stdClass)) {
             // What is written past all bounds can't be written back, and no comparison with it means anything.
-            return ! is_float($value) || is_finite($value) ? $value : throw UnableToReadJson::because('a number goes past all bounds');
+            return ! is_float($value) || is_finite($value)
+                ? $value
+                : throw UnableToReadJson::because('a number goes past all bounds');
         }
         $fields = array_map(self::cleared(...), get_object_vars($value));
 

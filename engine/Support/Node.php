@@ -89,7 +89,10 @@ final readonly class Node
     /** @return list<string> of one text or a list of them */
     public function shorts(string $key, int $most): array
     {
-        return array_map(static fn (self $entry): string => $entry->shortened($entry->asText(), $most), $this->oneOrMore($key));
+        return array_map(
+            static fn (self $entry): string => $entry->shortened($entry->asText(), $most),
+            $this->oneOrMore($key),
+        );
     }
 
     private function shortened(string $text, int $most): string
@@ -134,7 +137,9 @@ final readonly class Node
         if (is_int($value) && $value >= $least && $value <= $most) {
             return $value;
         }
-        $this->at($key)->wrong($most === PHP_INT_MAX ? "a whole number from {$least} on" : "a whole number from {$least} to {$most}");
+        $this->at($key)->wrong(
+            $most === PHP_INT_MAX ? "a whole number from {$least} on" : "a whole number from {$least} to {$most}",
+        );
 
         return $default;
     }
@@ -210,13 +215,17 @@ final readonly class Node
         if ($value === null || in_array($value, $allowed, true)) {
             return $value ?? $default;
         }
-        $this->problems->add('value.unknown', $this->at($key)->pointer, ['found' => $this->at($key)->glimpse(), 'allowed' => implode(', ', $allowed)]);
+        $this->problems->add('value.unknown', $this->at($key)->pointer, [
+            'found' => $this->at($key)->glimpse(),
+            'allowed' => implode(', ', $allowed),
+        ]);
 
         return $default;
     }
 
     /**
-     * Like oneOf(), for fields that came later: what another program may have kept there is no problem, and means the default.
+     * Like oneOf(), for fields that came later: what another program may have kept there is no problem, and means the
+     * default.
      *
      * @param  list<string>  $known
      */
@@ -276,6 +285,17 @@ final readonly class Node
             return 'nothing';
         }
 
-        return mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 40, '…');
+        return mb_strimwidth(
+            (string) json_encode(
+                $this->value,
+                JSON_UNESCAPED_UNICODE |
+                    JSON_UNESCAPED_SLASHES |
+                    JSON_PRESERVE_ZERO_FRACTION |
+                    JSON_PARTIAL_OUTPUT_ON_ERROR,
+            ),
+            0,
+            40,
+            '…',
+        );
     }
 }

@@ -6,11 +6,14 @@ namespace Fravel\Support;
 
 use Closure;
 
-/** Puts into words what conditions, effects and matchers say of themselves: "the student holds two of lens, wick, oil". */
+/**
+ * Puts into words what conditions, effects and matchers say of themselves: "the student holds two of lens, wick, oil".
+ */
 final readonly class Speech
 {
     /**
-     * @param  array<string, array<string, string>>  $words  by the two halves of a code; words without a place stand between the parts they join
+     * @param  array<string, array<string, string>>  $words  by the two halves of a code; words without a place stand
+     *     between the parts they join
      * @param  Closure(string): string  $name  what a part is called
      */
     public function __construct(private array $words, private Closure $name)
@@ -26,8 +29,15 @@ final readonly class Speech
             return implode(" {$words} ", $parts);
         }
         $named = array_map(fn (array $ids): string => implode(', ', array_map($this->name, $ids)), $wording->named);
-        $compared = array_intersect_key($this->words['comparison'] ?? [], [(string) ($wording->values['is'] ?? '') => 0]);
+        $compared = array_intersect_key($this->words['comparison'] ?? [], [
+            (string) ($wording->values['is'] ?? '') => 0,
+        ]);
 
-        return Template::filled($words, $named + ($compared === [] ? [] : ['is' => reset($compared)]) + $wording->values + ['inner' => implode(', ', $parts)]);
+        return Template::filled(
+            $words,
+            $named +
+                ($compared === [] ? [] : ['is' => reset($compared)]) +
+                $wording->values + ['inner' => implode(', ', $parts)],
+        );
     }
 }

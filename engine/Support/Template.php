@@ -11,8 +11,8 @@ final class Template
     private const FORMS = '/\{([a-z]+)\|([^{}]*)\}/';
 
     /**
-     * All places at once, so that what is filled in is never filled itself; of two names that begin alike the longer one is
-     * meant.
+     * All places at once, so that what is filled in is never filled itself; of two names that begin alike the longer
+     * one is meant.
      *
      * @param  array<string, string|int|float>  $arguments
      */
@@ -34,7 +34,13 @@ final class Template
      */
     public static function chosen(string $words, array $arguments): string
     {
-        return str_contains($words, '|') ? (string) preg_replace_callback(self::FORMS, static fn (array $found): string => self::form($found[2], $arguments[$found[1]] ?? null), $words) : $words;
+        return str_contains($words, '|')
+            ? (string) preg_replace_callback(
+                self::FORMS,
+                static fn (array $found): string => self::form($found[2], $arguments[$found[1]] ?? null),
+                $words,
+            )
+            : $words;
     }
 
     private static function form(string $forms, string|int|float|null $number): string

@@ -42,7 +42,10 @@ final readonly class Choice extends Thing
     public static function schema(): array
     {
         return [
-            'look' => ['enum' => ['button', 'picture', 'clear', 'plate'], 'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear'],
+            'look' => [
+                'enum' => ['button', 'picture', 'clear', 'plate'],
+                'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear',
+            ],
             'md' => ['type' => 'string'],
             'asset' => ['type' => ['string', 'null']],
             'react' => ['$ref' => '#/$defs/reactions'],
@@ -111,7 +114,12 @@ final readonly class Choice extends Thing
 
     public function isOpenEnd(): bool
     {
-        return array_filter($this->react, static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->effects !== [] || $reaction->go !== null) === [];
+        return array_filter(
+            $this->react,
+            static fn (Reaction $reaction): bool => $reaction->say !== '' ||
+                $reaction->effects !== [] ||
+                $reaction->go !== null,
+        ) === [];
     }
 
     public function words(): array

@@ -35,7 +35,11 @@ final readonly class Clip extends Thing
 
     public static function schema(): array
     {
-        return ['asset' => ['type' => ['string', 'null']], 'captions' => ['type' => ['string', 'null']], 'cues' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/cue']]];
+        return [
+            'asset' => ['type' => ['string', 'null']],
+            'captions' => ['type' => ['string', 'null']],
+            'cues' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/cue']],
+        ];
     }
 
     public function cue(string $id): ?Cue
@@ -55,7 +59,10 @@ final readonly class Clip extends Thing
         return [
             'asset' => $this->asset,
             'captions' => $this->captions,
-            'cues' => array_map(static fn (Cue $cue): array => ['id' => $cue->id, 'at' => $cue->at, 'pause' => $cue->pause], $this->cues),
+            'cues' => array_map(
+                static fn (Cue $cue): array => ['id' => $cue->id, 'at' => $cue->at, 'pause' => $cue->pause],
+                $this->cues,
+            ),
         ];
     }
 
@@ -66,7 +73,16 @@ final readonly class Clip extends Thing
 
     public function reactions(): array
     {
-        return array_map(static fn (Cue $cue): ReactionList => new ReactionList($cue->id, 'react', Trigger::Cue, $cue->react, Fact::cued($cue->id)), $this->cues);
+        return array_map(
+            static fn (Cue $cue): ReactionList => new ReactionList(
+                $cue->id,
+                'react',
+                Trigger::Cue,
+                $cue->react,
+                Fact::cued($cue->id),
+            ),
+            $this->cues,
+        );
     }
 
     public function actions(): array
@@ -99,7 +115,13 @@ final readonly class Clip extends Thing
 
     public function thingsIn(PlayState $state): array
     {
-        return array_merge([], ...array_map(static fn (Cue $cue): array => in_array($cue->id, $state->cued, true) ? $cue->things : [], $this->cues));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (Cue $cue): array => in_array($cue->id, $state->cued, true) ? $cue->things : [],
+                $this->cues,
+            ),
+        );
     }
 
     public function liftedBy(): ?string

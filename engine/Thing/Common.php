@@ -49,7 +49,10 @@ final readonly class Common
             return null;
         }
         $box = array_map(static fn (Node $side): mixed => $side->value, $node->list('box'));
-        if (count($box) === 4 && array_filter($box, static fn (mixed $side): bool => ! is_int($side) && ! is_float($side)) === []) {
+        if (
+            count($box) === 4 &&
+            array_filter($box, static fn (mixed $side): bool => ! is_int($side) && ! is_float($side)) === []
+        ) {
             /** @var array{int|float, int|float, int|float, int|float} */
             return $box;
         }

@@ -15,7 +15,9 @@ final readonly class Guard
 
     public static function maybe(Node $node): ?self
     {
-        return $node->value === null ? null : new self($node->whole('tries', 5, 1, 1000), $node->whole('wait', 30, 0, 86400));
+        return $node->value === null
+            ? null
+            : new self($node->whole('tries', 5, 1, 1000), $node->whole('wait', 30, 0, 86400));
     }
 
     public function closesAfter(int $tries): bool

@@ -30,7 +30,10 @@ final readonly class Link extends Thing
 
     public static function schema(): array
     {
-        return ['url' => ['type' => 'string', 'pattern' => '^$|^[hH][tT][tT][pP][sS]?://'], 'md' => ['type' => 'string']];
+        return [
+            'url' => ['type' => 'string', 'pattern' => '^$|^[hH][tT][tT][pP][sS]?://'],
+            'md' => ['type' => 'string'],
+        ];
     }
 
     public function shown(Showing $showing): array

@@ -28,7 +28,15 @@ use Fravel\Support\Node;
 /** Asks for an answer and opens on the right one. */
 final readonly class Lock extends Thing
 {
-    public const FIELDS = ['asset' => 'asset', 'needs' => 'condition', 'otherwise' => 'reactions', 'opened' => 'reactions', 'rules' => 'rules', 'hints' => 'hints', 'input' => 'input'];
+    public const FIELDS = [
+        'asset' => 'asset',
+        'needs' => 'condition',
+        'otherwise' => 'reactions',
+        'opened' => 'reactions',
+        'rules' => 'rules',
+        'hints' => 'hints',
+        'input' => 'input',
+    ];
 
     /**
      * @param  string  $look  how it stands on a stage: plate, picture or clear
@@ -89,8 +97,27 @@ final readonly class Lock extends Thing
             'otherwise' => ['$ref' => '#/$defs/reactions'],
             'opened' => ['$ref' => '#/$defs/reactions'],
             'hints' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/hint']],
-            'guard' => ['oneOf' => [['type' => 'object', 'properties' => ['tries' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000], 'wait' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 86400, 'description' => 'seconds']]], ['type' => 'null']]],
-            'look' => ['enum' => ['button', 'picture', 'clear', 'plate'], 'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear'],
+            'guard' => [
+                'oneOf' => [
+                    [
+                        'type' => 'object',
+                        'properties' => [
+                            'tries' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000],
+                            'wait' => [
+                                'type' => 'integer',
+                                'minimum' => 0,
+                                'maximum' => 86400,
+                                'description' => 'seconds',
+                            ],
+                        ],
+                    ],
+                    ['type' => 'null'],
+                ],
+            ],
+            'look' => [
+                'enum' => ['button', 'picture', 'clear', 'plate'],
+                'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear',
+            ],
             'asset' => ['type' => ['string', 'null']],
         ];
     }
@@ -98,7 +125,12 @@ final readonly class Lock extends Thing
     /** How much work it is to judge one answer, in the steps of Weight. */
     public function weight(): int
     {
-        return array_sum(array_map(fn (Rule $rule): int => Weight::BASE + $rule->match->weight($this->input->longest()), $this->rules));
+        return array_sum(
+            array_map(
+                fn (Rule $rule): int => Weight::BASE + $rule->match->weight($this->input->longest()),
+                $this->rules,
+            ),
+        );
     }
 
     /** What was sent as an answer of this lock's input, or why it is none. */
@@ -155,7 +187,7 @@ final readonly class Lock extends Thing
             'look' => $this->look,
             'asset' => $this->asset,
             'ask' => $showing->fill($this->ask),
-            'state' => $open ? 'open' : ($state->verdicts[$this->id] ?? 'untouched'),
+            'state' => $open ? 'open' : $state->verdicts[$this->id] ?? 'untouched',
             'input' => $this->input->shown($showing, $this->id),
             'ready' => $this->needs === null || $this->needs->holds($state, $showing->now),
             'wait' => $this->waitIn($state, $showing->now),
@@ -173,12 +205,37 @@ final readonly class Lock extends Thing
 
     public function reactions(): array
     {
-        $rules = array_map(fn (Rule $rule): ReactionList => new ReactionList($this->id, 'rules', $rule->opens() ? Trigger::Right : Trigger::Wrong, [$rule->reaction], $rule->opens() ? Fact::open($this->id) : Fact::tries($this->id)), $this->rules);
-        $hints = array_map(fn (Hint $hint): ReactionList => new ReactionList($this->id, 'hints', Trigger::Hint, [$hint->reaction()], Fact::hinted($this->id)), $this->hints);
-        $picks = array_map(fn (array $effects): ReactionList => new ReactionList($this->id, 'input', Trigger::Pick, [new Reaction(null, '', $effects, null)]), $this->input->effects());
+        $rules = array_map(
+            fn (Rule $rule): ReactionList => new ReactionList(
+                $this->id,
+                'rules',
+                $rule->opens() ? Trigger::Right : Trigger::Wrong,
+                [$rule->reaction],
+                $rule->opens() ? Fact::open($this->id) : Fact::tries($this->id),
+            ),
+            $this->rules,
+        );
+        $hints = array_map(
+            fn (Hint $hint): ReactionList => new ReactionList(
+                $this->id,
+                'hints',
+                Trigger::Hint,
+                [$hint->reaction()],
+                Fact::hinted($this->id),
+            ),
+            $this->hints,
+        );
+        $picks = array_map(
+            fn (array $effects): ReactionList => new ReactionList($this->id, 'input', Trigger::Pick, [
+                new Reaction(null, '', $effects, null),
+            ]),
+            $this->input->effects(),
+        );
 
         return [
-            ...$rules, ...$hints, ...$picks,
+            ...$rules,
+            ...$hints,
+            ...$picks,
             new ReactionList($this->id, 'otherwise', Trigger::Wrong, $this->otherwise, Fact::tries($this->id)),
             new ReactionList($this->id, 'opened', Trigger::Again, $this->opened),
         ];
@@ -233,7 +290,10 @@ final readonly class Lock extends Thing
         if (! $keeping->isRisingOnly() && $keeping->sees(Fact::tries($this->id))) {
             $keeping->count(Fact::tries($this->id), null);
         }
-        if ($keeping->sees(Fact::hinted($this->id)) || array_filter($this->hints, static fn (Hint $hint): bool => $hint->effects !== []) !== []) {
+        if (
+            $keeping->sees(Fact::hinted($this->id)) ||
+            array_filter($this->hints, static fn (Hint $hint): bool => $hint->effects !== []) !== []
+        ) {
             $keeping->count(Fact::hinted($this->id), count($this->hints));
         }
     }
@@ -250,7 +310,8 @@ final readonly class Lock extends Thing
 
     public function isOpenEnd(): bool
     {
-        return $this->opened === [] && array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens() && $rule->leadsOpen) !== [];
+        return $this->opened === [] &&
+            array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens() && $rule->leadsOpen) !== [];
     }
 
     public function words(): array
@@ -273,7 +334,9 @@ final readonly class Lock extends Thing
         $rule = $index === null ? null : $this->rules[$index];
         $verdict = $rule->verdict ?? Verdict::Wrong;
         $turn->note(EventKind::Answered, $this->id, $verdict->value, $index ?? 'otherwise');
-        $verdict->isTry() ? $this->countTry($turn, $verdict) : $turn->become($turn->state()->openLock($this->id, $index));
+        $verdict->isTry()
+            ? $this->countTry($turn, $verdict)
+            : $turn->become($turn->state()->openLock($this->id, $index));
         $turn->apply($effects);
         $turn->fire($rule === null ? $this->otherwise : [$rule->reaction]);
     }
@@ -354,7 +417,10 @@ final readonly class Lock extends Thing
 
             return;
         }
-        $keeping->passBy($this->id, (int) array_key_first(array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens())));
+        $keeping->passBy(
+            $this->id,
+            (int) array_key_first(array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens())),
+        );
     }
 
     /** Whether it makes no difference to have opened it: it only leads on, the same way each time. */
@@ -380,6 +446,8 @@ final readonly class Lock extends Thing
     {
         $open = array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens());
 
-        return array_values(array_unique(array_map(static fn (Rule $rule): string => $rule->reaction->go->to ?? '', $open)));
+        return array_values(
+            array_unique(array_map(static fn (Rule $rule): string => $rule->reaction->go->to ?? '', $open)),
+        );
     }
 }

@@ -52,7 +52,17 @@ final readonly class Mosaic extends Thing
             'columns' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200],
             'rows' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200],
             'colours' => ['type' => 'integer', 'minimum' => 2, 'maximum' => 64],
-            'by' => ['type' => 'array', 'items' => ['type' => 'object', 'properties' => ['lock' => ['$ref' => '#/$defs/id'], 'share' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000]], 'required' => ['lock']]],
+            'by' => [
+                'type' => 'array',
+                'items' => [
+                    'type' => 'object',
+                    'properties' => [
+                        'lock' => ['$ref' => '#/$defs/id'],
+                        'share' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 1000],
+                    ],
+                    'required' => ['lock'],
+                ],
+            ],
             'seed' => ['type' => 'integer', 'minimum' => 0],
         ];
     }

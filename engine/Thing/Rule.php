@@ -14,8 +14,12 @@ use Fravel\Support\Node;
 final readonly class Rule
 {
     /** @param  bool  $leadsOpen  whether its way is there, does nothing and leads nowhere yet */
-    public function __construct(public Matcher $match, public Verdict $verdict, public Reaction $reaction, public bool $leadsOpen = false)
-    {
+    public function __construct(
+        public Matcher $match,
+        public Verdict $verdict,
+        public Reaction $reaction,
+        public bool $leadsOpen = false,
+    ) {
     }
 
     public static function read(Node $node): self

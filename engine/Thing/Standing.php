@@ -31,17 +31,30 @@ final readonly class Standing extends Thing
 
     public static function schema(): array
     {
-        return ['of' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']], 'order' => ['enum' => ['given', 'highest']]];
+        return [
+            'of' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+            'order' => ['enum' => ['given', 'highest']],
+        ];
     }
 
     public function shown(Showing $showing): array
     {
         $bars = [];
         foreach ($this->of as $id) {
-            $bars[$id] = ['name' => $showing->game->tallies()[$id]->name ?? $id, 'value' => $showing->state->tally($id), 'stands' => self::stands($showing->state, $id)];
+            $bars[$id] = [
+                'name' => $showing->game->tallies()[$id]->name ?? $id,
+                'value' => $showing->state->tally($id),
+                'stands' => self::stands($showing->state, $id),
+            ];
         }
         if ($this->order === 'highest') {
-            uasort($bars, static fn (array $a, array $b): int => [self::ORDER[$b['stands']], $b['value']] <=> [self::ORDER[$a['stands']], $a['value']]);
+            uasort(
+                $bars,
+                static fn (array $a, array $b): int => [self::ORDER[$b['stands']], $b['value']] <=> [
+                    self::ORDER[$a['stands']],
+                    $a['value'],
+                ],
+            );
         }
 
         return ['bars' => array_values($bars)];

@@ -20,8 +20,13 @@ final readonly class Text extends Thing
     public const COLOURS = ['ink', 'paper', 'deep', 'lamp', 'signal', 'moss', 'dusk'];
 
     /** @param  bool  $plate  whether it stands on a plate of paper */
-    public function __construct(Common $common, public string $md, public string $size, public string $colour, public bool $plate)
-    {
+    public function __construct(
+        Common $common,
+        public string $md,
+        public string $size,
+        public string $colour,
+        public bool $plate,
+    ) {
         parent::__construct($common);
     }
 
@@ -48,7 +53,12 @@ final readonly class Text extends Thing
 
     public function shown(Showing $showing): array
     {
-        return ['md' => $showing->fill($this->md), 'size' => $this->size, 'colour' => $this->colour, 'plate' => $this->plate];
+        return [
+            'md' => $showing->fill($this->md),
+            'size' => $this->size,
+            'colour' => $this->colour,
+            'plate' => $this->plate,
+        ];
     }
 
     public function words(): array

@@ -43,7 +43,10 @@ abstract readonly class Thing
     /** @return list<ReactionList> all that may come of doing something with it */
     abstract public function reactions(): array;
 
-    /** @return list<array<string, mixed>> what a student may try to do with it, as it is sent; answers to its locks aside */
+    /**
+     * @return list<array<string, mixed>> what a student may try to do with it, as it is sent; answers to its locks
+     *     aside
+     */
     abstract public function actions(): array;
 
     /** Does it, or refuses it. */
@@ -64,7 +67,10 @@ abstract readonly class Thing
     /** Says which facts of its own a search must follow. */
     abstract public function keep(Keeping $keeping): void;
 
-    /** Whether doing something with it, its reactions aside, never takes anything from a play, but for lowering and hints. */
+    /**
+     * Whether doing something with it, its reactions aside, never takes anything from a play, but for lowering and
+     * hints.
+     */
     abstract public function onlyAdds(): bool;
 
     /** Whether doing something with it, its reactions aside, may take something from a play. */

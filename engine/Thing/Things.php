@@ -70,7 +70,10 @@ final class Things
      */
     public static function locks(array $things): array
     {
-        return array_merge([], ...array_map(static fn (Thing $thing): array => $thing->locks(), self::flattened($things)));
+        return array_merge(
+            [],
+            ...array_map(static fn (Thing $thing): array => $thing->locks(), self::flattened($things)),
+        );
     }
 
     /**
@@ -86,7 +89,7 @@ final class Things
             }
             $shown[] = $thing;
             $inner = $thing->thingsIn($state);
-            array_push($shown, ...($inner === [] ? [] : self::shown($inner, $state, $now)));
+            array_push($shown, ...$inner === [] ? [] : self::shown($inner, $state, $now));
         }
 
         return $shown;

@@ -11,7 +11,11 @@ final readonly class Words
      * @param  string|null  $on  the plain colour behind them; null where something else is
      * @param  bool  $isBare  whether they stand on whatever the scene has behind its things
      */
-    public function __construct(public string $md, public ?string $colour = null, public ?string $on = null, public bool $isBare = false)
-    {
+    public function __construct(
+        public string $md,
+        public ?string $colour = null,
+        public ?string $on = null,
+        public bool $isBare = false,
+    ) {
     }
 }

@@ -15,20 +15,35 @@ final class Builder
 
     private readonly LockFields $locks;
 
-    /** @param  array{chapter: string, scene: string, ending: string, said: string}  $words titles, where the rows have none */
-    private function __construct(private readonly string $language, private readonly array $words, private readonly Randomizer $random)
-    {
+    /**
+     * @param  array{chapter: string, scene: string, ending: string, said: string}  $words titles, where the rows have
+     *     none
+     */
+    private function __construct(
+        private readonly string $language,
+        private readonly array $words,
+        private readonly Randomizer $random,
+    ) {
         $this->locks = new LockFields($language);
     }
 
     /**
      * @param  list<Row>  $rows  those that are not buildable are left out
-     * @param  array{chapter: string, scene: string, ending: string, said: string}  $words  `scene` takes :room and :number
+     * @param  array{chapter: string, scene: string, ending: string, said: string}  $words  `scene` takes :room and
+     *     :number
      * @return array<string, mixed> a document
      */
-    public static function build(array $rows, string $title, string $language, array $words, Randomizer $random = new Randomizer): array
-    {
-        return (new self($language, $words, $random))->game(array_values(array_filter($rows, static fn (Row $row): bool => $row->isBuildable())), $title);
+    public static function build(
+        array $rows,
+        string $title,
+        string $language,
+        array $words,
+        Randomizer $random = new Randomizer(),
+    ): array {
+        return (new self($language, $words, $random))->game(
+            array_values(array_filter($rows, static fn (Row $row): bool => $row->isBuildable())),
+            $title,
+        );
     }
 
     /**
@@ -41,7 +56,11 @@ final class Builder
         $scenes = [];
         foreach ($this->byRoom($rows) as $room => $inRoom) {
             $chapter = $this->id((string) $room);
-            $places = array_map(fn (Row $row, int $place): array => $this->scene($row, (string) $room, $place + 1, $chapter), $inRoom, array_keys($inRoom));
+            $places = array_map(
+                fn (Row $row, int $place): array => $this->scene($row, (string) $room, $place + 1, $chapter),
+                $inRoom,
+                array_keys($inRoom),
+            );
             $chapters[] = ['id' => $chapter, 'title' => (string) $room, 'start' => $places[0]['id']];
             array_push($scenes, ...$places);
         }
@@ -89,7 +108,13 @@ final class Builder
             'otherwise' => $row->feedback === '' ? [] : [['say' => $row->feedback]],
         ];
 
-        return ['id' => $this->id('scene'), 'chapter' => $chapter, 'title' => $lock['label'], 'layout' => 'page', 'things' => [$lock]];
+        return [
+            'id' => $this->id('scene'),
+            'chapter' => $chapter,
+            'title' => $lock['label'],
+            'layout' => 'page',
+            'things' => [$lock],
+        ];
     }
 
     /**
@@ -108,7 +133,13 @@ final class Builder
     /** @return array<string, mixed> */
     private function ending(string $id): array
     {
-        return ['id' => $id, 'title' => $this->words['ending'], 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => $this->words['said']]];
+        return [
+            'id' => $id,
+            'title' => $this->words['ending'],
+            'layout' => 'page',
+            'things' => [],
+            'ending' => ['kind' => 'won', 'md' => $this->words['said']],
+        ];
     }
 
     private function id(string $stem): string

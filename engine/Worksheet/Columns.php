@@ -8,10 +8,63 @@ namespace Fravel\Worksheet;
 final readonly class Columns
 {
     private const NAMES = [
-        'question' => ['question', 'questions', 'ask', 'task', 'prompt', 'frage', 'aufgabe', 'pregunta', 'domanda', 'vraag', 'énoncé', 'q'],
-        'answer' => ['answer', 'answers', 'solution', 'right answer', 'antwort', 'antworten', 'lösung', 'réponse', 'réponses', 'respuesta', 'respuestas', 'a'],
-        'feedback' => ['if wrong', 'feedback', 'when wrong', 'feedback when wrong', 'hint', 'wrong', 'wenn falsch', 'rückmeldung', 'si faux', 'si incorrecto', 'si es incorrecto', 'tip'],
-        'room' => ['room', 'chapter', 'place', 'section', 'raum', 'kapitel', 'zimmer', 'salle', 'chapitre', 'pièce', 'sala', 'capítulo', 'habitación'],
+        'question' => [
+            'question',
+            'questions',
+            'ask',
+            'task',
+            'prompt',
+            'frage',
+            'aufgabe',
+            'pregunta',
+            'domanda',
+            'vraag',
+            'énoncé',
+            'q',
+        ],
+        'answer' => [
+            'answer',
+            'answers',
+            'solution',
+            'right answer',
+            'antwort',
+            'antworten',
+            'lösung',
+            'réponse',
+            'réponses',
+            'respuesta',
+            'respuestas',
+            'a',
+        ],
+        'feedback' => [
+            'if wrong',
+            'feedback',
+            'when wrong',
+            'feedback when wrong',
+            'hint',
+            'wrong',
+            'wenn falsch',
+            'rückmeldung',
+            'si faux',
+            'si incorrecto',
+            'si es incorrecto',
+            'tip',
+        ],
+        'room' => [
+            'room',
+            'chapter',
+            'place',
+            'section',
+            'raum',
+            'kapitel',
+            'zimmer',
+            'salle',
+            'chapitre',
+            'pièce',
+            'sala',
+            'capítulo',
+            'habitación',
+        ],
     ];
 
     public function __construct(
@@ -38,7 +91,13 @@ final readonly class Columns
             return new self(0, 1, 2, 3, false);
         }
 
-        return new self($places['question'] ?? 0, $places['answer'] ?? 1, $places['feedback'] ?? null, $places['room'] ?? null, true);
+        return new self(
+            $places['question'] ?? 0,
+            $places['answer'] ?? 1,
+            $places['feedback'] ?? null,
+            $places['room'] ?? null,
+            true,
+        );
     }
 
     /**

@@ -31,7 +31,10 @@ final readonly class LockFields
     public function of(Row $row): array
     {
         return match ($row->kind) {
-            Kind::Sentence => ['input' => ['type' => 'long'], 'match' => ['length' => ['min' => self::SENTENCE, 'max' => null, 'of' => 'words']]],
+            Kind::Sentence => [
+                'input' => ['type' => 'long'],
+                'match' => ['length' => ['min' => self::SENTENCE, 'max' => null, 'of' => 'words']],
+            ],
             Kind::Digits => $this->digits($row),
             Kind::Number => $this->number($row),
             Kind::Text => ['input' => ['type' => 'text'], 'match' => ['equals' => $row->answers]],
@@ -93,7 +96,9 @@ final readonly class LockFields
             return null;
         }
 
-        return ['number' => $written] + ($isAbout ? ['within' => self::ABOUT] : []) + ($unit === null ? [] : ['unit' => $unit]);
+        return ['number' => $written] +
+            ($isAbout ? ['within' => self::ABOUT] : []) +
+            ($unit === null ? [] : ['unit' => $unit]);
     }
 
     /** The number as JSON holds it; one that no decimal of 12 places gives exactly is left to text. */

@@ -11,7 +11,8 @@ final readonly class Row
      * @param  int  $number  in the file, from 1
      * @param  list<string>  $answers  any of which is right
      * @param  bool  $isAbout  a number within two per cent is right too
-     * @param  list<string>  $notes  codes: row.alternatives, row.unit, row.about, row.sentence, row.code, row.no-answer, row.no-feedback
+     * @param  list<string>  $notes  codes: row.alternatives, row.unit, row.about, row.sentence, row.code,
+     *     row.no-answer, row.no-feedback
      * @param  int|null  $repeats  number of the earlier row that asks the same
      */
     public function __construct(
@@ -29,9 +30,26 @@ final readonly class Row
     }
 
     /** The row that a corrected preview sends back. */
-    public static function corrected(int $number, string $question, string $answers, Kind $kind, bool $isAbout, string $feedback, string $room, bool $isTaken = true): self
-    {
-        return new self($number, trim($question), Understanding::lines($answers), $kind, $isAbout, trim($feedback), trim($room), $isTaken);
+    public static function corrected(
+        int $number,
+        string $question,
+        string $answers,
+        Kind $kind,
+        bool $isAbout,
+        string $feedback,
+        string $room,
+        bool $isTaken = true,
+    ): self {
+        return new self(
+            $number,
+            trim($question),
+            Understanding::lines($answers),
+            $kind,
+            $isAbout,
+            trim($feedback),
+            trim($room),
+            $isTaken,
+        );
     }
 
     /** A question with its answer as it would be understood in a worksheet. */
@@ -44,7 +62,18 @@ final readonly class Row
 
     public function withFeedback(string $feedback): self
     {
-        return new self($this->number, $this->question, $this->answers, $this->kind, $this->isAbout, $feedback, $this->room, $this->isTaken, $this->notes, $this->repeats);
+        return new self(
+            $this->number,
+            $this->question,
+            $this->answers,
+            $this->kind,
+            $this->isAbout,
+            $feedback,
+            $this->room,
+            $this->isTaken,
+            $this->notes,
+            $this->repeats,
+        );
     }
 
     public function isBuildable(): bool

@@ -7,8 +7,8 @@ namespace Fravel\Worksheet;
 /**
  * Rows of cells, read from what a spreadsheet program saves or puts on the clipboard.
  *
- * Fields, quotes and line ends are those of RFC 4180, with tab, semicolon, comma or bar between the fields; which one is
- * the one that parts the rows most evenly.
+ * Fields, quotes and line ends are those of RFC 4180, with tab, semicolon, comma or bar between the fields; which one
+ * is the one that parts the rows most evenly.
  */
 final readonly class Table
 {

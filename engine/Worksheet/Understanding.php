@@ -10,7 +10,8 @@ use Fravel\Answer\Quantity;
 final readonly class Understanding
 {
     /** Words in a question that ask for no exact number. */
-    private const ABOUT = '/\b(about|roughly|approximately|nearly|around|environ|à peu près|ungefähr|etwa|rund|circa|ca|aproximadamente|más o menos)\b/ui';
+    private const ABOUT = '/\b(about|roughly|approximately|nearly|around|environ|à peu '
+        .'près|ungefähr|etwa|rund|circa|ca|aproximadamente|más o menos)\b/ui';
 
     /** A code that begins with 0 keeps it: the length of the digits that makes a code rather than a number. */
     private const CODE = '/^0\d{2,9}$/D';
@@ -26,10 +27,17 @@ final readonly class Understanding
             return new self([], Kind::Sentence, false);
         }
         $answers = self::alternatives($cell);
-        if ($answers !== [] && array_filter($answers, static fn (string $answer): bool => preg_match(self::CODE, $answer) !== 1) === []) {
+        if (
+            $answers !== [] &&
+            array_filter($answers, static fn (string $answer): bool => preg_match(self::CODE, $answer) !== 1) === []
+        ) {
             return new self($answers, Kind::Digits, false);
         }
-        if ($answers !== [] && array_filter($answers, static fn (string $answer): bool => Quantity::read($answer, $language) === null) === []) {
+        if (
+            $answers !== [] &&
+            array_filter($answers, static fn (string $answer): bool => Quantity::read($answer, $language) === null) ===
+                []
+        ) {
             return new self($answers, Kind::Number, preg_match(self::ABOUT, $question) === 1);
         }
 
@@ -43,7 +51,13 @@ final readonly class Understanding
      */
     public static function lines(string $text): array
     {
-        return array_values(array_unique(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== '')));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== '',
+                ),
+            ),
+        );
     }
 
     /**

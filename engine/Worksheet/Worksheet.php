@@ -84,17 +84,23 @@ final readonly class Worksheet
     /** @return list<string> */
     private static function notes(Understanding $meant, string $feedback, string $language): array
     {
-        $hasUnit = $meant->kind === Kind::Number
-            && array_filter($meant->answers, static fn (string $answer): bool => Number::read($answer, $language) === null) !== [];
+        $hasUnit =
+            $meant->kind === Kind::Number &&
+            array_filter(
+                $meant->answers,
+                static fn (string $answer): bool => Number::read($answer, $language) === null,
+            ) !== [];
 
-        return array_keys(array_filter([
-            'row.no-answer' => $meant->answers === [] && $meant->kind !== Kind::Sentence,
-            'row.alternatives' => count($meant->answers) > 1,
-            'row.unit' => $hasUnit,
-            'row.about' => $meant->isAbout,
-            'row.sentence' => $meant->kind === Kind::Sentence,
-            'row.code' => $meant->kind === Kind::Digits,
-            'row.no-feedback' => $feedback === '',
-        ]));
+        return array_keys(
+            array_filter([
+                'row.no-answer' => $meant->answers === [] && $meant->kind !== Kind::Sentence,
+                'row.alternatives' => count($meant->answers) > 1,
+                'row.unit' => $hasUnit,
+                'row.about' => $meant->isAbout,
+                'row.sentence' => $meant->kind === Kind::Sentence,
+                'row.code' => $meant->kind === Kind::Digits,
+                'row.no-feedback' => $feedback === '',
+            ]),
+        );
     }
 }

@@ -7,8 +7,10 @@ return [
         'deleteChapter' => 'Dieses Kapitel löschen; {count|=1 seine Szene bleibt|seine :count Szenen bleiben}',
         'yesEnding' => 'ja: :ending',
         'leadTo' => 'zu :scene führen',
-        'waysHere' => '{count|=1 Ein Weg führt|:count Wege führen} hierher, aus :from. Wohin {count|=1 soll er|sollen sie} dann führen?',
-        'startsThen' => 'Das Spiel beginnt hier. Wo soll es dann beginnen?{count|=0 | Was hierher führte, führt auch dorthin.}',
+        'waysHere' => '{count|=1 Ein Weg führt|:count Wege führen} hierher, aus :from. Wohin {count|=1 soll er|sollen '
+            .'sie} dann führen?',
+        'startsThen' => 'Das Spiel beginnt hier. Wo soll es dann beginnen?{count|=0 | Was hierher führte, führt auch '
+            .'dorthin.}',
         'heading' => 'Diese Szene',
         'title' => 'Titel',
         'theGameStartsHere' => 'Das Spiel beginnt hier',
@@ -180,7 +182,8 @@ return [
     ],
     'looks' => [
         'words' => 'Worte',
-        'starsMakeItalicsTwoMake' => '*Sterne* machen kursiv, **zwei** fett; eine Zeile mit „- “ beginnt eine Liste, „# “ eine Überschrift; $x^2$ wird als Formel gezeichnet.',
+        'starsMakeItalicsTwoMake' => '*Sterne* machen kursiv, **zwei** fett; eine Zeile mit „- “ beginnt eine Liste, '
+            .'„# “ eine Überschrift; $x^2$ wird als Formel gezeichnet.',
         'size' => 'Größe',
         'colour' => 'Farbe',
         'onAPlateOfPaper' => 'auf einem Blatt Papier',

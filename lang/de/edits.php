@@ -101,11 +101,14 @@ return [
     ],
     'refused' => [
         'edit' => [
-            'busy' => 'Mit diesem Spiel geschieht zu viel auf einmal. Ihre letzte Änderung wurde nicht genommen; versuchen Sie sie noch einmal.',
-            'conflict' => 'Ein anderer Tab hat inzwischen dasselbe geändert (:label). Ihre letzte Änderung wurde nicht genommen; so steht das Spiel jetzt.',
+            'busy' => 'Mit diesem Spiel geschieht zu viel auf einmal. Ihre letzte Änderung wurde nicht genommen; '
+                .'versuchen Sie sie noch einmal.',
+            'conflict' => 'Ein anderer Tab hat inzwischen dasselbe geändert (:label). Ihre letzte Änderung wurde '
+                .'nicht genommen; so steht das Spiel jetzt.',
         ],
         'part' => [
-            'gone' => 'Dieser Teil wurde inzwischen gelöscht. Ihre letzte Änderung wurde nicht genommen; alles andere bleibt.',
+            'gone' => 'Dieser Teil wurde inzwischen gelöscht. Ihre letzte Änderung wurde nicht genommen; alles andere '
+                .'bleibt.',
             'malformed' => 'Dieser Teil hat keine richtige Form. Nichts wurde geändert.',
         ],
         'id' => [
@@ -114,7 +117,9 @@ return [
             'malformed' => 'Dieser Teil hat keinen richtigen Namen. Nichts wurde geändert.',
         ],
         'field' => ['fixed' => 'Das lässt sich so nicht ändern. Nichts wurde geändert.'],
-        'document' => ['large' => 'Das Spiel würde größer als :most MB. Die Änderung wurde nicht genommen; alles andere bleibt.'],
+        'document' => [
+            'large' => 'Das Spiel würde größer als :most MB. Die Änderung wurde nicht genommen; alles andere bleibt.',
+        ],
         'copies' => ['many' => 'Das wären zu viele Kopien auf einmal: höchstens :most Teile. Nichts wurde geändert.'],
         'command' => [
             'large' => 'Diese Änderung ist größer als :most MB. Sie wurde nicht genommen; alles andere bleibt.',
@@ -122,10 +127,17 @@ return [
         ],
         'history' => ['start' => 'Es gibt nichts rückgängig zu machen.', 'end' => 'Es gibt nichts wiederherzustellen.'],
         'pattern' => ['malformed' => 'Dieses Suchmuster ist nicht zu lesen (:fault). Das vorherige bleibt.'],
-        'text' => ['long' => 'Das wird mit Antworten verglichen und darf :most Zeichen haben; es hat :found. Was vorher da war, bleibt.'],
-        'lock' => ['heavy' => 'Damit müsste man warten, während Antworten verglichen werden. Die Regeln davor bleiben.'],
+        'text' => [
+            'long' => 'Das wird mit Antworten verglichen und darf :most Zeichen haben; es hat :found. Was vorher da '
+                .'war, bleibt.',
+        ],
+        'lock' => [
+            'heavy' => 'Damit müsste man warten, während Antworten verglichen werden. Die Regeln davor bleiben.',
+        ],
         'unit' => ['unknown' => '„:found“ ist keine Einheit, die Fravel kennt. Die vorherige bleibt.'],
-        'shape' => ['wrong' => 'Das müsste :expected sein. Die Änderung wurde nicht genommen; was vorher da war, bleibt.'],
+        'shape' => [
+            'wrong' => 'Das müsste :expected sein. Die Änderung wurde nicht genommen; was vorher da war, bleibt.',
+        ],
         'other' => 'Diese Änderung wurde nicht genommen; was vorher da war, bleibt.',
     ],
 ];

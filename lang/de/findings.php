@@ -9,10 +9,14 @@ return [
     'scene.stuck' => 'Von „:scene“ führt nichts weiter, und sie ist kein Ende.',
     'ending.none' => 'Das Spiel hat kein Ende.',
     'ending.unreachable' => 'Das Ende „:scene“ ist nicht zu erreichen.',
-    'play.trap' => 'In „:scene“ kann man stecken bleiben: {steps|=0 von Anfang an ist kein Ende zu erreichen|=1 nach dem gezeigten Schritt ist kein Ende mehr zu erreichen|nach den :steps gezeigten Schritten ist kein Ende mehr zu erreichen}.',
+    'play.trap' => 'In „:scene“ kann man stecken bleiben: {steps|=0 von Anfang an ist kein Ende zu erreichen|=1 nach '
+        .'dem gezeigten Schritt ist kein Ende mehr zu erreichen|nach den :steps gezeigten Schritten ist kein Ende '
+        .'mehr zu erreichen}.',
     'lock.never-opens' => 'Nichts öffnet „:lock“ in „:scene“.',
-    'lock.undecided' => 'Ob eine Antwort „:lock“ in „:scene“ öffnet, ließ sich nicht ausrechnen: bitte probieren Sie selbst eine.',
-    'rule.hidden' => 'Regel :rule von „:lock“ in „:scene“ (:what) kommt nie dran: frühere Regeln nehmen alle ihre Antworten.',
+    'lock.undecided' => 'Ob eine Antwort „:lock“ in „:scene“ öffnet, ließ sich nicht ausrechnen: bitte probieren Sie '
+        .'selbst eine.',
+    'rule.hidden' => 'Regel :rule von „:lock“ in „:scene“ (:what) kommt nie dran: frühere Regeln nehmen alle ihre '
+        .'Antworten.',
     'lock.skipped' => '„:lock“ in „:scene“ kann zu bleiben: ein anderer Weg führt weiter zu „:to“ und zu allem sonst.',
     'code.unexplained' => 'Die Hinweise zu „:lock“ in „:scene“ ergeben :figures, und der Code ist ein anderer.',
     'token.never-given' => 'Nach „:token“ wird gefragt, und niemand bekommt es.',
@@ -23,7 +27,8 @@ return [
     'condition.constant' => 'In „:scene“ gilt :how, wovon „:part“ abhängt{said|=0 |: :what}.',
     'answer.loose' => '„:lock“ in „:scene“ öffnet auch auf falsche Antworten, etwa :answers.',
     'answer.leaked' => 'Was „:lock“ in „:scene“ beim ersten Versuch sagt, enthält die Antwort (:answer).',
-    'lock.guessable' => '„:lock“ in „:scene“ lässt sich raten: etwa {guesses|=1 ein Versuch|:guesses Versuche}, {seconds|=1 eine Sekunde|:seconds Sekunden}.',
+    'lock.guessable' => '„:lock“ in „:scene“ lässt sich raten: etwa {guesses|=1 ein Versuch|:guesses Versuche}, '
+        .'{seconds|=1 eine Sekunde|:seconds Sekunden}.',
     'asset.missing' => 'In „:scene“ fehlt die Datei eines Bildes oder Clips (:part).',
     'contrast.low' => 'In „:scene“ sind die Worte von „:part“ auf :colour schwer zu lesen.',
     'scene.crowded' => '„:scene“ enthält mehr, als man aufnimmt; einiges könnte in eine eigene Szene.',
@@ -31,6 +36,7 @@ return [
     'scene.empty' => 'In „:scene“ ist noch nichts.',
     'route.open' => '„:part“ in „:scene“ führt noch nirgendwohin.',
     'text.sample' => '„:part“ hat noch die Worte, mit denen es gemacht wurde.',
-    'walkthrough.parts' => 'Der Durchlauf „:name“ stimmt nicht mehr: Schritt :step führte zu {gone|=1 einer Szene, die es nicht mehr gibt|„:expected“}, jetzt endet er bei „:found“.',
+    'walkthrough.parts' => 'Der Durchlauf „:name“ stimmt nicht mehr: Schritt :step führte zu {gone|=1 einer Szene, '
+        .'die es nicht mehr gibt|„:expected“}, jetzt endet er bei „:found“.',
     'alt.missing' => 'Ein Bild in „:scene“ hat keine Worte für die, die es nicht sehen.',
 ];

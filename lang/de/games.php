@@ -6,7 +6,8 @@ return [
     'title' => 'Titel des Spiels',
     'edition' => 'Ausgabe :number',
     'from' => [
-        'worksheet' => 'Fragen mit ihren Antworten einfügen oder öffnen. Jede wird ein Schloss, jeder Raum ein Kapitel. Es ist sofort spielbar.',
+        'worksheet' => 'Fragen mit ihren Antworten einfügen oder öffnen. Jede wird ein Schloss, jeder Raum ein '
+            .'Kapitel. Es ist sofort spielbar.',
         'take' => 'Ein Arbeitsblatt nehmen',
         'scene' => 'Aus einer Szene',
         'scene_help' => 'Mit einer leeren Szene beginnen und den Weg von dort bauen.',
@@ -17,7 +18,8 @@ return [
         'file_field' => 'Die Datei des Spiels',
         'bring' => 'Zurückholen',
         'pattern' => 'Aus einem Muster',
-        'pattern_help' => 'Sie geben den Inhalt; Szenen, Schlösser und Wege werden dafür gebaut. Alles lässt sich danach ändern.',
+        'pattern_help' => 'Sie geben den Inhalt; Szenen, Schlösser und Wege werden dafür gebaut. Alles lässt sich '
+            .'danach ändern.',
     ],
     'away' => 'Weggelegte Spiele',
     'search' => 'Ihre Spiele durchsuchen',
@@ -29,7 +31,8 @@ return [
     'back' => 'Zurück zum Regal',
     'away_count' => '{count|=1 1 Spiel|:count Spiele} weggelegt',
     'show' => 'zeigen',
-    'length' => '{chapters|=1 1 Kapitel|:chapters Kapitel} · {scenes|=1 1 Szene|:scenes Szenen} · {locks|=1 1 Schloss|:locks Schlösser}',
+    'length' => '{chapters|=1 1 Kapitel|:chapters Kapitel} · {scenes|=1 1 Szene|:scenes Szenen} · {locks|=1 1 '
+        .'Schloss|:locks Schlösser}',
     'as_draft' => 'wie im Entwurf',
     'changed' => 'Entwurf geändert :when',
     'draft' => 'Entwurf',

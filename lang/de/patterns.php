@@ -4,53 +4,86 @@
 return [
     'title' => 'Aus einem Muster bauen', 'build' => 'Bauen', 'close' => 'jetzt nicht', 'optional' => 'wenn gewünscht',
     'needs' => 'Noch nötig: :fields', 'understood' => ':count verstanden', 'left' => ':count ausgelassen',
-    'long' => 'Ein Feld ist länger als die :max Zeichen, die es haben darf. Es ist noch hier; kürzen Sie es.', 'built' => '„:name“ gebaut',
+    'long' => 'Ein Feld ist länger als die :max Zeichen, die es haben darf. Es ist noch hier; kürzen Sie es.',
+    'built' => '„:name“ gebaut',
     'rows' => 'Zeilen aus einer Tabelle eintippen oder einfügen', 'usual' => 'Was ich meistens will',
     'usualLook' => 'Oben in jeder Szene', 'noLook' => 'nichts', 'usualRight' => 'Worte zu einer richtigen Antwort',
     'usualWrong' => 'Worte zu einer falschen Antwort', 'usualTries' => 'Pause nach so vielen falschen Versuchen',
     'usualWait' => 'Sekunden der Pause', 'kept' => 'fürs nächste Mal gemerkt',
-    'picture' => 'Welches Bild', 'picked' => 'ein anderes Bild', 'afterHere' => 'Es kommt hinter „:scene“.', 'alone' => 'Daraus wird dieses Spiel.',
-    'gameTitle' => 'Titel des Spiels', 'instead' => 'Welchen Weg es übernimmt', 'way' => '„:part“ → :to', 'open' => 'ein offenes Ende',
-    'fault' => ['codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.'], 'pictures' => 'was gebaut wird',
+    'picture' => 'Welches Bild', 'picked' => 'ein anderes Bild', 'afterHere' => 'Es kommt hinter „:scene“.',
+    'alone' => 'Daraus wird dieses Spiel.',
+    'gameTitle' => 'Titel des Spiels', 'instead' => 'Welchen Weg es übernimmt', 'way' => '„:part“ → :to',
+    'open' => 'ein offenes Ende',
+    'fault' => ['codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.'],
+    'pictures' => 'was gebaut wird',
     'choices' => ['same' => 'dieselbe Frage noch einmal', 'next' => 'die nächste Frage'],
     'columns' => [
-        'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema', 'revise' => 'was zu üben ist',
-        'way' => 'Weg', 'what happens' => 'was geschieht', 'how it ends' => 'dann: nichts, um weiterzugehen, „zurück“, oder wie es endet',
-        'outcome' => 'Ergebnis', 'what is said' => 'was gesagt wird', 'first' => 'erstes Ergebnis', 'second' => 'zweites …', 'third' => 'drittes …',
-        'right answer' => 'richtige Antwort', 'another' => 'eine andere (oder keine)', 'front' => 'Vorderseite', 'back' => 'Rückseite',
+        'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
+        'revise' => 'was zu üben ist',
+        'way' => 'Weg', 'what happens' => 'was geschieht',
+        'how it ends' => 'dann: nichts, um weiterzugehen, „zurück“, oder wie es endet',
+        'outcome' => 'Ergebnis', 'what is said' => 'was gesagt wird', 'first' => 'erstes Ergebnis',
+        'second' => 'zweites …', 'third' => 'drittes …',
+        'right answer' => 'richtige Antwort', 'another' => 'eine andere (oder keine)', 'front' => 'Vorderseite',
+        'back' => 'Rückseite',
     ],
     'fields' => [
         'questions' => 'Fragen', 'place' => 'Name des Ortes', 'ask' => 'Was die Tür fragt', 'code' => 'Der Code',
-        'codes' => 'Codes der Türen, Raum für Raum', 'wrong' => 'Was bei falschem Code zu lesen ist', 'right' => 'Was bei richtigem Code zu lesen ist',
+        'codes' => 'Codes der Türen, Raum für Raum', 'wrong' => 'Was bei falschem Code zu lesen ist',
+        'right' => 'Was bei richtigem Code zu lesen ist',
         'then' => 'Nach dem Üben kommt', 'intro' => 'Was dort zuerst zu lesen ist', 'gate' => 'Name des Tors',
         'refused' => 'Was das Tor denen sagt, denen ein Stempel fehlt',
         'title' => 'Titel', 'problem' => 'Das Problem', 'ways' => 'Wege, es zu lösen', 'outcomes' => 'Ergebnisse',
-        'quizQuestions' => 'Fragen, eine Auswahl je Ergebnis', 'practice' => 'Fragen', 'least' => 'So viele auf Anhieb richtig führen weiter',
+        'quizQuestions' => 'Fragen, eine Auswahl je Ergebnis', 'practice' => 'Fragen',
+        'least' => 'So viele auf Anhieb richtig führen weiter',
         'revise' => 'Was zu üben ist', 'picture' => 'Bild', 'inside' => 'Was darin ist', 'cards' => 'Karten',
     ],
     'all' => [
-        'ladder' => ['name' => 'Fragenleiter', 'for' => 'Ein Arbeitsblatt wird ein Weg: jede Antwort öffnet die nächste Frage.'],
+        'ladder' => [
+            'name' => 'Fragenleiter', 'for' => 'Ein Arbeitsblatt wird ein Weg: jede Antwort öffnet die nächste Frage.',
+        ],
         'keypad' => ['name' => 'Tür mit Code', 'for' => 'Eine Tür, ein Code, und was dazu zu lesen ist.'],
-        'rooms' => ['name' => 'Räume mit Hinweisen', 'for' => 'Jede Frage gibt eine Ziffer; die Ziffern eines Raums öffnen seine Tür.'],
+        'rooms' => [
+            'name' => 'Räume mit Hinweisen',
+            'for' => 'Jede Frage gibt eine Ziffer; die Ziffern eines Raums öffnen seine Tür.',
+        ],
         'revise' => ['name' => 'Frage und Übung', 'for' => 'Eine falsche Antwort führt zum Üben und zurück.'],
-        'hub' => ['name' => 'Themen in beliebiger Reihenfolge', 'for' => 'Ein Ort zum Aufbrechen, Themen nach Belieben, ein Tor am Ende.'],
+        'hub' => [
+            'name' => 'Themen in beliebiger Reihenfolge',
+            'for' => 'Ein Ort zum Aufbrechen, Themen nach Belieben, ein Tor am Ende.',
+        ],
         'gauntlet' => ['name' => 'Alles in einem Zug', 'for' => 'Jede falsche Antwort führt zurück zum Anfang.'],
         'ways' => ['name' => 'Mehrere Auswege', 'for' => 'Ein Problem, Wege, es zu lösen, und was aus jedem wird.'],
         'quiz' => ['name' => 'Wer bist du?', 'for' => 'Auswahlen zählen für Ergebnisse; das höchste gewinnt.'],
-        'practice' => ['name' => 'Üben, bis es sitzt', 'for' => 'Genug auf Anhieb richtig führt weiter; sonst üben, dann noch einmal in neuer Reihenfolge.'],
+        'practice' => [
+            'name' => 'Üben, bis es sitzt',
+            'for' => 'Genug auf Anhieb richtig führt weiter; sonst üben, dann noch einmal in neuer Reihenfolge.',
+        ],
         'picture' => ['name' => 'Antworten neben einem Bild', 'for' => 'Ein Arbeitsblatt, das sich selbst prüft.'],
         'treasure' => ['name' => 'Schatzkiste', 'for' => 'Mehrere Schlösser; sind alle offen, was darin ist.'],
         'reveal' => ['name' => 'Karten zum Abheben', 'for' => 'Unter jeder ist etwas.'],
     ],
     'sample' => [
-        'questions' => "Welches Licht zeigt ein Hafen auf seiner linken Seite?\trot\tBackbord ist links.\tKai\nWie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60.\tKai\nEin Turm hat 48 Stufen; 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\nWas bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
-        'ask' => 'Die vier Ziffern auf der Gezeitentafel?', 'code' => '0917', 'codes' => '31, 42 – sie werden gezogen, wenn das leer bleibt',
+        'questions' => "Welches Licht zeigt ein Hafen auf seiner linken Seite?\trot\tBackbord ist links.\tKai\n"
+            ."Wie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60.\tKai\n"
+            ."Ein Turm hat 48 Stufen; 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\n"
+            ."Was bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
+        'ask' => 'Die vier Ziffern auf der Gezeitentafel?', 'code' => '0917',
+        'codes' => '31, 42 – sie werden gezogen, wenn das leer bleibt',
         'problem' => 'Der Nebel ist dicht, die Glocke zerbrochen. Wie warnst du die Fähre?',
-        'ways' => "Die alte Lampe anzünden\tEs dauert, dann brennt sie.\nAuf den Kessel schlagen\tSie hören dich gerade noch.\nSo laut rufen, wie du kannst\tDer Nebel verschluckt es.\tzurück\nAuf den Wind warten\tDer Nebel lichtet sich zu spät.\tDie Fähre kehrt um. Niemand ist verletzt.",
-        'outcomes' => "Wärter\tDu bleibst, wenn andere gehen.\nLotse\tDu kennst den Weg.\nKartograf\tDu siehst, was andere übersehen.",
-        'quizQuestions' => "Was packst du zuerst ein?\teine Laterne\teinen Kompass\teinen Stift\nEin Sturm kommt. Du …\tbleibst\tsteuerst\tzeichnest ihn",
-        'practice' => "Was ist ein Viertel von 48?\t12\t24\t16\nWas ist näher am Meer?\tder Kai\tder Turm\nWas bricht Licht?\teine Linse\tein Seil\teine Glocke",
-        'revise' => 'Eine Linse bricht Licht. Ein Viertel ist die Hälfte der Hälfte.', 'inside' => 'Eine Messinglinse, in eine Flagge gewickelt.',
-        'cards' => "Papageitaucher\tnistet in Höhlen\nSeeschwalbe\tnistet auf blankem Kies\nBasstölpel\tnistet auf Simsen",
+        'ways' => "Die alte Lampe anzünden\tEs dauert, dann brennt sie.\n"
+            ."Auf den Kessel schlagen\tSie hören dich gerade noch.\n"
+            ."So laut rufen, wie du kannst\tDer Nebel verschluckt es.\tzurück\n"
+            ."Auf den Wind warten\tDer Nebel lichtet sich zu spät.\tDie Fähre kehrt um. Niemand ist verletzt.",
+        'outcomes' => "Wärter\tDu bleibst, wenn andere gehen.\nLotse\tDu kennst den Weg.\n"
+            ."Kartograf\tDu siehst, was andere übersehen.",
+        'quizQuestions' => "Was packst du zuerst ein?\teine Laterne\teinen Kompass\teinen Stift\n"
+            ."Ein Sturm kommt. Du …\tbleibst\tsteuerst\tzeichnest ihn",
+        'practice' => "Was ist ein Viertel von 48?\t12\t24\t16\nWas ist näher am Meer?\tder Kai\tder Turm\n"
+            ."Was bricht Licht?\teine Linse\tein Seil\teine Glocke",
+        'revise' => 'Eine Linse bricht Licht. Ein Viertel ist die Hälfte der Hälfte.',
+        'inside' => 'Eine Messinglinse, in eine Flagge gewickelt.',
+        'cards' => "Papageitaucher\tnistet in Höhlen\nSeeschwalbe\tnistet auf blankem Kies\n"
+            ."Basstölpel\tnistet auf Simsen",
     ],
 ];

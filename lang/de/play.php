@@ -14,7 +14,8 @@ return [
     'other_device' => 'Auf einem anderen Gerät: dein Name und',
     'not_me' => 'Nicht :name?',
     'stage' => [
-        'whole' => 'Ganz sehen', 'near' => 'Nah sehen', 'areas' => 'Alle Flächen zeigen', 'list' => 'Alles hier als Liste',
+        'whole' => 'Ganz sehen', 'near' => 'Nah sehen', 'areas' => 'Alle Flächen zeigen',
+        'list' => 'Alles hier als Liste',
     ],
     'mosaic' => ':earned von :of Teilen verdient',
     'try' => 'Versuchen',
@@ -45,18 +46,24 @@ return [
         'place' => 'Platz :number',
     ],
     'palette' => [
-        'red' => 'rot', 'orange' => 'orange', 'yellow' => 'gelb', 'green' => 'grün', 'blue' => 'blau', 'purple' => 'lila',
-        'violet' => 'violett', 'pink' => 'rosa', 'brown' => 'braun', 'black' => 'schwarz', 'white' => 'weiß', 'grey' => 'grau',
+        'red' => 'rot', 'orange' => 'orange', 'yellow' => 'gelb', 'green' => 'grün', 'blue' => 'blau',
+        'purple' => 'lila',
+        'violet' => 'violett', 'pink' => 'rosa', 'brown' => 'braun', 'black' => 'schwarz', 'white' => 'weiß',
+        'grey' => 'grau',
     ],
     'rejoin' => [
-        'label' => 'Deine Partie wiederfinden', 'name' => 'Dein Name im Spiel', 'words' => 'Deine zwei Wörter', 'go' => 'Weiter',
+        'label' => 'Deine Partie wiederfinden', 'name' => 'Dein Name im Spiel', 'words' => 'Deine zwei Wörter',
+        'go' => 'Weiter',
     ],
     'verdict' => ['open' => 'Offen.', 'almost' => 'Nah dran.', 'wrong' => 'Noch nicht.'],
-    'neutral' => ['open' => 'Das stimmt.', 'almost' => 'Nicht ganz. Sieh noch einmal hin.', 'wrong' => 'Das öffnet es nicht.'],
+    'neutral' => [
+        'open' => 'Das stimmt.', 'almost' => 'Nicht ganz. Sieh noch einmal hin.', 'wrong' => 'Das öffnet es nicht.',
+    ],
     'offline' => 'Die Verbindung ist weg. Deine Antwort bleibt hier und wird geschickt, wenn sie wieder da ist.',
     'failing' => 'Bei uns stimmt etwas nicht. Deine Antwort bleibt hier und wird noch einmal geschickt.',
     'again' => 'Nächster Versuch in :seconds s.',
-    'stranger' => 'Dieses Gerät hat seinen Platz verloren. Gib deinen Namen und deine zwei Wörter an, um weiterzumachen; was du getippt hast, ist noch hier.',
+    'stranger' => 'Dieses Gerät hat seinen Platz verloren. Gib deinen Namen und deine zwei Wörter an, um '
+        .'weiterzumachen; was du getippt hast, ist noch hier.',
     'refused' => [
         'answer' => [
             'blank' => 'Tipp erst eine Antwort.',
@@ -71,14 +78,24 @@ return [
             'shut' => 'Das ist noch zu.',
         ],
         'hint' => ['none' => 'Gerade gibt es keinen Hinweis.'],
-        'cover' => ['lifted' => 'Es ist schon abgehoben.', 'locked' => 'Ein Schloss hält das zu.', 'stays' => 'Das bleibt, wie es ist.'],
+        'cover' => [
+            'lifted' => 'Es ist schon abgehoben.', 'locked' => 'Ein Schloss hält das zu.',
+            'stays' => 'Das bleibt, wie es ist.',
+        ],
         'cue' => ['passed' => 'Dieser Augenblick ist vorbei.'],
         'back' => ['none' => 'Von hier führt kein Weg zurück.'],
         'continue' => ['none' => 'Von hier führt noch nichts weiter.'],
         'thing' => ['absent' => 'Das ist nicht mehr hier. Hier bist du jetzt.', 'other' => 'Das geht damit nicht.'],
-        'play' => ['ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.'],
-        'run' => ['closed' => 'Deine Lehrkraft hat dieses Spiel geschlossen. Alles, was du getan hast, ist gespeichert.'],
-        'tally' => ['overflow' => 'Das würde weiter zählen, als Zahlen reichen. Nichts hat sich geändert; sag es deiner Lehrkraft.'],
+        'play' => [
+            'ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.',
+        ],
+        'run' => [
+            'closed' => 'Deine Lehrkraft hat dieses Spiel geschlossen. Alles, was du getan hast, ist gespeichert.',
+        ],
+        'tally' => [
+            'overflow' => 'Das würde weiter zählen, als Zahlen reichen. Nichts hat sich geändert; sag es deiner '
+                .'Lehrkraft.',
+        ],
         'action' => ['unknown' => 'Das war kein Zug dieses Spiels. Nichts hat sich geändert.'],
     ],
     'join' => [
@@ -96,13 +113,20 @@ return [
         'unknown' => 'Es gibt kein Spiel mit dem Code :code. Prüf jeden Buchstaben mit deiner Lehrkraft.',
         'closed' => 'Dieses Spiel ist für Neue geschlossen. Bitte deine Lehrkraft, es zu öffnen.',
         'nameless' => 'Tipp erst einen Namen.',
-        'taken' => 'Hier heißt schon jemand :name. Bist du das, so gib deine zwei Wörter an. Wenn nicht, häng einen Buchstaben an deinen Namen.',
-        'complete' => 'Dieses Spiel nimmt niemand Neues. Hast du schon begonnen, so gib deinen Namen und deine zwei Wörter an.',
-        'unlisted' => ':name steht nicht auf der Liste dieser Klasse. Tipp deinen Namen, wie deine Lehrkraft ihn schrieb.',
-        'slow' => 'Hier haben gerade viele begonnen und nur geraten. Warte {seconds|=1 eine Sekunde|:seconds Sekunden}, dann versuch es noch einmal, oder frag deine Lehrkraft.',
-        'codes' => 'Von hier kamen zu viele falsche Codes. Warte {seconds|=1 eine Sekunde|:seconds Sekunden}, dann versuch es noch einmal.',
-        'wait' => 'Zu viele falsche Wörter. Warte {seconds|=1 eine Sekunde|:seconds Sekunden}, dann versuch es noch einmal.',
-        'no_such' => 'Dieser Name und diese zwei Wörter gehören in diesem Spiel nicht zusammen. Prüf beide, oder frag deine Lehrkraft.',
+        'taken' => 'Hier heißt schon jemand :name. Bist du das, so gib deine zwei Wörter an. Wenn nicht, häng einen '
+            .'Buchstaben an deinen Namen.',
+        'complete' => 'Dieses Spiel nimmt niemand Neues. Hast du schon begonnen, so gib deinen Namen und deine zwei '
+            .'Wörter an.',
+        'unlisted' => ':name steht nicht auf der Liste dieser Klasse. Tipp deinen Namen, wie deine Lehrkraft ihn '
+            .'schrieb.',
+        'slow' => 'Hier haben gerade viele begonnen und nur geraten. Warte {seconds|=1 eine Sekunde|:seconds '
+            .'Sekunden}, dann versuch es noch einmal, oder frag deine Lehrkraft.',
+        'codes' => 'Von hier kamen zu viele falsche Codes. Warte {seconds|=1 eine Sekunde|:seconds Sekunden}, dann '
+            .'versuch es noch einmal.',
+        'wait' => 'Zu viele falsche Wörter. Warte {seconds|=1 eine Sekunde|:seconds Sekunden}, dann versuch es noch '
+            .'einmal.',
+        'no_such' => 'Dieser Name und diese zwei Wörter gehören in diesem Spiel nicht zusammen. Prüf beide, oder frag '
+            .'deine Lehrkraft.',
     ],
     'stands' => ['must' => 'entschieden', 'never' => 'ausgeschlossen'],
     'place' => 'Eine Stelle zum Ansehen',

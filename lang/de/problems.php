@@ -4,7 +4,8 @@
 return [
     'version.unknown' => 'Das ist kein Spieldokument der Version 1: „fravel“ müsste 1 sein.',
     'shape.wrong' => 'Hier müsste :expected stehen; da steht :found.',
-    'id.malformed' => 'Ein Name beginnt mit einem Kleinbuchstaben und hat höchstens 40 Kleinbuchstaben, Ziffern, Binde- und Unterstriche; da steht :found.',
+    'id.malformed' => 'Ein Name beginnt mit einem Kleinbuchstaben und hat höchstens 40 Kleinbuchstaben, Ziffern, '
+        .'Binde- und Unterstriche; da steht :found.',
     'id.twice' => 'Der Name „:id“ ist schon vergeben, bei :first.',
     'value.unknown' => ':found ist hier nicht bekannt; möglich ist eines von :allowed.',
     'variant.none' => 'Keine der bekannten Arten steht hier: :allowed.',

@@ -3,7 +3,8 @@
 return [
     'new' => [
         'title' => 'Durchgang öffnen',
-        'help' => 'Das Spiel wird so eingefroren, wie es jetzt steht. Sie können am Entwurf weiterarbeiten; dieser Durchgang behält seine Ausgabe.',
+        'help' => 'Das Spiel wird so eingefroren, wie es jetzt steht. Sie können am Entwurf weiterarbeiten; dieser '
+            .'Durchgang behält seine Ausgabe.',
         'errors' => ':count zu richten, ehe gespielt wird:',
         'more' => 'und :count weitere.',
         'proved' => 'Die Prüfung ging jeden Weg: das Spiel ist zu gewinnen, und niemand bleibt stecken.',
@@ -17,7 +18,8 @@ return [
     ],
     'standing' => [
         'sum' => ':joined dabei · :finished fertig',
-        'nobody' => 'Noch ist niemand dabei. Schreiben Sie den Code an die Tafel, oder öffnen Sie den Link in einem zweiten Fenster und probieren Sie es wie eine Schülerin.',
+        'nobody' => 'Noch ist niemand dabei. Schreiben Sie den Code an die Tafel, oder öffnen Sie den Link in einem '
+            .'zweiten Fenster und probieren Sie es wie eine Schülerin.',
         'where' => 'Wo',
         'finished' => 'Fertig (:zone)',
         'words' => 'Zwei Wörter',
@@ -35,7 +37,8 @@ return [
     'reopen' => 'Wieder öffnen',
     'download' => 'Als CSV herunterladen',
     'delete_all' => 'Alle Daten löschen',
-    'delete_help' => 'Namen, Antworten und Zeiten dieses Durchgangs sind dann endgültig weg; das lässt sich nicht rückgängig machen.',
+    'delete_help' => 'Namen, Antworten und Zeiten dieses Durchgangs sind dann endgültig weg; das lässt sich nicht '
+        .'rückgängig machen.',
     'delete' => 'Diesen Durchgang löschen',
     'joining' => 'Wer einsteigen darf',
     'takes_new' => 'Neue dürfen noch einsteigen',
@@ -51,7 +54,8 @@ return [
     'names_help' => 'Nur sie dürfen dann einsteigen. Bleibt es leer, darf jeder mit dem Code.',
     'ended' => ['won' => 'Gewonnen', 'lost' => 'Verloren', 'open' => 'Fertig'],
     'columns' => [
-        'name' => 'Name', 'group' => 'Gruppe', 'where' => 'Szene', 'open' => 'Offene Schlösser', 'tries' => 'Falsche Versuche',
+        'name' => 'Name', 'group' => 'Gruppe', 'where' => 'Szene', 'open' => 'Offene Schlösser',
+        'tries' => 'Falsche Versuche',
         'time' => 'Zeit', 'ended' => 'Ende', 'finished' => 'Fertig um (:zone)',
     ],
 ];

@@ -5,7 +5,8 @@ return [
     'change' => 'Den eingefügten Text ändern',
     'source' => [
         'paste' => 'Zeilen einfügen: Frage, Antwort, Rückmeldung bei Falschem, Raum',
-        'help' => 'Direkt aus einer Tabelle oder als CSV. Nur Frage und Antwort sind nötig. Mehrere richtige Antworten stehen in einer Zelle mit „/“, „|“ oder „;“ dazwischen; „*“ nimmt jeden ganzen Satz.',
+        'help' => 'Direkt aus einer Tabelle oder als CSV. Nur Frage und Antwort sind nötig. Mehrere richtige '
+            .'Antworten stehen in einer Zelle mit „/“, „|“ oder „;“ dazwischen; „*“ nimmt jeden ganzen Satz.',
         'file' => 'oder eine Datei öffnen',
         'language' => 'Sprache des Spiels',
         'sample' => 'Ein Beispiel einsetzen',
@@ -13,13 +14,16 @@ return [
     ],
     'preview' => [
         'rows' => '{count|=1 Eine Zeile|:count Zeilen}',
-        'parted' => 'getrennt durch :by, {headings|=0 ohne Überschriften|mit einer Zeile Überschriften}{empty|=0 |=1 ; eine leere Zeile ausgelassen|; :empty leere Zeilen ausgelassen}.',
+        'parted' => 'getrennt durch :by, {headings|=0 ohne Überschriften|mit einer Zeile Überschriften}{empty|=0 |=1 '
+            .'; eine leere Zeile ausgelassen|; :empty leere Zeilen ausgelassen}.',
         'cut' => 'Es waren mehr Zeilen: die ersten :count sind hier, der Rest wurde nicht gelesen.',
         'others' => 'Anders trennen',
         'wrong' => 'Falsche Felder? Trennen durch',
         'build' => 'Das Spiel bauen',
         'caption' => 'Was verstanden wurde, Zeile für Zeile. Alles lässt sich hier und später ändern.',
-        'columns' => ['Nehmen', 'Frage', 'Richtige Antworten, eine je Zeile', 'Art', 'Rückmeldung bei Falschem', 'Raum'],
+        'columns' => [
+            'Nehmen', 'Frage', 'Richtige Antworten, eine je Zeile', 'Art', 'Rückmeldung bei Falschem', 'Raum',
+        ],
         'cells' => [
             'take' => 'Zeile :number nehmen',
             'question' => 'Frage der Zeile :number',
@@ -32,11 +36,16 @@ return [
     ],
     'problem' => [
         'empty' => 'Hier ist noch nichts zu lesen. Fügen Sie Zeilen aus einer Tabelle ein oder öffnen Sie eine Datei.',
-        'long' => 'Das ist mehr, als ein Arbeitsblatt fasst (1 MB). Nichts wurde gelesen; Ihr Text ist noch hier. Behalten Sie die nötigen Zeilen und versuchen Sie es noch einmal.',
-        'much' => 'Das ist mehr, als ein Arbeitsblatt fasst (1 MB), darum wurde es nicht eingefügt. Was vorher hier stand, bleibt. Kopieren Sie weniger Zeilen und fügen Sie noch einmal ein.',
-        'workbook' => 'Das ist eine Arbeitsmappe. Speichern Sie sie im Tabellenprogramm als CSV, oder kopieren Sie die Zeilen und fügen Sie sie hier ein.',
-        'binary' => 'Diese Datei enthält keinen Text. Öffnen Sie eine CSV-Datei, oder kopieren Sie die Zeilen und fügen Sie sie hier ein.',
-        'nothing' => 'Keine Zeile mit Frage und Antwort ist angekreuzt, darum wurde nichts gebaut. Ihre Zeilen sind noch hier.',
+        'long' => 'Das ist mehr, als ein Arbeitsblatt fasst (1 MB). Nichts wurde gelesen; Ihr Text ist noch hier. '
+            .'Behalten Sie die nötigen Zeilen und versuchen Sie es noch einmal.',
+        'much' => 'Das ist mehr, als ein Arbeitsblatt fasst (1 MB), darum wurde es nicht eingefügt. Was vorher hier '
+            .'stand, bleibt. Kopieren Sie weniger Zeilen und fügen Sie noch einmal ein.',
+        'workbook' => 'Das ist eine Arbeitsmappe. Speichern Sie sie im Tabellenprogramm als CSV, oder kopieren Sie '
+            .'die Zeilen und fügen Sie sie hier ein.',
+        'binary' => 'Diese Datei enthält keinen Text. Öffnen Sie eine CSV-Datei, oder kopieren Sie die Zeilen und '
+            .'fügen Sie sie hier ein.',
+        'nothing' => 'Keine Zeile mit Frage und Antwort ist angekreuzt, darum wurde nichts gebaut. Ihre Zeilen sind '
+            .'noch hier.',
     ],
     'notes' => [
         'row.alternatives' => 'eine davon',
@@ -47,7 +56,11 @@ return [
         'row.no-answer' => 'keine Antwort angegeben',
         'row.no-feedback' => 'noch keine Rückmeldung: Fravel sagt ein neutrales Wort',
     ],
-    'sample' => "Frage\tAntwort\tWenn falsch\tRaum\nWelches Licht zeigt ein Hafen links dem, der einläuft?\trot\tBackbord ist links; welche Farbe hat Backbord?\tKai\nWie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60 Minuten.\tKai\nEin Turm hat 48 Stufen. 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\nWas bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
+    'sample' => "Frage\tAntwort\tWenn falsch\tRaum\n"
+        ."Welches Licht zeigt ein Hafen links dem, der einläuft?\trot\tBackbord ist links; welche Farbe hat "
+        ."Backbord?\tKai\nWie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60 Minuten.\tKai\n"
+        ."Ein Turm hat 48 Stufen. 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\n"
+        ."Was bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
     'repeats' => 'fragt dasselbe wie Zeile :number, darum ausgelassen',
     'kinds' => ['text' => 'Worte', 'number' => 'Zahl', 'digits' => 'Code', 'sentence' => 'beliebiger Satz'],
     'separators' => ["\t" => 'Tabulatoren', ';' => 'Semikolons', ',' => 'Kommas', '|' => 'senkrechte Striche'],

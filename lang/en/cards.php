@@ -7,7 +7,8 @@ return [
         'deleteChapter' => 'Delete this chapter; {count|=1 its scene stays|its :count scenes stay}',
         'yesEnding' => 'yes: :ending',
         'leadTo' => 'lead to :scene',
-        'waysHere' => '{count|=1 One way leads|:count ways lead} here, from :from. Where shall {count|=1 it|they} lead then?',
+        'waysHere' => '{count|=1 One way leads|:count ways lead} here, from :from. Where shall {count|=1 it|they} '
+            .'lead then?',
         'startsThen' => 'The game starts here. Where shall it start then?{count|=0 | What led here leads there too.}',
         'heading' => 'This scene',
         'title' => 'Title',
@@ -180,7 +181,8 @@ return [
     ],
     'looks' => [
         'words' => 'Words',
-        'starsMakeItalicsTwoMake' => '*Stars* make italics, **two** make bold; a line with “- ” begins a list, “# ” a heading; $x^2$ is drawn as mathematics.',
+        'starsMakeItalicsTwoMake' => '*Stars* make italics, **two** make bold; a line with “- ” begins a list, “# ” a '
+            .'heading; $x^2$ is drawn as mathematics.',
         'size' => 'Size',
         'colour' => 'Colour',
         'onAPlateOfPaper' => 'on a plate of paper',

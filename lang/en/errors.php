@@ -7,9 +7,13 @@ return [
         'title' => 'Not understood',
         'words' => 'This address is not at home here, or what was sent could not be read. Nothing was changed.',
     ],
-    '403' => ['title' => 'That isn’t yours', 'words' => 'The game or run belongs to another account. Nothing was changed.'],
+    '403' => [
+        'title' => 'That isn’t yours', 'words' => 'The game or run belongs to another account. Nothing was changed.',
+    ],
     '404' => ['title' => 'Nothing is here', 'words' => 'The address is wrong, or what stood here was deleted.'],
-    '413' => ['title' => 'That is too much at once', 'words' => 'Nothing was taken. Go back: what you typed is still there.'],
+    '413' => [
+        'title' => 'That is too much at once', 'words' => 'Nothing was taken. Go back: what you typed is still there.',
+    ],
     '419' => [
         'title' => 'This page has waited too long',
         'words' => 'Nothing was lost. Go back, and what you typed is still there; then load the page again.',

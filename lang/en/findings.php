@@ -9,11 +9,14 @@ return [
     'scene.stuck' => 'Nothing leads on from “:scene”, and it is no ending.',
     'ending.none' => 'The game has no ending.',
     'ending.unreachable' => 'The ending “:scene” can’t be reached.',
-    'play.trap' => 'In “:scene” students can get stuck: {steps|=0 from the very beginning no ending can be reached|=1 after the step shown no ending can be reached any more|after the :steps steps shown no ending can be reached any more}.',
+    'play.trap' => 'In “:scene” students can get stuck: {steps|=0 from the very beginning no ending can be reached|=1 '
+        .'after the step shown no ending can be reached any more|after the :steps steps shown no ending can be '
+        .'reached any more}.',
     'lock.never-opens' => 'Nothing opens “:lock” in “:scene”.',
     'lock.undecided' => 'Whether an answer opens “:lock” in “:scene” could not be worked out: please try one yourself.',
     'rule.hidden' => 'Rule :rule of “:lock” in “:scene” (:what) never gets a turn: earlier rules take all its answers.',
-    'lock.skipped' => '“:lock” in “:scene” can be left as it is: another way leads on to “:to”, and to everything else.',
+    'lock.skipped' => '“:lock” in “:scene” can be left as it is: another way leads on to “:to”, and to everything '
+        .'else.',
     'code.unexplained' => 'The clues for “:lock” in “:scene” give :figures, and its code is another.',
     'token.never-given' => '“:token” is asked for and never given.',
     'token.unused' => '“:token” is never given to anybody, or nobody sees it and nothing asks for it.',
@@ -23,7 +26,8 @@ return [
     'condition.constant' => 'In “:scene”, what “:part” depends on :how holds{said|=0 |: :what}.',
     'answer.loose' => '“:lock” in “:scene” opens on wrong answers too, such as :answers.',
     'answer.leaked' => 'What “:lock” in “:scene” says at the first try holds its answer (:answer).',
-    'lock.guessable' => '“:lock” in “:scene” can be opened by guessing: about {guesses|=1 one try|:guesses tries}, {seconds|=1 one second|:seconds seconds}.',
+    'lock.guessable' => '“:lock” in “:scene” can be opened by guessing: about {guesses|=1 one try|:guesses tries}, '
+        .'{seconds|=1 one second|:seconds seconds}.',
     'asset.missing' => 'In “:scene” the file of a picture or clip is not there (:part).',
     'contrast.low' => 'In “:scene” the words of “:part” are hard to read on :colour.',
     'scene.crowded' => '“:scene” has more in it than a student takes in; some of it could go to a scene of its own.',
@@ -31,6 +35,7 @@ return [
     'scene.empty' => 'There is nothing in “:scene” yet.',
     'route.open' => '“:part” in “:scene” leads nowhere yet.',
     'text.sample' => '“:part” still has the words that it was made with.',
-    'walkthrough.parts' => 'The walkthrough “:name” no longer holds: step :step led to {gone|=1 a scene that is not there any more|“:expected”}, now it ends at “:found”.',
+    'walkthrough.parts' => 'The walkthrough “:name” no longer holds: step :step led to {gone|=1 a scene that is not '
+        .'there any more|“:expected”}, now it ends at “:found”.',
     'alt.missing' => 'A picture in “:scene” has no words for those who don’t see it.',
 ];

@@ -6,7 +6,8 @@ return [
     'title' => 'Title of the game',
     'edition' => 'Edition :number',
     'from' => [
-        'worksheet' => 'Paste or open questions with their answers. Each becomes a lock, each room a chapter. It plays at once.',
+        'worksheet' => 'Paste or open questions with their answers. Each becomes a lock, each room a chapter. It '
+            .'plays at once.',
         'take' => 'Take a worksheet',
         'scene' => 'From one scene',
         'scene_help' => 'Begin with an empty scene and build the way from there.',
@@ -17,7 +18,8 @@ return [
         'file_field' => 'The file of the game',
         'bring' => 'Bring it back',
         'pattern' => 'From a pattern',
-        'pattern_help' => 'You give the content; the scenes, locks and ways are built for it. Everything can be changed afterwards.',
+        'pattern_help' => 'You give the content; the scenes, locks and ways are built for it. Everything can be '
+            .'changed afterwards.',
     ],
     'away' => 'Games put away',
     'search' => 'Search your games',
@@ -29,7 +31,8 @@ return [
     'back' => 'Back to the shelf',
     'away_count' => '{count|=1 1 game|:count games} put away',
     'show' => 'show',
-    'length' => '{chapters|=1 1 chapter|:chapters chapters} · {scenes|=1 1 scene|:scenes scenes} · {locks|=1 1 lock|:locks locks}',
+    'length' => '{chapters|=1 1 chapter|:chapters chapters} · {scenes|=1 1 scene|:scenes scenes} · {locks|=1 1 '
+        .'lock|:locks locks}',
     'as_draft' => 'as in the draft',
     'changed' => 'draft changed :when',
     'draft' => 'Draft',

@@ -2,36 +2,82 @@
 
 // For each pattern: its name, what it is good for, its fields, and a sample from which its picture is drawn.
 return [
-    'title' => 'Build from a pattern', 'build' => 'Build it', 'close' => 'not now', 'optional' => 'if you like', 'needs' => 'Still needed: :fields', 'understood' => ':count understood', 'left' => ':count left out', 'long' => 'One of the fields is longer than the :max characters it may have. It is still here; shorten it.', 'built' => 'built “:name”',
-    'rows' => 'Type or paste rows from a spreadsheet', 'usual' => 'What I usually want', 'usualLook' => 'At the head of each scene', 'noLook' => 'nothing', 'usualRight' => 'Words for a right answer', 'usualWrong' => 'Words for a wrong answer', 'usualTries' => 'Pause after so many wrong tries', 'usualWait' => 'Seconds of the pause', 'kept' => 'kept for next time',
-    'picture' => 'Which picture', 'picked' => 'another picture', 'afterHere' => 'It goes behind “:scene”.', 'alone' => 'It becomes this game.', 'gameTitle' => 'Title of the game', 'instead' => 'Which way it takes over', 'way' => '“:part” → :to', 'open' => 'an open end', 'fault' => ['codes' => 'A code needs at least one figure for each question of its room.'], 'pictures' => 'what it will build',
+    'title' => 'Build from a pattern', 'build' => 'Build it', 'close' => 'not now', 'optional' => 'if you like',
+    'needs' => 'Still needed: :fields', 'understood' => ':count understood', 'left' => ':count left out',
+    'long' => 'One of the fields is longer than the :max characters it may have. It is still here; shorten it.',
+    'built' => 'built “:name”',
+    'rows' => 'Type or paste rows from a spreadsheet', 'usual' => 'What I usually want',
+    'usualLook' => 'At the head of each scene', 'noLook' => 'nothing', 'usualRight' => 'Words for a right answer',
+    'usualWrong' => 'Words for a wrong answer', 'usualTries' => 'Pause after so many wrong tries',
+    'usualWait' => 'Seconds of the pause', 'kept' => 'kept for next time',
+    'picture' => 'Which picture', 'picked' => 'another picture', 'afterHere' => 'It goes behind “:scene”.',
+    'alone' => 'It becomes this game.', 'gameTitle' => 'Title of the game', 'instead' => 'Which way it takes over',
+    'way' => '“:part” → :to', 'open' => 'an open end',
+    'fault' => ['codes' => 'A code needs at least one figure for each question of its room.'],
+    'pictures' => 'what it will build',
     'choices' => ['same' => 'the same question again', 'next' => 'the next question'],
-    'columns' => ['question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic', 'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens', 'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome', 'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …', 'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back'],
+    'columns' => [
+        'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
+        'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',
+        'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome',
+        'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …',
+        'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back',
+    ],
     'fields' => [
-        'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code', 'codes' => 'Codes of the doors, room by room', 'wrong' => 'What a wrong code gets to read', 'right' => 'What the right code gets to read', 'then' => 'After revising comes', 'intro' => 'What students read there first', 'gate' => 'Name of the gate', 'refused' => 'What the gate says to those who lack a stamp',
-        'title' => 'Title', 'problem' => 'The problem', 'ways' => 'Ways to solve it', 'outcomes' => 'Outcomes', 'quizQuestions' => 'Questions, an option for each outcome', 'practice' => 'Questions', 'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture', 'inside' => 'What is inside', 'cards' => 'Cards',
+        'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code',
+        'codes' => 'Codes of the doors, room by room', 'wrong' => 'What a wrong code gets to read',
+        'right' => 'What the right code gets to read', 'then' => 'After revising comes',
+        'intro' => 'What students read there first', 'gate' => 'Name of the gate',
+        'refused' => 'What the gate says to those who lack a stamp',
+        'title' => 'Title', 'problem' => 'The problem', 'ways' => 'Ways to solve it', 'outcomes' => 'Outcomes',
+        'quizQuestions' => 'Questions, an option for each outcome', 'practice' => 'Questions',
+        'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture',
+        'inside' => 'What is inside', 'cards' => 'Cards',
     ],
     'all' => [
-        'ladder' => ['name' => 'Question ladder', 'for' => 'A worksheet becomes a way: each answer opens the next question.'],
+        'ladder' => [
+            'name' => 'Question ladder', 'for' => 'A worksheet becomes a way: each answer opens the next question.',
+        ],
         'keypad' => ['name' => 'Door with a code', 'for' => 'One door, one code, and what each reads.'],
-        'rooms' => ['name' => 'Rooms with clues', 'for' => 'Each question gives a digit; the digits of a room open its door.'],
+        'rooms' => [
+            'name' => 'Rooms with clues', 'for' => 'Each question gives a digit; the digits of a room open its door.',
+        ],
         'revise' => ['name' => 'Question and revision', 'for' => 'A wrong answer leads to what to revise, and back.'],
-        'hub' => ['name' => 'Topics in any order', 'for' => 'A place to start from, topics as students like, a gate at the end.'],
+        'hub' => [
+            'name' => 'Topics in any order',
+            'for' => 'A place to start from, topics as students like, a gate at the end.',
+        ],
         'gauntlet' => ['name' => 'All in one go', 'for' => 'Any wrong answer leads back to the start.'],
         'ways' => ['name' => 'Several ways out', 'for' => 'A problem, ways to solve it, and what comes of each.'],
         'quiz' => ['name' => 'Which one are you?', 'for' => 'Options count for outcomes; the highest wins.'],
-        'practice' => ['name' => 'Practice until it sits', 'for' => 'Enough right at first try leads on; else revise, then once more in a new order.'],
+        'practice' => [
+            'name' => 'Practice until it sits',
+            'for' => 'Enough right at first try leads on; else revise, then once more in a new order.',
+        ],
         'picture' => ['name' => 'Answers beside a picture', 'for' => 'A worksheet page that checks itself.'],
         'treasure' => ['name' => 'Treasure box', 'for' => 'Several locks; when all are open, what is inside.'],
         'reveal' => ['name' => 'Cards to lift', 'for' => 'Something is under each of them.'],
     ],
     'sample' => [
-        'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\nHow many minutes are a quarter of an hour?\t15\tAn hour has 60.\tQuay\nA tower has 48 steps; 3/4 are climbed. How many are left?\t12\tA quarter is left.\tTower\nWhat bends light in a lighthouse?\ta lens / lens\tIt is of glass.\tTower",
-        'ask' => 'The four digits on the tide table?', 'code' => '0917', 'codes' => '31, 42 – they are drawn if this stays empty', 'problem' => 'The fog is thick and the bell is broken. How do you warn the ferry?',
-        'ways' => "Light the old lamp\tIt takes a while, then it burns.\nBeat on the kettle\tThey hear you, just in time.\nShout as loud as you can\tThe fog swallows it.\tback\nWait for the wind\tThe fog lifts too late.\tThe ferry turns round. Nobody is hurt.",
-        'outcomes' => "Keeper\tYou stay when others go.\nPilot\tYou know the way.\nCartographer\tYou see what others miss.",
-        'quizQuestions' => "What do you pack first?\ta lantern\ta compass\ta pencil\nA storm comes. You …\tstay\tsteer\tdraw it",
-        'practice' => "What is a quarter of 48?\t12\t24\t16\nWhich is nearer to the sea?\tthe quay\tthe tower\nWhat bends light?\ta lens\ta rope\ta bell", 'revise' => 'A lens bends light. A quarter is a half of a half.', 'inside' => 'A brass lens, wrapped in a flag.',
+        'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\n"
+            ."How many minutes are a quarter of an hour?\t15\tAn hour has 60.\tQuay\n"
+            ."A tower has 48 steps; 3/4 are climbed. How many are left?\t12\tA quarter is left.\tTower\n"
+            ."What bends light in a lighthouse?\ta lens / lens\tIt is of glass.\tTower",
+        'ask' => 'The four digits on the tide table?', 'code' => '0917',
+        'codes' => '31, 42 – they are drawn if this stays empty',
+        'problem' => 'The fog is thick and the bell is broken. How do you warn the ferry?',
+        'ways' => "Light the old lamp\tIt takes a while, then it burns.\n"
+            ."Beat on the kettle\tThey hear you, just in time.\n"
+            ."Shout as loud as you can\tThe fog swallows it.\tback\n"
+            ."Wait for the wind\tThe fog lifts too late.\tThe ferry turns round. Nobody is hurt.",
+        'outcomes' => "Keeper\tYou stay when others go.\nPilot\tYou know the way.\n"
+            ."Cartographer\tYou see what others miss.",
+        'quizQuestions' => "What do you pack first?\ta lantern\ta compass\ta pencil\n"
+            ."A storm comes. You …\tstay\tsteer\tdraw it",
+        'practice' => "What is a quarter of 48?\t12\t24\t16\nWhich is nearer to the sea?\tthe quay\tthe tower\n"
+            ."What bends light?\ta lens\ta rope\ta bell",
+        'revise' => 'A lens bends light. A quarter is a half of a half.',
+        'inside' => 'A brass lens, wrapped in a flag.',
         'cards' => "Puffin\tnests in burrows\nTern\tnests on bare shingle\nGannet\tnests on ledges",
     ],
 ];

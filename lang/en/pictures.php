@@ -7,12 +7,15 @@ return [
     'unreadable' => 'That file is no picture that can be read here. PNG, JPEG, WebP, GIF and SVG can.',
     'missing' => 'It is not there.',
     'unsafe' => 'Nothing of that drawing could be kept safely.',
-    'intricate' => 'That drawing has more parts than a screen can draw well. Save it as a PNG and take that; your scene is as it was.',
-    'full_game' => 'This game’s pictures fill their :most MB. Everything is kept; take smaller pictures, or go on in another game.',
+    'intricate' => 'That drawing has more parts than a screen can draw well. Save it as a PNG and take that; your '
+        .'scene is as it was.',
+    'full_game' => 'This game’s pictures fill their :most MB. Everything is kept; take smaller pictures, or go on in '
+        .'another game.',
     'full_teacher' => 'The pictures of all your games fill your :most MB. Everything is kept as it is.',
     'nearly_game' => 'The pictures of this game take :used of :most MB.',
     'nearly_teacher' => 'The pictures of all your games take :used of :most MB.',
-    'often' => 'That were many pictures at once. What came before is kept; wait :seconds seconds and take this one again.',
+    'often' => 'That were many pictures at once. What came before is kept; wait :seconds seconds and take this one '
+        .'again.',
     'no_room' => 'There is no room left to keep the picture. Everything else is kept.',
     'lost' => 'The connection broke before the picture arrived. Nothing else is lost; try it once more.',
 ];

@@ -14,7 +14,8 @@ return [
     'other_device' => 'On another device: your name and',
     'not_me' => 'Not :name?',
     'stage' => [
-        'whole' => 'See it whole', 'near' => 'See it near', 'areas' => 'Show me all areas', 'list' => 'Everything here as a list',
+        'whole' => 'See it whole', 'near' => 'See it near', 'areas' => 'Show me all areas',
+        'list' => 'Everything here as a list',
     ],
     'mosaic' => ':earned of :of parts earned',
     'try' => 'Try it',
@@ -45,18 +46,24 @@ return [
         'place' => 'Place :number',
     ],
     'palette' => [
-        'red' => 'red', 'orange' => 'orange', 'yellow' => 'yellow', 'green' => 'green', 'blue' => 'blue', 'purple' => 'purple',
-        'violet' => 'violet', 'pink' => 'pink', 'brown' => 'brown', 'black' => 'black', 'white' => 'white', 'grey' => 'grey',
+        'red' => 'red', 'orange' => 'orange', 'yellow' => 'yellow', 'green' => 'green', 'blue' => 'blue',
+        'purple' => 'purple',
+        'violet' => 'violet', 'pink' => 'pink', 'brown' => 'brown', 'black' => 'black', 'white' => 'white',
+        'grey' => 'grey',
     ],
     'rejoin' => [
-        'label' => 'Find your play again', 'name' => 'Your name in the game', 'words' => 'Your two words', 'go' => 'Go on',
+        'label' => 'Find your play again', 'name' => 'Your name in the game', 'words' => 'Your two words',
+        'go' => 'Go on',
     ],
     'verdict' => ['open' => 'Open.', 'almost' => 'Close.', 'wrong' => 'Not yet.'],
-    'neutral' => ['open' => 'That’s right.', 'almost' => 'Not quite. Look at it once more.', 'wrong' => 'That doesn’t open it.'],
+    'neutral' => [
+        'open' => 'That’s right.', 'almost' => 'Not quite. Look at it once more.', 'wrong' => 'That doesn’t open it.',
+    ],
     'offline' => 'The connection is gone. Your answer stays here and is sent when it is back.',
     'failing' => 'Something is wrong at our end. Your answer stays here and is sent again.',
     'again' => 'Next try in :seconds s.',
-    'stranger' => 'This device has lost its place. Give your name and your two words to go on; what you typed is still here.',
+    'stranger' => 'This device has lost its place. Give your name and your two words to go on; what you typed is '
+        .'still here.',
     'refused' => [
         'answer' => [
             'blank' => 'Type an answer first.',
@@ -71,11 +78,17 @@ return [
             'shut' => 'This is still shut.',
         ],
         'hint' => ['none' => 'There is no hint to give right now.'],
-        'cover' => ['lifted' => 'It is lifted already.', 'locked' => 'A lock holds this shut.', 'stays' => 'This stays as it is.'],
+        'cover' => [
+            'lifted' => 'It is lifted already.', 'locked' => 'A lock holds this shut.',
+            'stays' => 'This stays as it is.',
+        ],
         'cue' => ['passed' => 'This moment has passed.'],
         'back' => ['none' => 'There is no way back from here.'],
         'continue' => ['none' => 'Nothing leads on from here yet.'],
-        'thing' => ['absent' => 'That isn’t here any more. This is where you are now.', 'other' => 'That can’t be done with this.'],
+        'thing' => [
+            'absent' => 'That isn’t here any more. This is where you are now.',
+            'other' => 'That can’t be done with this.',
+        ],
         'play' => ['ended' => 'This game is over.', 'busy' => 'Somebody else of you was quicker. Try again.'],
         'run' => ['closed' => 'Your teacher has closed this game. Everything you did is kept.'],
         'tally' => ['overflow' => 'That would count further than numbers go. Nothing has changed; tell your teacher.'],
@@ -96,13 +109,16 @@ return [
         'unknown' => 'There is no game with the code :code. Check each letter with your teacher.',
         'closed' => 'This game is closed for new players. Ask your teacher to open it.',
         'nameless' => 'Type a name first.',
-        'taken' => 'Somebody here is called :name already. If that is you, give your two words. If not, add a letter to your name.',
+        'taken' => 'Somebody here is called :name already. If that is you, give your two words. If not, add a letter '
+            .'to your name.',
         'complete' => 'This game takes nobody new. If you have begun already, give your name and your two words.',
         'unlisted' => ':name is not on the list of this class. Type your name as your teacher wrote it.',
-        'slow' => 'Many began here just now and only guess. Wait {seconds|=1 a second|:seconds seconds}, then try again, or ask your teacher.',
+        'slow' => 'Many began here just now and only guess. Wait {seconds|=1 a second|:seconds seconds}, then try '
+            .'again, or ask your teacher.',
         'codes' => 'Too many wrong codes came from here. Wait {seconds|=1 a second|:seconds seconds}, then try again.',
         'wait' => 'Too many wrong words. Wait {seconds|=1 a second|:seconds seconds}, then try again.',
-        'no_such' => 'That name and those two words don’t belong together in this game. Check both, or ask your teacher.',
+        'no_such' => 'That name and those two words don’t belong together in this game. Check both, or ask your '
+            .'teacher.',
     ],
     'stands' => ['must' => 'decided', 'never' => 'ruled out'],
     'place' => 'A place to look at',

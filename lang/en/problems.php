@@ -4,7 +4,8 @@
 return [
     'version.unknown' => 'This is no game document of version 1: "fravel" should be 1.',
     'shape.wrong' => 'Here should be :expected; there is :found.',
-    'id.malformed' => 'An id begins with a small letter and has at most 40 small letters, digits, hyphens and underscores; there is :found.',
+    'id.malformed' => 'An id begins with a small letter and has at most 40 small letters, digits, hyphens and '
+        .'underscores; there is :found.',
     'id.twice' => 'The id ":id" is given already at :first.',
     'value.unknown' => ':found is not known here; it may be one of :allowed.',
     'variant.none' => 'None of the known kinds stands here: :allowed.',

@@ -17,7 +17,8 @@ return [
     ],
     'standing' => [
         'sum' => ':joined joined · :finished finished',
-        'nobody' => 'Nobody has joined yet. Write the code on the board, or open the link in a second window and try it as a student.',
+        'nobody' => 'Nobody has joined yet. Write the code on the board, or open the link in a second window and try '
+            .'it as a student.',
         'where' => 'Where',
         'finished' => 'Finished (:zone)',
         'words' => 'Two words',

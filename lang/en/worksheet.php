@@ -5,7 +5,8 @@ return [
     'change' => 'Change the pasted text',
     'source' => [
         'paste' => 'Paste rows: question, answer, feedback when wrong, room',
-        'help' => 'Straight from a spreadsheet, or as CSV. Only the question and the answer are needed. Several right answers go in one cell with “/”, “|” or “;” between them; “*” takes any full sentence.',
+        'help' => 'Straight from a spreadsheet, or as CSV. Only the question and the answer are needed. Several right '
+            .'answers go in one cell with “/”, “|” or “;” between them; “*” takes any full sentence.',
         'file' => 'or open a file',
         'language' => 'Language of the game',
         'sample' => 'Put in a sample',
@@ -13,7 +14,8 @@ return [
     ],
     'preview' => [
         'rows' => '{count|=1 One row|:count rows}',
-        'parted' => 'parted by :by, {headings|=0 without headings|with a row of headings}{empty|=0 |=1 ; one empty row left out|; :empty empty rows left out}.',
+        'parted' => 'parted by :by, {headings|=0 without headings|with a row of headings}{empty|=0 |=1 ; one empty '
+            .'row left out|; :empty empty rows left out}.',
         'cut' => 'There were more rows: the first :count are here, the rest was not read.',
         'others' => 'Other ways to part the fields',
         'wrong' => 'Wrong fields? Part them by',
@@ -32,11 +34,15 @@ return [
     ],
     'problem' => [
         'empty' => 'There is nothing to read yet. Paste rows from a spreadsheet, or open a file.',
-        'long' => 'That is more than a worksheet holds (1 MB). Nothing was read; your text is still here. Keep the rows you need and try again.',
-        'much' => 'That is more than a worksheet holds (1 MB), so it was not pasted. What was here before is kept. Copy fewer rows and paste again.',
-        'workbook' => 'That is a workbook. Save it as CSV in your spreadsheet program, or copy the rows and paste them here.',
+        'long' => 'That is more than a worksheet holds (1 MB). Nothing was read; your text is still here. Keep the '
+            .'rows you need and try again.',
+        'much' => 'That is more than a worksheet holds (1 MB), so it was not pasted. What was here before is kept. '
+            .'Copy fewer rows and paste again.',
+        'workbook' => 'That is a workbook. Save it as CSV in your spreadsheet program, or copy the rows and paste '
+            .'them here.',
         'binary' => 'That file holds no text. Open a CSV file, or copy the rows and paste them here.',
-        'nothing' => 'No row is ticked that has a question and an answer, so nothing was built. Your rows are still here.',
+        'nothing' => 'No row is ticked that has a question and an answer, so nothing was built. Your rows are still '
+            .'here.',
     ],
     'notes' => [
         'row.alternatives' => 'any of these',
@@ -47,7 +53,11 @@ return [
         'row.no-answer' => 'no answer given',
         'row.no-feedback' => 'no feedback yet: Fravel says a neutral word',
     ],
-    'sample' => "Question\tAnswer\tIf wrong\tRoom\nWhich light does a harbour show on its left side to those who come in?\tred\tPort is left; which colour is port?\tQuay\nHow many minutes are a quarter of an hour?\t15\tAn hour has 60 minutes.\tQuay\nA tower has 48 steps. You have climbed 3/4 of them. How many are left?\t12\tA quarter is left.\tTower\nWhat bends light in a lighthouse?\ta lens / lens\tIt is made of glass.\tTower",
+    'sample' => "Question\tAnswer\tIf wrong\tRoom\n"
+        ."Which light does a harbour show on its left side to those who come in?\tred\tPort is left; which colour is "
+        ."port?\tQuay\nHow many minutes are a quarter of an hour?\t15\tAn hour has 60 minutes.\tQuay\n"
+        ."A tower has 48 steps. You have climbed 3/4 of them. How many are left?\t12\tA quarter is left.\tTower\n"
+        ."What bends light in a lighthouse?\ta lens / lens\tIt is made of glass.\tTower",
     'repeats' => 'asks the same as row :number, so it is left out',
     'kinds' => ['text' => 'words', 'number' => 'number', 'digits' => 'code', 'sentence' => 'any sentence'],
     'separators' => ["\t" => 'tabs', ';' => 'semicolons', ',' => 'commas', '|' => 'bars'],

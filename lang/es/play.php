@@ -14,7 +14,8 @@ return [
     'other_device' => 'En otro aparato: tu nombre y',
     'not_me' => '¿No eres :name?',
     'stage' => [
-        'whole' => 'Verlo entero', 'near' => 'Verlo de cerca', 'areas' => 'Mostrar todas las zonas', 'list' => 'Todo lo de aquí, en lista',
+        'whole' => 'Verlo entero', 'near' => 'Verlo de cerca', 'areas' => 'Mostrar todas las zonas',
+        'list' => 'Todo lo de aquí, en lista',
     ],
     'mosaic' => ':earned piezas ganadas de :of',
     'try' => 'Probar',
@@ -45,18 +46,22 @@ return [
         'place' => 'Puesto :number',
     ],
     'palette' => [
-        'red' => 'rojo', 'orange' => 'naranja', 'yellow' => 'amarillo', 'green' => 'verde', 'blue' => 'azul', 'purple' => 'púrpura',
-        'violet' => 'violeta', 'pink' => 'rosa', 'brown' => 'marrón', 'black' => 'negro', 'white' => 'blanco', 'grey' => 'gris',
+        'red' => 'rojo', 'orange' => 'naranja', 'yellow' => 'amarillo', 'green' => 'verde', 'blue' => 'azul',
+        'purple' => 'púrpura',
+        'violet' => 'violeta', 'pink' => 'rosa', 'brown' => 'marrón', 'black' => 'negro', 'white' => 'blanco',
+        'grey' => 'gris',
     ],
     'rejoin' => [
-        'label' => 'Encontrar tu partida', 'name' => 'Tu nombre en el juego', 'words' => 'Tus dos palabras', 'go' => 'Seguir',
+        'label' => 'Encontrar tu partida', 'name' => 'Tu nombre en el juego', 'words' => 'Tus dos palabras',
+        'go' => 'Seguir',
     ],
     'verdict' => ['open' => 'Abierto.', 'almost' => 'Casi.', 'wrong' => 'Aún no.'],
     'neutral' => ['open' => 'Es correcto.', 'almost' => 'No del todo. Míralo otra vez.', 'wrong' => 'Eso no lo abre.'],
     'offline' => 'Se ha ido la conexión. Tu respuesta se queda aquí y se envía cuando vuelva.',
     'failing' => 'Algo va mal por nuestra parte. Tu respuesta se queda aquí y se envía otra vez.',
     'again' => 'Próximo intento en :seconds s.',
-    'stranger' => 'Este aparato ha perdido su sitio. Da tu nombre y tus dos palabras para seguir; lo que escribiste sigue aquí.',
+    'stranger' => 'Este aparato ha perdido su sitio. Da tu nombre y tus dos palabras para seguir; lo que escribiste '
+        .'sigue aquí.',
     'refused' => [
         'answer' => [
             'blank' => 'Escribe primero una respuesta.',
@@ -71,12 +76,19 @@ return [
             'shut' => 'Esto sigue cerrado.',
         ],
         'hint' => ['none' => 'Ahora mismo no hay pista.'],
-        'cover' => ['lifted' => 'Ya está levantado.', 'locked' => 'Un cierre lo mantiene cerrado.', 'stays' => 'Esto se queda como está.'],
+        'cover' => [
+            'lifted' => 'Ya está levantado.', 'locked' => 'Un cierre lo mantiene cerrado.',
+            'stays' => 'Esto se queda como está.',
+        ],
         'cue' => ['passed' => 'Ese momento ya pasó.'],
         'back' => ['none' => 'Desde aquí no se puede volver.'],
         'continue' => ['none' => 'Aún no se puede seguir desde aquí.'],
-        'thing' => ['absent' => 'Eso ya no está aquí. Ahora estás en este lugar.', 'other' => 'Con esto no se puede hacer eso.'],
-        'play' => ['ended' => 'Este juego ha terminado.', 'busy' => 'Alguien de tu equipo fue más rápido. Prueba otra vez.'],
+        'thing' => [
+            'absent' => 'Eso ya no está aquí. Ahora estás en este lugar.', 'other' => 'Con esto no se puede hacer eso.',
+        ],
+        'play' => [
+            'ended' => 'Este juego ha terminado.', 'busy' => 'Alguien de tu equipo fue más rápido. Prueba otra vez.',
+        ],
         'run' => ['closed' => 'Tu docente ha cerrado este juego. Todo lo que hiciste está guardado.'],
         'tally' => ['overflow' => 'Eso contaría más allá de los números. No ha cambiado nada; díselo a tu docente.'],
         'action' => ['unknown' => 'Esa no era una jugada de este juego. No ha cambiado nada.'],
@@ -96,13 +108,17 @@ return [
         'unknown' => 'No hay ningún juego con el código :code. Revisa cada letra con tu docente.',
         'closed' => 'Este juego está cerrado para nuevos. Pide a tu docente que lo abra.',
         'nameless' => 'Escribe primero un nombre.',
-        'taken' => 'Aquí alguien se llama ya :name. Si eres tú, da tus dos palabras. Si no, añade una letra a tu nombre.',
+        'taken' => 'Aquí alguien se llama ya :name. Si eres tú, da tus dos palabras. Si no, añade una letra a tu '
+            .'nombre.',
         'complete' => 'Este juego no acepta a nadie nuevo. Si ya has empezado, da tu nombre y tus dos palabras.',
         'unlisted' => ':name no está en la lista de esta clase. Escribe tu nombre como lo escribió tu docente.',
-        'slow' => 'Muchos acaban de empezar aquí y solo adivinan. Espera {seconds|=1 un segundo|:seconds segundos} y prueba otra vez, o pregunta a tu docente.',
-        'codes' => 'De aquí llegaron demasiados códigos falsos. Espera {seconds|=1 un segundo|:seconds segundos} y prueba otra vez.',
+        'slow' => 'Muchos acaban de empezar aquí y solo adivinan. Espera {seconds|=1 un segundo|:seconds segundos} y '
+            .'prueba otra vez, o pregunta a tu docente.',
+        'codes' => 'De aquí llegaron demasiados códigos falsos. Espera {seconds|=1 un segundo|:seconds segundos} y '
+            .'prueba otra vez.',
         'wait' => 'Demasiadas palabras falsas. Espera {seconds|=1 un segundo|:seconds segundos} y prueba otra vez.',
-        'no_such' => 'Ese nombre y esas dos palabras no van juntos en este juego. Revisa ambos, o pregunta a tu docente.',
+        'no_such' => 'Ese nombre y esas dos palabras no van juntos en este juego. Revisa ambos, o pregunta a tu '
+            .'docente.',
     ],
     'stands' => ['must' => 'decidido', 'never' => 'descartado'],
     'place' => 'Un lugar que mirar',

@@ -14,7 +14,8 @@ return [
     'other_device' => 'Sur un autre appareil : ton nom et',
     'not_me' => 'Tu n’es pas :name ?',
     'stage' => [
-        'whole' => 'Voir en entier', 'near' => 'Voir de près', 'areas' => 'Montrer toutes les zones', 'list' => 'Tout ce qui est ici, en liste',
+        'whole' => 'Voir en entier', 'near' => 'Voir de près', 'areas' => 'Montrer toutes les zones',
+        'list' => 'Tout ce qui est ici, en liste',
     ],
     'mosaic' => ':earned morceaux gagnés sur :of',
     'try' => 'Essayer',
@@ -45,18 +46,25 @@ return [
         'place' => 'Place :number',
     ],
     'palette' => [
-        'red' => 'rouge', 'orange' => 'orange', 'yellow' => 'jaune', 'green' => 'vert', 'blue' => 'bleu', 'purple' => 'pourpre',
-        'violet' => 'violet', 'pink' => 'rose', 'brown' => 'brun', 'black' => 'noir', 'white' => 'blanc', 'grey' => 'gris',
+        'red' => 'rouge', 'orange' => 'orange', 'yellow' => 'jaune', 'green' => 'vert', 'blue' => 'bleu',
+        'purple' => 'pourpre',
+        'violet' => 'violet', 'pink' => 'rose', 'brown' => 'brun', 'black' => 'noir', 'white' => 'blanc',
+        'grey' => 'gris',
     ],
     'rejoin' => [
-        'label' => 'Retrouver ta partie', 'name' => 'Ton nom dans le jeu', 'words' => 'Tes deux mots', 'go' => 'Continuer',
+        'label' => 'Retrouver ta partie', 'name' => 'Ton nom dans le jeu', 'words' => 'Tes deux mots',
+        'go' => 'Continuer',
     ],
     'verdict' => ['open' => 'Ouvert.', 'almost' => 'Presque.', 'wrong' => 'Pas encore.'],
-    'neutral' => ['open' => 'C’est juste.', 'almost' => 'Pas tout à fait. Regarde encore une fois.', 'wrong' => 'Cela ne l’ouvre pas.'],
+    'neutral' => [
+        'open' => 'C’est juste.', 'almost' => 'Pas tout à fait. Regarde encore une fois.',
+        'wrong' => 'Cela ne l’ouvre pas.',
+    ],
     'offline' => 'La connexion est coupée. Ta réponse reste ici et partira quand elle reviendra.',
     'failing' => 'Quelque chose ne va pas chez nous. Ta réponse reste ici et sera renvoyée.',
     'again' => 'Prochain essai dans :seconds s.',
-    'stranger' => 'Cet appareil a perdu sa place. Donne ton nom et tes deux mots pour continuer ; ce que tu as écrit est encore là.',
+    'stranger' => 'Cet appareil a perdu sa place. Donne ton nom et tes deux mots pour continuer ; ce que tu as écrit '
+        .'est encore là.',
     'refused' => [
         'answer' => [
             'blank' => 'Écris d’abord une réponse.',
@@ -71,14 +79,24 @@ return [
             'shut' => 'C’est encore fermé.',
         ],
         'hint' => ['none' => 'Il n’y a pas d’indice pour l’instant.'],
-        'cover' => ['lifted' => 'C’est déjà soulevé.', 'locked' => 'Un verrou tient cela fermé.', 'stays' => 'Cela reste comme c’est.'],
+        'cover' => [
+            'lifted' => 'C’est déjà soulevé.', 'locked' => 'Un verrou tient cela fermé.',
+            'stays' => 'Cela reste comme c’est.',
+        ],
         'cue' => ['passed' => 'Ce moment est passé.'],
         'back' => ['none' => 'On ne peut pas revenir en arrière d’ici.'],
         'continue' => ['none' => 'Rien ne mène plus loin pour l’instant.'],
-        'thing' => ['absent' => 'Ce n’est plus ici. Voilà où tu es maintenant.', 'other' => 'On ne peut pas faire cela avec ceci.'],
-        'play' => ['ended' => 'Ce jeu est fini.', 'busy' => 'Quelqu’un de votre équipe a été plus rapide. Essaie encore.'],
+        'thing' => [
+            'absent' => 'Ce n’est plus ici. Voilà où tu es maintenant.',
+            'other' => 'On ne peut pas faire cela avec ceci.',
+        ],
+        'play' => [
+            'ended' => 'Ce jeu est fini.', 'busy' => 'Quelqu’un de votre équipe a été plus rapide. Essaie encore.',
+        ],
         'run' => ['closed' => 'Ton enseignant a fermé ce jeu. Tout ce que tu as fait est gardé.'],
-        'tally' => ['overflow' => 'Cela compterait plus loin que les nombres. Rien n’a changé ; dis-le à ton enseignant.'],
+        'tally' => [
+            'overflow' => 'Cela compterait plus loin que les nombres. Rien n’a changé ; dis-le à ton enseignant.',
+        ],
         'action' => ['unknown' => 'Ce n’était pas un coup de ce jeu. Rien n’a changé.'],
     ],
     'join' => [
@@ -96,13 +114,17 @@ return [
         'unknown' => 'Il n’y a pas de jeu avec le code :code. Vérifie chaque lettre avec ton enseignant.',
         'closed' => 'Ce jeu est fermé aux nouveaux. Demande à ton enseignant de l’ouvrir.',
         'nameless' => 'Écris d’abord un nom.',
-        'taken' => 'Quelqu’un s’appelle déjà :name ici. Si c’est toi, donne tes deux mots. Sinon, ajoute une lettre à ton nom.',
+        'taken' => 'Quelqu’un s’appelle déjà :name ici. Si c’est toi, donne tes deux mots. Sinon, ajoute une lettre à '
+            .'ton nom.',
         'complete' => 'Ce jeu ne prend plus personne. Si tu as déjà commencé, donne ton nom et tes deux mots.',
         'unlisted' => ':name n’est pas sur la liste de cette classe. Écris ton nom comme ton enseignant l’a écrit.',
-        'slow' => 'Beaucoup viennent de commencer ici et devinent seulement. Attends {seconds|=1 une seconde|:seconds secondes}, puis essaie encore, ou demande à ton enseignant.',
-        'codes' => 'Trop de codes faux sont venus d’ici. Attends {seconds|=1 une seconde|:seconds secondes}, puis essaie encore.',
+        'slow' => 'Beaucoup viennent de commencer ici et devinent seulement. Attends {seconds|=1 une seconde|:seconds '
+            .'secondes}, puis essaie encore, ou demande à ton enseignant.',
+        'codes' => 'Trop de codes faux sont venus d’ici. Attends {seconds|=1 une seconde|:seconds secondes}, puis '
+            .'essaie encore.',
         'wait' => 'Trop de mots faux. Attends {seconds|=1 une seconde|:seconds secondes}, puis essaie encore.',
-        'no_such' => 'Ce nom et ces deux mots ne vont pas ensemble dans ce jeu. Vérifie-les, ou demande à ton enseignant.',
+        'no_such' => 'Ce nom et ces deux mots ne vont pas ensemble dans ce jeu. Vérifie-les, ou demande à ton '
+            .'enseignant.',
     ],
     'stands' => ['must' => 'décidé', 'never' => 'exclu'],
     'place' => 'Un endroit à regarder',

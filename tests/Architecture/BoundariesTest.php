@@ -2,7 +2,8 @@
 
 use Tests\Support\Architecture\BoundariesCases;
 
-arch('the engine knows no framework')->expect('Fravel')->toUseNothing()->ignoring(['Fravel', 'Brick\Math', 'Normalizer', 'WeakMap']);
+arch('the engine knows no framework')->expect('Fravel')->toUseNothing()
+    ->ignoring(['Fravel', 'Brick\Math', 'Normalizer', 'WeakMap']);
 
 arch('a state knows no document')->expect('Fravel\State')->toOnlyUse(['Fravel\State', 'Fravel\Support']);
 
@@ -10,27 +11,50 @@ arch('support stands on its own')->expect('Fravel\Support')->toOnlyUse(['Fravel\
 
 const KINDS = ['Fravel\Condition', 'Fravel\Effect', 'Fravel\Thing', 'Fravel\Answer', 'Fravel\Document'];
 
-arch('what a game is made of knows nobody who plays, checks or edits it')->expect(KINDS)->not->toUse(['Fravel\Play', 'Fravel\Check', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet']);
+arch('what a game is made of knows nobody who plays, checks or edits it')
+    ->expect(KINDS)->not->toUse(['Fravel\Play', 'Fravel\Check', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet']);
 
 arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet']);
 
-arch('nothing in the engine knows the check')->expect([...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Check');
+arch('nothing in the engine knows the check')
+    ->expect([
+        ...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
+    ])->not->toUse('Fravel\Check');
 
-arch('edits, patterns and worksheets know no play')->expect(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Play');
+arch('edits, patterns and worksheets know no play')
+    ->expect(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Play');
 
 arch('edits know no pattern')->expect('Fravel\Edit')->not->toUse(['Fravel\Pattern', 'Fravel\Worksheet']);
 
 test('only a family asks which of its kinds something is', function (): void {
     $root = dirname(__DIR__, 2);
-    $families = ['Fravel\\Condition\\', 'Fravel\\Effect\\', 'Fravel\\Thing\\', 'Fravel\\Answer\\Input\\', 'Fravel\\Answer\\Matcher\\'];
+    $families = [
+        'Fravel\\Condition\\', 'Fravel\\Effect\\', 'Fravel\\Thing\\', 'Fravel\\Answer\\Input\\',
+        'Fravel\\Answer\\Matcher\\',
+    ];
     $asked = [];
-    foreach (array_merge(...array_map(static fn (string $folder): array => BoundariesCases::glob_recursive("{$root}/{$folder}", '*.php'), ['engine', 'app', 'cli', 'tools'])) as $file) {
+    foreach (
+        array_merge(
+            ...array_map(
+                static fn (string $folder): array => BoundariesCases::glob_recursive("{$root}/{$folder}", '*.php'),
+                ['engine', 'app', 'cli', 'tools'],
+            ),
+        ) as $file
+    ) {
         $source = (string) file_get_contents($file);
         preg_match_all('/^use ([\w\\\\]+?)(?: as (\w+))?;/m', $source, $uses, PREG_SET_ORDER);
         preg_match_all('/instanceof (\w+)/', $source, $kinds);
-        $names = array_column(array_map(static fn (array $use): array => [$use[2] ?? substr((string) strrchr("\\{$use[1]}", '\\'), 1), $use[1]], $uses), 1, 0);
+        $names = array_column(
+            array_map(
+                static fn (array $use): array => [$use[2] ?? substr((string) strrchr("\\{$use[1]}", '\\'), 1), $use[1]],
+                $uses,
+            ),
+            1, 0,
+        );
         foreach ($kinds[1] as $kind) {
-            $isOne = array_filter($families, static fn (string $family): bool => str_starts_with($names[$kind] ?? '', $family)) !== [];
+            $isOne = array_filter(
+                $families, static fn (string $family): bool => str_starts_with($names[$kind] ?? '', $family),
+            ) !== [];
             $isOne ? $asked[] = substr($file, strlen($root) + 1).": {$kind}" : null;
         }
     }
@@ -42,19 +66,31 @@ arch('engine values are final')->expect('Fravel')->classes()->toBeFinal()->ignor
 
 arch('strict types everywhere')->expect(['Fravel', 'App', 'Cli', 'Tools'])->toUseStrictTypes();
 
-arch('nothing is left behind from looking for faults')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();
+arch('nothing is left behind from looking for faults')
+    ->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();
 
 arch('the engine reads no clock, dice or files')
-    ->expect(['time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'file_get_contents', 'file_put_contents', 'getenv'])
+    ->expect([
+        'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid',
+        'file_get_contents', 'file_put_contents', 'getenv',
+    ])
     ->not->toBeUsedIn('Fravel');
 
-arch('no filler names')->expect(['Fravel', 'App', 'Cli', 'Tools'])->not->toHaveSuffix('Manager')->not->toHaveSuffix('Helper')->not->toHaveSuffix('Util')->not->toHaveSuffix('Service');
+arch('no filler names')
+    ->expect([
+        'Fravel', 'App', 'Cli', 'Tools',
+    ])->not->toHaveSuffix('Manager')->not->toHaveSuffix('Helper')
+    ->not->toHaveSuffix('Util')->not->toHaveSuffix('Service');
 
-arch('controllers are only reached through routes')->expect('App\Http\Controllers')->not->toBeUsedIn(['App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop']);
+arch('controllers are only reached through routes')
+    ->expect('App\Http\Controllers')->not->toBeUsedIn([
+        'App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop',
+    ]);
 
 test('no template holds an inline script, style or handler', function (): void {
     foreach (BoundariesCases::glob_recursive(dirname(__DIR__, 2).'/resources/views', '*.blade.php') as $file) {
         $markup = (string) file_get_contents($file);
-        expect(preg_match('/<script(?![^>]*(src=|type="application\/json"))|\son[a-z]+="|\sstyle="/', $markup))->toBe(0, basename($file));
+        expect(preg_match('/<script(?![^>]*(src=|type="application\/json"))|\son[a-z]+="|\sstyle="/', $markup))
+            ->toBe(0, basename($file));
     }
 });

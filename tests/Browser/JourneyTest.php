@@ -43,7 +43,12 @@ it('makes a game from a worksheet and plays it with a class', function (): void 
         ->press('Try it')
         ->see('Not yet.')
         ->see('Think of steps of glass.');
-    foreach (['Fresnel', 'Pharos', '30 000 km', '0.75 l', '300', 'puffin', '12', '16:35', 'rain', '2000 m', 'green', 'spring tide'] as $answer) {
+    foreach (
+        [
+            'Fresnel', 'Pharos', '30 000 km', '0.75 l', '300', 'puffin', '12', '16:35', 'rain', '2000 m', 'green',
+            'spring tide',
+        ] as $answer
+    ) {
         $ask = fn (): mixed => $student->script('return document.querySelector(".ask")?.innerText');
         $asked = $ask();
         $student->type('input[name="with"]', $answer)->press('Try it');

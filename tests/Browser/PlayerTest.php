@@ -42,7 +42,8 @@ it('plays with the keyboard alone, and speaks what happens', function (): void {
     $student->keys(WebDriverKeys::ENTER)->find('dialog .digits-input');
     expect($student->script('return document.activeElement.name'))->toBe('with');
     $student->keys('9999', WebDriverKeys::ENTER)->see('The bolt does not move');
-    expect($student->script('return document.querySelector("dialog .hidden-words[role=status]").textContent'))->toContain('Not yet.')
+    expect($student->script('return document.querySelector("dialog .hidden-words[role=status]").textContent'))
+        ->toContain('Not yet.')
         ->and($student->script('return document.activeElement.name'))->toBe('with');
     $student->type('.digits-input', '0917')->keys(WebDriverKeys::ENTER)->see('By the hearth');
 });
@@ -101,19 +102,31 @@ it('sends an answer once however often it is pressed', function (): void {
         ->see('worn keys')
         ->click('.stage-lock')
         ->type('.digits-input', '1234');
-    $student->script('const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) form.requestSubmit()');
+    $student->script(
+        'const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) '
+            .'form.requestSubmit()',
+    );
     $student->see('The bolt does not move');
-    $student->until(fn (): bool => $student->script('return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending")).length') === 0);
+    $student->until(
+        fn (): bool => $student->script(
+            'return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending")).length',
+        ) === 0,
+    );
     expect($student->has('[data-guard]:not([hidden])'))->toBeFalse();
 });
 
 it('keeps an answer that could not be sent over a reload, says so, and sends it once', function (): void {
     $student = PlayerCases::joined(Screens::open(390, 844), PlayerCases::openDemo(), 'Ono');
-    $student->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')->type('.digits-input', '0917');
+    $student->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')
+        ->type('.digits-input', '0917');
     $student->script('window.fetch = () => Promise.reject(new Error("no connection"))');
     $student->press('Try it')->see('The connection is gone. Your answer stays here')->see('Next try in');
     $student->driver->navigate()->refresh();
     $student->see('By the hearth')->see('warm air meets you');
     $student->driver->navigate()->refresh();
-    expect($student->see('By the hearth')->has('.said'))->toBeFalse()->and($student->script('return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending"))'))->toBe([]);
+    expect($student->see('By the hearth')->has('.said'))->toBeFalse()
+        ->and(
+            $student->script('return Object.keys(sessionStorage).filter((name) => name.startsWith("fravel.pending"))')
+        )
+        ->toBe([]);
 });

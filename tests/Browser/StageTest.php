@@ -27,7 +27,8 @@ it('builds a keypad door in at most ten actions, and plays it', function (): voi
 
 it('moves, resizes, turns and nudges what is picked, and undoes each', function (): void {
     $builder = StageCases::stageOf('By hand');
-    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'teapot')->click('.picture-choice[title="teapot"]');
+    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'teapot')
+        ->click('.picture-choice[title="teapot"]');
     $teacher = $builder->browser;
     $teacher->see('When it is tapped');
     expect($builder->thing()['box'])->toBe([710, 340, 180, 180]);
@@ -39,13 +40,15 @@ it('moves, resizes, turns and nudges what is picked, and undoes each', function 
     expect($width)->toBeGreaterThan(300)->and(abs($width - $height))->toBeLessThan(3);
     $before = $builder->thing()['box'];
     $teacher->script('document.querySelector(".stage").focus()');
-    $teacher->keys(WebDriverKeys::ARROW_RIGHT)->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::NULL);
+    $teacher->keys(WebDriverKeys::ARROW_RIGHT)->keys(WebDriverKeys::SHIFT, WebDriverKeys::ARROW_DOWN);
     expect($builder->thing()['box'])->toBe([$before[0] + 1, $before[1] + 10, $before[2], $before[3]]);
     $teacher->click('#undo')->click('#undo');
     expect($builder->thing()['box'])->toBe($before);
     $teacher->script('document.querySelector(".stage").focus()');
-    $teacher->keys(WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL);
-    expect($builder->thing()['kind'])->toBe('picture')->and($builder->thing()['id'])->not->toBe($builder->thing(-2)['id'])->and($builder->thing()['asset'])->toBe($builder->thing(-2)['asset']);
+    $teacher->keys(WebDriverKeys::CONTROL, 'd');
+    expect($builder->thing()['kind'])->toBe('picture')
+        ->and($builder->thing()['id'])->not->toBe($builder->thing(-2)['id'])
+        ->and($builder->thing()['asset'])->toBe($builder->thing(-2)['asset']);
     $teacher->script('document.querySelector(".stage").focus()');
     $teacher->keys(WebDriverKeys::DELETE);
     expect($builder->document()['scenes'][0]['things'])->toHaveCount(2)->and($teacher->complaints())->toBe([]);
@@ -75,7 +78,8 @@ it('gives a clear area any shape, which plays as that shape and shows nothing', 
     $builder->press('Close the shape');
     $teacher = $builder->browser->see('leads to');
     $area = $builder->thing();
-    expect($area['shape'])->toBe('polygon')->and($area['box'])->toEqualWithDelta([600, 200, 300, 300], 4)->and($area['points'])->toHaveCount(3);
+    expect($area['shape'])->toBe('polygon')->and($area['box'])->toEqualWithDelta([600, 200, 300, 300], 4)
+        ->and($area['points'])->toHaveCount(3);
     $builder->type("[data-key='{$area['id']}.say']", 'You found the spot.');
     $builder->kept()->click('#rehearse')->find('.stage-clear');
     $inPlay = new Builder($teacher);
@@ -84,7 +88,12 @@ it('gives a clear area any shape, which plays as that shape and shows nothing', 
     $inPlay->drag(750, 300, 750, 300);
     $teacher->see('You found the spot.');
     // One tap was on the spot and one beside it.
-    expect($teacher->script('return performance.getEntriesByType("resource").filter(({ name }) => name.includes("/act")).length'))->toBeLessThanOrEqual(1);
+    expect(
+        $teacher->script(
+            'return performance.getEntriesByType("resource").filter(({ name }) => name.includes("/act")).length',
+        ),
+    )
+        ->toBeLessThanOrEqual(1);
 });
 
 it('makes a series of a scene, with routes and numbers that follow', function (): void {
@@ -103,9 +112,13 @@ it('makes a series of a scene, with routes and numbers that follow', function ()
 
 it('builds a room with three clues and a door in at most sixty actions, and plays it', function (): void {
     $builder = StageCases::stageOf('Three clues');
-    $objects = [['teapot', 'Tea'], ['candle', 'Wax'], ['compass', 'North'], ['cat', null], ['framed-picture', null], ['potted-plant', null]];
+    $objects = [
+        ['teapot', 'Tea'], ['candle', 'Wax'], ['compass', 'North'], ['cat', null], ['framed-picture', null],
+        ['potted-plant', null],
+    ];
     foreach ($objects as $place => [$name, $answer]) {
-        $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', str_replace('-', ' ', $name))->click('.picture-choice[title="'.str_replace('-', ' ', $name).'"]');
+        $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', str_replace('-', ' ', $name))
+            ->click('.picture-choice[title="'.str_replace('-', ' ', $name).'"]');
         $builder->browser->see('When it is tapped');
         $builder->drag(800, 430, 180 + 170 * $place, 700);
         if ($answer === null) {
@@ -131,11 +144,14 @@ it('builds a room with three clues and a door in at most sixty actions, and play
     expect($builder->actions)->toBeLessThanOrEqual(60)
         ->and($builder->thing()['needs'])->toEqual(['hasOf' => $tokens, 'atLeast' => 3]);
     $student = $builder->kept()->click('#rehearse');
-    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')->see('Something is missing')->click('.panel-close');
+    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')
+        ->see('Something is missing')->click('.panel-close');
     foreach (['teapot' => 'Tea', 'candle' => 'Wax', 'compass' => 'North'] as $name => $answer) {
-        $student->click("[aria-label='{$name}']")->type('dialog input[name=with]', $answer)->click('dialog .try')->see("Clue {$answer}");
+        $student->click("[aria-label='{$name}']")->type('dialog input[name=with]', $answer)->click('dialog .try')
+            ->see("Clue {$answer}");
     }
-    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')->see('New scene');
+    $student->click('.stage-lock-clear')->type('dialog input[name=with]', 'home')->click('dialog .try')
+        ->see('New scene');
 });
 
 it('builds ten self-checking questions over one picture in at most eighty actions', function (): void {
@@ -161,10 +177,22 @@ it('builds ten self-checking questions over one picture in at most eighty action
     $teacher->see('10 things');
     $builder->type('[data-key="several.say"]', 'Right!');
     $builder->kept();
-    $said = array_count_values(array_map(static fn (array $thing): string => $thing['react'][0]['say'], array_slice($builder->document()['scenes'][0]['things'], 1)));
-    expect($builder->actions)->toBeLessThanOrEqual(80)->and($said)->toEqual(['Right!' => 10, 'Not this one. Look once more.' => 20]);
+    $said = array_count_values(
+        array_map(
+            static fn (array $thing): string => $thing['react'][0]['say'],
+            array_slice($builder->document()['scenes'][0]['things'], 1),
+        ),
+    );
+    expect($builder->actions)->toBeLessThanOrEqual(80)->and($said)
+        ->toEqual(['Right!' => 10, 'Not this one. Look once more.' => 20]);
     $teacher->click('#rehearse')->find('.stage-clear');
-    (new Builder($teacher))->drag(...[...array_map(static fn (int $side): int => $side + 15, $at(4, 1)), ...array_map(static fn (int $side): int => $side + 15, $at(4, 1))]);
+    (new Builder($teacher))
+        ->drag(
+            ...[
+                ...array_map(static fn (int $side): int => $side + 15, $at(4, 1)),
+                ...array_map(static fn (int $side): int => $side + 15, $at(4, 1)),
+            ],
+        );
     $teacher->see('Right!');
 });
 
@@ -172,7 +200,8 @@ it('keeps what there is to mend in view, and mends it with one press', function 
     $builder = StageCases::stageOf('To mend');
     $builder->click('[data-add="lock"]');
     $lock = $builder->thing()['id'];
-    $builder->type("[data-key='{$lock}.rule.0.equals']", 'gannet')->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
+    $builder->type("[data-key='{$lock}.rule.0.equals']", 'gannet')
+        ->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
     $teacher = $builder->kept()->click('#findings-count');
     $teacher->find('.findings-list:not([data-stale])');
     $teacher->see('The game has no ending')->press('end at the last scene');
@@ -180,31 +209,45 @@ it('keeps what there is to mend in view, and mends it with one press', function 
     $teacher->press('say “not yet” there');
     $builder->kept()->find('.findings-list:not([data-stale])');
     expect($builder->document()['scenes'][1]['ending']['kind'])->toBe('won')
-        ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])->toBe([['say' => 'That is not it yet. Look again.']])
+        ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])
+        ->toBe([['say' => 'That is not it yet. Look again.']])
         ->and($teacher->barriers())->toBe([]);
     $teacher->see('4 to mend')->see('still has the words that it was made with');
 });
 
 it('keeps a reference beside the question, and shows a closer look', function (): void {
     $builder = StageCases::stageOf('To look at');
-    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'world map')->click('.picture-choice[title="world map"]');
+    $builder->click('[data-add="picture"]')->type('[data-key="pictures.search"]', 'world map')
+        ->click('.picture-choice[title="world map"]');
     $picture = $builder->browser->see('When it is tapped') ? $builder->thing()['id'] : '';
     $builder->click("[data-key='{$picture}.stays']")->drag(800, 430, 300, 500);
     $builder->click('[data-add="choice"]')->drag(800, 430, 300, 200);
     $choice = $builder->thing()['id'];
-    $builder->click("[data-key='{$choice}.closer']")->type('[data-key="pictures.search"]', 'compass')->click('.picture-choice[title="compass"]');
+    $builder->click("[data-key='{$choice}.closer']")->type('[data-key="pictures.search"]', 'compass')
+        ->click('.picture-choice[title="compass"]');
     $builder->kept();
     $builder->click('[data-add="lock"]');
     $teacher = $builder->kept()->click('#rehearse')->click('.stage-lock');
     $teacher->find('dialog .stays img');
-    $width = static fn (): int => (int) $teacher->script('return document.querySelector("dialog .stays img").getBoundingClientRect().width');
+    $width = static fn (): int => (int) $teacher->script(
+        'return document.querySelector("dialog .stays img").getBoundingClientRect().width',
+    );
     $before = $width();
     $teacher->click('dialog .stays [aria-label="Nearer"]');
     $near = $width();
     expect($near)->toBeGreaterThan($before)->and($teacher->barriers())->toBe([]);
-    $teacher->script('const frame = document.querySelector("dialog .look-frame"); const finger = (kind, id, x) => frame.dispatchEvent(new PointerEvent(kind, {pointerId: id, pointerType: "touch", clientX: x, clientY: 200, bubbles: true})); finger("pointerdown", 1, 300); finger("pointerdown", 2, 360); finger("pointermove", 2, 420); finger("pointerup", 1, 300); finger("pointermove", 2, 600);');
+    $teacher->script(
+        'const frame = document.querySelector("dialog .look-frame"); const finger = (kind, id, x) => '
+            .'frame.dispatchEvent(new PointerEvent(kind, {pointerId: id, pointerType: "touch", clientX: x, clientY: '
+            .'200, bubbles: true})); finger("pointerdown", 1, 300); finger("pointerdown", 2, 360); '
+            .'finger("pointermove", 2, 420); finger("pointerup", 1, 300); finger("pointermove", 2, 600);',
+    );
     expect($width())->toBeGreaterThan((int) (1.8 * $near));
-    $teacher->script('const frame = document.querySelector("dialog .look-frame"); frame.focus(); frame.dispatchEvent(new KeyboardEvent("keydown", {key: "-", bubbles: true})); frame.dispatchEvent(new WheelEvent("wheel", {deltaY: 40, bubbles: true, cancelable: true}));');
+    $teacher->script(
+        'const frame = document.querySelector("dialog .look-frame"); frame.focus(); frame.dispatchEvent(new '
+            .'KeyboardEvent("keydown", {key: "-", bubbles: true})); frame.dispatchEvent(new WheelEvent("wheel", '
+            .'{deltaY: 40, bubbles: true, cancelable: true}));',
+    );
     expect($width())->toBeLessThan((int) (1.5 * $near));
     $teacher->click('.panel-close')->click('.stage-choice')->find('#happened img[alt="compass"]');
     expect($teacher->complaints())->toBe([]);
@@ -216,15 +259,19 @@ it('chooses where a choice leads by the pictures of scenes', function (): void {
     $choice = $builder->thing()['id'];
     $builder->click("[data-key='{$choice}.go.picture']")->press('a new scene');
     $builder->kept();
-    $builder->click("[data-key='{$choice}.go.picture']")->type('[data-key="scene-picker"] input', 'first')->click('.scene-tile:not(.scene-tile-new)');
+    $builder->click("[data-key='{$choice}.go.picture']")->type('[data-key="scene-picker"] input', 'first')
+        ->click('.scene-tile:not(.scene-tile-new)');
 
-    expect($builder->thing()['react'][0]['go'])->toBe($builder->document()['scenes'][0]['id'])->and($builder->document()['scenes'])->toHaveCount(2);
+    expect($builder->thing()['react'][0]['go'])->toBe($builder->document()['scenes'][0]['id'])
+        ->and($builder->document()['scenes'])->toHaveCount(2);
 });
 
 it('points at a scene on the small map, and reorders a page by hand', function (): void {
-    $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->click('[data-face="scene"]')->click('[data-key="scene.next.picture"]');
-    $teacher->find('.small-map [data-scene="hearth"]')->click();
-    expect($teacher->barriers())->toBe([])->and($teacher->find('[data-key="scene.next"]')->getAttribute('value'))->toBe('hearth');
+    $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->click('[data-face="scene"]')
+        ->click('[data-key="scene.next.picture"]');
+    $teacher->find('.small-map [data-scene="hearth"] .station-grip')->click();
+    expect($teacher->barriers())->toBe([])->and($teacher->find('[data-key="scene.next"]')->getAttribute('value'))
+        ->toBe('hearth');
     $teacher->press('Undo');
     $builder = Builder::ofNewGame('In order');
     $builder->click('[data-add="choice"]')->click('[data-add="lock"]')->kept();
@@ -237,9 +284,14 @@ it('points at a scene on the small map, and reorders a page by hand', function (
 
 it('draws a text on the stage with its marks, in a frame that holds it', function (): void {
     $builder = StageCases::stageOf('Marks');
-    $builder->click('[data-add="text"]')->type('.card [data-key$=".card-md"]', "# Tide\n**high** and \$x^2\$\n\n- one\n- two\n- three\n- four");
+    $builder->click('[data-add="text"]')
+        ->type('.card [data-key$=".card-md"]', "# Tide\n**high** and \$x^2\$\n\n- one\n- two\n- three\n- four");
     $thing = $builder->thing();
-    $drawn = $builder->browser->script('const words = document.querySelector(".placed.picked .words"); return [words.querySelector("h1, h2").textContent, words.querySelector("strong").textContent, words.querySelectorAll("li").length, words.querySelector(".katex") !== null]');
+    $drawn = $builder->browser->script(
+        'const words = document.querySelector(".placed.picked .words"); return [words.querySelector("h1, '
+            .'h2").textContent, words.querySelector("strong").textContent, words.querySelectorAll("li").length, '
+            .'words.querySelector(".katex") !== null]',
+    );
 
     expect($drawn)->toBe(['Tide', 'high', 4, true])->and($thing['box'][3])->toBeGreaterThan(200);
 });

@@ -27,8 +27,14 @@ it('builds a lock with rules, feedback, hints and a guard, and tries it on the b
     $teacher->type("[data-key='{$lock}.bench']", 'tern')->see('anything else → stays shut');
     $kept = WorkshopCases::document($teacher);
     $thing = $kept['scenes'][0]['things'][1];
-    expect([$thing['ask'], $thing['rules'][0]['match'], $thing['rules'][0]['go'], $thing['rules'][1]['verdict'], $thing['otherwise'][0]['say'], $thing['hints'][0]['md'], $thing['guard']])
-        ->toBe(['Which bird dives?', ['equals' => ['gannet', 'solan goose']], $kept['scenes'][1]['id'], 'almost', 'It is white.', 'It has a yellow head.', ['tries' => 3, 'wait' => 20]])
+    expect([
+        $thing['ask'], $thing['rules'][0]['match'], $thing['rules'][0]['go'], $thing['rules'][1]['verdict'],
+        $thing['otherwise'][0]['say'], $thing['hints'][0]['md'], $thing['guard'],
+    ])
+        ->toBe([
+            'Which bird dives?', ['equals' => ['gannet', 'solan goose']], $kept['scenes'][1]['id'], 'almost',
+            'It is white.', 'It has a yellow head.', ['tries' => 3, 'wait' => 20],
+        ])
         ->and($teacher->complaints())->toBe([]);
 });
 
@@ -76,15 +82,23 @@ it('makes a scene and its route by dragging to open water, and leads to another 
         ->and($kept['scenes'][0]['things'][1]['react'][0]['go'])->toBe($kept['scenes'][1]['id']);
     $teacher->driver
         ->wait(10, 50)
-        ->until(fn () => count($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place'))) === 2);
-    [$from, $to] = array_reverse($teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-grip')));
+        ->until(
+            fn () => count(
+                $teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-place')),
+            ) === 2,
+        );
+    [$from, $to] = array_reverse(
+        $teacher->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.station-grip')),
+    );
     (new WebDriverActions($teacher->driver))->moveToElement($from)
         ->clickAndHold()
         ->moveByOffset(10, 10)
         ->moveToElement($to)
         ->release()
         ->perform();
-    $kept = WorkshopCases::documentWhere($teacher, fn (array $now): bool => isset($now['scenes'][1]['things'][0]['react'][0]['go']));
+    $kept = WorkshopCases::documentWhere(
+        $teacher, fn (array $now): bool => isset($now['scenes'][1]['things'][0]['react'][0]['go']),
+    );
     expect($kept['scenes'][1]['things'][0]['react'][0]['go'])->toBe($kept['scenes'][0]['id'])
         ->and($kept['scenes'])->toHaveCount(2);
 });
@@ -112,7 +126,8 @@ it('asks where ways shall lead when a scene is deleted, and brings it back', fun
         ->see('One way leads here, from Quay 1')
         ->choose('[data-key="scene.lead"]', 'lead to Tower 1');
     WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 4);
-    expect(WorkshopCases::document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])->toBe(array_column(WorkshopCases::document($teacher)['scenes'], 'id', 'title')['Tower 1'])
+    expect(WorkshopCases::document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])
+        ->toBe(array_column(WorkshopCases::document($teacher)['scenes'], 'id', 'title')['Tower 1'])
         ->and(WorkshopCases::document($teacher)['scenes'])->toHaveCount(4);
     $teacher->click('#undo');
     WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 5);
@@ -123,7 +138,12 @@ it('keeps two tabs on one game together', function (): void {
     $one = WorkshopCases::freshGame('Two tabs');
     $two = Screens::teacher()->go($one->path())->see('This scene');
     $one->type('[data-key="scene.title"]', 'By tab one')->click('[data-add="text"]');
-    WorkshopCases::documentWhere($one, fn (array $kept): bool => $kept['scenes'][0]['title'] === 'By tab one' && count($kept['scenes'][0]['things']) === 2);
+    WorkshopCases::documentWhere(
+        $one,
+        fn (array $kept): bool => $kept['scenes'][0]['title'] === 'By tab one' && count(
+            $kept['scenes'][0]['things'],
+        ) === 2,
+    );
     $two->type('[data-key="scene.title"]', 'By tab two')
         ->click('.caps')
         ->see('Another tab changed the same thing');
@@ -135,16 +155,26 @@ it('keeps two tabs on one game together', function (): void {
     expect($two->has('.lost'))->toBeFalse();
     $two->click('[data-key="scene.back"]');
     WorkshopCases::documentWhere($two, fn (array $kept): bool => ($kept['scenes'][0]['back'] ?? false) === true);
-    expect(WorkshopCases::document(WorkshopCases::kept($two))['scenes'][0])->toMatchArray(['title' => 'By tab two', 'back' => true]);
+    expect(WorkshopCases::document(WorkshopCases::kept($two))['scenes'][0])
+        ->toMatchArray(['title' => 'By tab two', 'back' => true]);
 });
 
 it('keeps in reach what was typed for something that another tab deleted, and goes on', function (): void {
     $one = WorkshopCases::freshGame('Deleted meanwhile');
-    WorkshopCases::documentWhere($one->click('[data-add="text"]'), fn (array $kept): bool => count($kept['scenes'][0]['things']) === 2);
+    WorkshopCases::documentWhere(
+        $one->click('[data-add="text"]'), fn (array $kept): bool => count($kept['scenes'][0]['things']) === 2,
+    );
     $two = Screens::teacher()->go($one->path())->see('This scene');
     $text = WorkshopCases::document($one)['scenes'][0]['things'][1]['id'];
-    $two->script('return fetch(location.pathname + "/edits", {method: "POST", headers: {"Content-Type": "application/json", "X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])}, body: JSON.stringify({base: 99, label: "gone", command: {remove: arguments[0]}})}).then((reply) => reply.status)', $text);
-    $one->type("[data-key='{$text}.md']", 'A long thought about tides')->click('.caps')->see('Another tab changed the same thing')->see('Yours was: A long thought about tides');
+    $two->script(
+        'return fetch(location.pathname + "/edits", {method: "POST", headers: {"Content-Type": "application/json", '
+            .'"X-XSRF-TOKEN": decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])}, body: '
+            .'JSON.stringify({base: 99, label: "gone", command: {remove: arguments[0]}})}).then((reply) => '
+            .'reply.status)',
+        $text,
+    );
+    $one->type("[data-key='{$text}.md']", 'A long thought about tides')->click('.caps')
+        ->see('Another tab changed the same thing')->see('Yours was: A long thought about tides');
     expect($one->has('.lost .button + .button'))->toBeFalse();
     $one->press('Leave it out')->type('[data-key="scene.title"]', 'Afterwards')->click('.caps');
     WorkshopCases::documentWhere($one, fn (array $kept): bool => $kept['scenes'][0]['title'] === 'Afterwards');
@@ -162,7 +192,8 @@ it('keeps what was done while the session was gone, and sends it after signing i
     $teacher->signIn(Database\Seeders\DemoSeeder::EMAIL, Database\Seeders\DemoSeeder::PASSWORD);
     $teacher->driver->switchTo()->window($workshop);
     WorkshopCases::kept($teacher);
-    expect($teacher->go($address)->see('This scene')->find('[data-key="scene.title"]')->getAttribute('value'))->toBe('Typed while away');
+    expect($teacher->go($address)->see('This scene')->find('[data-key="scene.title"]')->getAttribute('value'))
+        ->toBe('Typed while away');
 });
 
 it('lets no more be pasted than a worksheet holds, and keeps what was there', function (): void {
@@ -170,7 +201,9 @@ it('lets no more be pasted than a worksheet holds, and keeps what was there', fu
     $teacher->script(<<<'JS'
         const clipboard = new DataTransfer();
         clipboard.setData('text/plain', 'question and answer\n'.repeat(250000));
-        document.getElementById('text').dispatchEvent(new ClipboardEvent('paste', { clipboardData: clipboard, bubbles: true, cancelable: true }));
+        document.getElementById('text').dispatchEvent(
+            new ClipboardEvent('paste', { clipboardData: clipboard, bubbles: true, cancelable: true }),
+        );
         JS);
     $teacher->see('so it was not pasted');
     expect($teacher->find('#text')->getAttribute('value'))->toBe('Which bird dives? gannet');
@@ -191,18 +224,32 @@ it('has no barriers on any teacher’s page', function (): void {
 
 it('begins a game with a pattern and a title, and builds the next one into the way that was chosen', function (): void {
     $teacher = Screens::teacher()->go('/games/new')->press('Begin')->see('This scene');
-    $teacher->click('[data-key="bill-pattern"]')->click('[data-key="pattern.rooms"]')->type('[data-key="pattern.field.gameTitle"]', 'The brass lens');
-    $teacher->script('const rows = document.querySelector("[data-key=\'pattern.field.questions\']"); rows.value = "1 + 1\\t2\\t\\tHall\\n2 + 2\\t4\\t\\tHall"; rows.dispatchEvent(new Event("input"))');
-    $teacher->type('[data-key="pattern.field.codes"]', '5')->see('A code needs at least one figure')->type('[data-key="pattern.field.codes"]', '31');
+    $teacher->click('[data-key="bill-pattern"]')->click('[data-key="pattern.rooms"]')
+        ->type('[data-key="pattern.field.gameTitle"]', 'The brass lens');
+    $teacher->script(
+        'const rows = document.querySelector("[data-key=\'pattern.field.questions\']"); rows.value = "1 + '
+            .'1\\t2\\t\\tHall\\n2 + 2\\t4\\t\\tHall"; rows.dispatchEvent(new Event("input"))',
+    );
+    $teacher->type('[data-key="pattern.field.codes"]', '5')->see('A code needs at least one figure')
+        ->type('[data-key="pattern.field.codes"]', '31');
     $teacher->see('It becomes this game')->click('[data-key="patterns.build"]');
-    $built = WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 2 && $now['title'] === 'The brass lens');
+    $built = WorkshopCases::documentWhere(
+        $teacher, fn (array $now): bool => count($now['scenes']) === 2 && $now['title'] === 'The brass lens',
+    );
     [$hall, $end] = $built['scenes'];
     expect(end($hall['things'])['rules'][0])->toMatchArray(['match' => ['equals' => ['31']], 'go' => $end['id']]);
 
-    $teacher->go($teacher->path())->click('[data-face="scene"]')->see('Hall')->click('[data-add="choice"]')->see('leads to');
-    $choice = end(WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes'][0]['things']) === 4)['scenes'][0]['things']);
-    $teacher->choose("[data-key='{$choice['id']}.go']", $end['title'].' · Hall')->click('[data-key="card-back"]')->click('[data-key="bill-pattern"]')->click('[data-key="pattern.keypad"]');
-    $teacher->see('Which way it takes over')->choose('[data-key="pattern.field.way"]', '“Go on” → The way out')->type('[data-key="pattern.field.ask"]', 'Code?')->type('[data-key="pattern.field.code"]', '42');
+    $teacher->go($teacher->path())->click('[data-face="scene"]')->see('Hall')->click('[data-add="choice"]')
+        ->see('leads to');
+    $choice = end(
+        WorkshopCases::documentWhere(
+            $teacher, fn (array $now): bool => count($now['scenes'][0]['things']) === 4,
+        )['scenes'][0]['things'],
+    );
+    $teacher->choose("[data-key='{$choice['id']}.go']", $end['title'].' · Hall')->click('[data-key="card-back"]')
+        ->click('[data-key="bill-pattern"]')->click('[data-key="pattern.keypad"]');
+    $teacher->see('Which way it takes over')->choose('[data-key="pattern.field.way"]', '“Go on” → The way out')
+        ->type('[data-key="pattern.field.ask"]', 'Code?')->type('[data-key="pattern.field.code"]', '42');
     $teacher->see('It goes behind')->click('[data-key="patterns.build"]');
     $after = WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 3);
     expect(end($after['scenes'][0]['things'])['react'][0]['go'])->toBe($after['scenes'][1]['id'])

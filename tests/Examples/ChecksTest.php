@@ -16,6 +16,19 @@ test('checks', function (string $file): void {
 
     expect($codes(Severity::Error))->toEqualCanonicalizing($example['expect']['errors'])
         ->and(array_diff($example['expect']['warnings'], $codes(Severity::Warning)))->toBe([])
-        ->and(array_intersect($example['expect']['absent'], [...$codes(Severity::Error), ...$codes(Severity::Warning)]))->toBe([])
+        ->and(
+            array_intersect($example['expect']['absent'], [...$codes(Severity::Error), ...$codes(Severity::Warning)])
+        )->toBe([])
         ->and($verdicts->isProved)->toBe($example['expect']['proved']);
-})->with(fn () => array_map(static fn (string $file): array => [$file], array_combine(array_map(static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '), $files = glob(__DIR__.'/checks/*.json')), $files)));
+})->with(
+    fn () => array_map(
+        static fn (string $file): array => [$file],
+        array_combine(
+            array_map(
+                static fn (string $file): string => strtr(basename($file, '.json'), '-', ' '),
+                $files = glob(__DIR__.'/checks/*.json'),
+            ),
+            $files,
+        ),
+    ),
+);

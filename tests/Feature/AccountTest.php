@@ -16,7 +16,8 @@ it('makes an account behind the link of a letter, and signs in with it', functio
     $this->assertAuthenticated();
     $this->post('/sign-out')->assertRedirect('/sign-in');
     $this->assertGuest();
-    $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'a quiet harbour'])->assertRedirect('/games');
+    $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'a quiet harbour'])
+        ->assertRedirect('/games');
     $this->assertAuthenticated();
     $this->post('/sign-out');
     $this->post(AccountCases::linkInLetter(), ['name' => 'Another'] + PASSWORDS)->assertRedirect('/sign-in');
@@ -32,8 +33,12 @@ it('says what is wrong with an account', function (array $fields, string $field)
     [['name' => ''], 'name'],
     [['password' => 'short', 'password_confirmation' => 'short'], 'password'],
     [['password_confirmation' => 'another'], 'password'],
-    'past the bytes that count' => [['password' => str_repeat('é', 37), 'password_confirmation' => str_repeat('é', 37)], 'password'],
-    'with the null character' => [['password' => "a quiet\0harbour", 'password_confirmation' => "a quiet\0harbour"], 'password'],
+    'past the bytes that count' => [
+        ['password' => str_repeat('é', 37), 'password_confirmation' => str_repeat('é', 37)], 'password',
+    ],
+    'with the null character' => [
+        ['password' => "a quiet\0harbour", 'password_confirmation' => "a quiet\0harbour"], 'password',
+    ],
 ]);
 
 it('makes no account behind a link that was changed or is old', function (callable $changed): void {
@@ -55,20 +60,29 @@ it('tells nobody whether there is an account, and tells its owner in the letter'
     User::factory()->create(['email' => 'ida@skerry.example']);
     $known = $this->post('/register', ['email' => 'ida@skerry.example']);
     $unknown = $this->post('/register', ['email' => 'new@skerry.example']);
-    expect([$known->status(), $known->headers->get('Location')])->toBe([$unknown->status(), $unknown->headers->get('Location')])
-        ->and(Letter::query()->pluck('subject', 'to')->all())->toBe(['ida@skerry.example' => 'You have an account', 'new@skerry.example' => 'Your account'])
-        ->and($this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'wrong'])->getSession()->get('errors')->first())
-        ->toBe($this->post('/sign-in', ['email' => 'nobody@skerry.example', 'password' => 'wrong'])->getSession()->get('errors')->first());
+    expect([$known->status(), $known->headers->get('Location')])
+        ->toBe([$unknown->status(), $unknown->headers->get('Location')])
+        ->and(Letter::query()->pluck('subject', 'to')->all())
+        ->toBe(['ida@skerry.example' => 'You have an account', 'new@skerry.example' => 'Your account'])
+        ->and(
+            $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'wrong'])->getSession()
+                ->get('errors')->first()
+        )
+        ->toBe(
+            $this->post('/sign-in', ['email' => 'nobody@skerry.example', 'password' => 'wrong'])->getSession()
+                ->get('errors')->first(),
+        );
 });
 
 it('does as much work for an account that is not there', function (): void {
     User::factory()->create(['email' => 'ida@skerry.example']);
     $checked = [];
-    Hash::partialMock()->shouldReceive('check')->andReturnUsing(function (string $value, string $hash) use (&$checked): bool {
-        $checked[] = password_get_info($hash)['options']['cost'] ?? null;
+    Hash::partialMock()->shouldReceive('check')
+        ->andReturnUsing(function (string $value, string $hash) use (&$checked): bool {
+            $checked[] = password_get_info($hash)['options']['cost'] ?? null;
 
-        return false;
-    });
+            return false;
+        });
     foreach (['ida@skerry.example', 'nobody@skerry.example'] as $email) {
         $this->post('/sign-in', ['email' => $email, 'password' => 'wrong']);
     }
@@ -80,7 +94,8 @@ it('leads by letters to its own address, whatever host it is called by', functio
     config(['app.url' => 'https://fravel.example', 'fravel.hosts' => ['localhost', 'evil.example']]);
     $this->post('http://evil.example/forgotten', ['email' => 'ida@skerry.example'])->assertRedirect();
     $this->post('http://evil.example/register', ['email' => 'new@skerry.example'])->assertRedirect();
-    expect(Letter::query()->pluck('body')->implode(''))->not->toContain('evil.example')->toContain('https://fravel.example/reset/')->toContain('https://fravel.example/register/finish');
+    expect(Letter::query()->pluck('body')->implode(''))->not->toContain('evil.example')
+        ->toContain('https://fravel.example/reset/')->toContain('https://fravel.example/register/finish');
 });
 
 it('answers to no host that is not named', function (): void {
@@ -91,7 +106,8 @@ it('answers to no host that is not named', function (): void {
 
 it('ends all other sessions with a new password', function (): void {
     $teacher = User::factory()->create(['email' => 'ida@skerry.example', 'password' => 'the old harbour']);
-    $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'the old harbour', 'remember' => '1'])->assertCookie('fravel_device');
+    $this->post('/sign-in', ['email' => 'ida@skerry.example', 'password' => 'the old harbour', 'remember' => '1'])
+        ->assertCookie('fravel_device');
     $this->get('/games')->assertOk();
     $teacher->forceFill(['password' => 'a new harbour'])->save();
     app('auth')->forgetGuards();
@@ -105,7 +121,8 @@ it('sends no letters, and says so, where none can be sent', function (): void {
     $this->post('/forgotten', ['email' => 'ida@skerry.example'])->assertNotFound();
     $this->post('/register', ['email' => 'ida@skerry.example'])->assertNotFound();
     $this->get('/outbox')->assertNotFound();
-    $this->artisan('teacher:invite', ['email' => 'ida@skerry.example'])->expectsOutputToContain('/register/finish?')->assertSuccessful();
+    $this->artisan('teacher:invite', ['email' => 'ida@skerry.example'])->expectsOutputToContain('/register/finish?')
+        ->assertSuccessful();
     expect(Letter::query()->count())->toBe(0);
 });
 
@@ -114,7 +131,10 @@ it('sends a letter for a forgotten password, which sets a new one once', functio
     $this->post('/forgotten', ['email' => 'ida@skerry.example'])->assertSessionHas('status');
     $this->get('/outbox')->assertOk()->assertSee('ida@skerry.example');
     preg_match('~/reset/(\w+)~', (string) Letter::query()->first()?->body, $link);
-    $fields = ['token' => $link[1], 'email' => 'ida@skerry.example', 'password' => 'a new harbour', 'password_confirmation' => 'a new harbour'];
+    $fields = [
+        'token' => $link[1], 'email' => 'ida@skerry.example', 'password' => 'a new harbour',
+        'password_confirmation' => 'a new harbour',
+    ];
     $this->get("/reset/{$link[1]}?email=ida@skerry.example")
         ->assertOk()
         ->assertSee('ida@skerry.example');
@@ -144,7 +164,11 @@ it('lets growing waits stand between wrong tries, and never keeps a teacher out 
     $waits = [];
     AccountCases::guess(11, address: '10.0.0.8');
     for ($round = 0; $round < 9; $round++) {
-        preg_match('/Wait (?:(\d+) seconds|a second)/', (string) AccountCases::guess(1, 'a quiet harbour', '10.0.0.8')->assertTooManyRequests()->json('message'), $wait);
+        preg_match(
+            '/Wait (?:(\d+) seconds|a second)/',
+            (string) AccountCases::guess(1, 'a quiet harbour', '10.0.0.8')->assertTooManyRequests()->json('message'),
+            $wait,
+        );
         $waits[] = (int) ($wait[1] ?? 1);
         $this->travel((int) ($wait[1] ?? 1))->seconds();
         AccountCases::guess(1, address: '10.0.0.8')->assertUnprocessable();
@@ -174,7 +198,9 @@ it('takes no password that no account can have', function (string $password): vo
     User::factory()->create(['email' => 'ida@skerry.example', 'password' => str_repeat('x', 72)]);
     AccountCases::guess(1, $password)->assertUnprocessable();
     $this->assertGuest();
-})->with(['the null character' => ["x\0x"], 'more than counts' => [str_repeat('x', 73)], 'bytes that are no text' => ["\xC3"]]);
+})->with([
+    'the null character' => ["x\0x"], 'more than counts' => [str_repeat('x', 73)], 'bytes that are no text' => ["\xC3"],
+]);
 
 it('sends strangers to sign in', function (string $path): void {
     $this->get($path)->assertRedirect('/sign-in');
@@ -182,7 +208,8 @@ it('sends strangers to sign in', function (string $path): void {
 
 it('lets nothing in from elsewhere and nothing inline', function (string $path): void {
     $policy = (string) $this->get($path)->assertOk()->headers->get('Content-Security-Policy');
-    expect($policy)->toContain("default-src 'self'")->toContain("script-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain('unsafe');
+    expect($policy)->toContain("default-src 'self'")->toContain("script-src 'self'")
+        ->toContain("frame-ancestors 'none'")->not->toContain('unsafe');
 })->with(['/', '/sign-in', '/register', '/outbox']);
 
 it('counts on where whoever counted died in the middle', function (): void {

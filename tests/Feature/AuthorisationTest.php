@@ -33,10 +33,21 @@ it('keeps games, runs and reports from other teachers', function (string $method
 ]);
 
 it('asks every teacher’s route for a signed-in teacher', function (): void {
-    $open = ['language', 'outbox', 'register', 'login', 'password.request', 'password.reset', 'password.email', 'password.store'];
+    $open = [
+        'language', 'outbox', 'register', 'login', 'password.request', 'password.reset', 'password.email',
+        'password.store',
+    ];
     foreach (app('router')->getRoutes() as $route) {
-        $isStudents = str_starts_with((string) $route->getName(), 'play.') || str_starts_with((string) $route->getName(), 'join.') || in_array($route->getName(), ['file', 'settings.show'], true);
-        if (! $isStudents && ! in_array($route->getName(), $open, true) && ! str_starts_with($route->uri(), 'register') && ! str_starts_with($route->uri(), 'sign-in')) {
+        $isStudents = str_starts_with(
+            (string) $route->getName(), 'play.',
+        ) || str_starts_with((string) $route->getName(), 'join.') || in_array(
+            $route->getName(), ['file', 'settings.show'], true,
+        );
+        if (
+            ! $isStudents && ! in_array(
+                $route->getName(), $open, true,
+            ) && ! str_starts_with($route->uri(), 'register') && ! str_starts_with($route->uri(), 'sign-in')
+        ) {
             expect(in_array('auth', $route->gatherMiddleware(), true))->toBeTrue($route->uri());
         }
     }

@@ -11,15 +11,30 @@ it('validates a sound game and says so', function (): void {
 });
 
 it('names each error with its pointer and words', function (): void {
-    [$code, $output] = CommandLineCases::fravel(['validate', CommandLineCases::fileOf(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['things' => [['react' => ['go' => 'attic']]]]]])), '--json']);
+    [$code, $output] = CommandLineCases::fravel([
+        'validate',
+        CommandLineCases::fileOf(
+            array_replace_recursive(
+                Games::twoRooms(), ['scenes' => [1 => ['things' => [['react' => ['go' => 'attic']]]]]],
+            ),
+        ),
+        '--json',
+    ]);
 
     expect($code)->toBe(1)->and(json_decode($output, true)['errors'])->toBe([
-        ['code' => 'route.missing', 'pointer' => '/scenes/1/things/0/react/go', 'message' => 'This leads to the scene "attic", and there is none.'],
+        [
+            'code' => 'route.missing', 'pointer' => '/scenes/1/things/0/react/go',
+            'message' => 'This leads to the scene "attic", and there is none.',
+        ],
     ]);
 });
 
-it('tries an answer, given as JSON or as plain text', function (string $answer, string $verdict, int|string|null $rule): void {
-    [$code, $output] = CommandLineCases::fravel(['answer', CommandLineCases::fileOf(Games::twoRooms()), 'door', $answer, '--json']);
+it('tries an answer, given as JSON or as plain text', function (
+    string $answer, string $verdict, int|string|null $rule,
+): void {
+    [$code, $output] = CommandLineCases::fravel([
+        'answer', CommandLineCases::fileOf(Games::twoRooms()), 'door', $answer, '--json',
+    ]);
     $told = json_decode($output, true);
 
     expect($code)->toBe(0)->and([$told['verdict'], $told['rule']])->toBe([$verdict, $rule]);
@@ -33,26 +48,54 @@ it('tries an answer, given as JSON or as plain text', function (string $answer, 
 ]);
 
 it('keeps the digits of a code that looks like a number', function (): void {
-    $lock = ['input' => ['type' => 'digits', 'length' => 4], 'rules' => [['match' => ['equals' => '0917'], 'verdict' => 'open']]] + Games::lock('safe', '');
-    [, $output] = CommandLineCases::fravel(['answer', CommandLineCases::fileOf(Games::document([['id' => 'a', 'things' => [$lock]]])), 'safe', '0917', '--json']);
+    $lock = [
+        'input' => ['type' => 'digits', 'length' => 4],
+        'rules' => [['match' => ['equals' => '0917'], 'verdict' => 'open']],
+    ] + Games::lock('safe', '');
+    [, $output] = CommandLineCases::fravel([
+        'answer', CommandLineCases::fileOf(Games::document([['id' => 'a', 'things' => [$lock]]])), 'safe', '0917',
+        '--json',
+    ]);
 
     expect(json_decode($output, true)['verdict'])->toBe('open');
 });
 
 it('plays a list of actions', function (): void {
-    $actions = CommandLineCases::fileOf([['answer' => 'door', 'with' => 'gull'], ['after' => 5, 'answer' => 'door', 'with' => 'gannet'], ['jump' => 'x'], ['choose' => 'leave']], 'actions.json');
-    [$code, $output] = CommandLineCases::fravel(['play', CommandLineCases::fileOf(Games::twoRooms()), '--actions', $actions, '--seed', '3', '--json']);
+    $actions = CommandLineCases::fileOf(
+        [
+            ['answer' => 'door', 'with' => 'gull'], ['after' => 5, 'answer' => 'door', 'with' => 'gannet'],
+            ['jump' => 'x'], ['choose' => 'leave'],
+        ],
+        'actions.json',
+    );
+    [$code, $output] = CommandLineCases::fravel([
+        'play', CommandLineCases::fileOf(Games::twoRooms()), '--actions', $actions, '--seed', '3', '--json',
+    ]);
     $told = json_decode($output, true);
 
     expect($code)->toBe(0)
-        ->and($told['state'])->toBe(['scene' => 'end', 'tokens' => ['lamp'], 'tallies' => [], 'open' => ['door'], 'tries' => ['door' => 1], 'lifted' => [], 'ended' => 'won'])
+        ->and($told['state'])
+        ->toBe([
+            'scene' => 'end', 'tokens' => ['lamp'], 'tallies' => [], 'open' => ['door'], 'tries' => ['door' => 1],
+            'lifted' => [], 'ended' => 'won',
+        ])
         ->and($told['events'][0])->toBe(['entered', 'hall'])
         ->and($told['events'])->toContain(['refused', 'action.unknown', []]);
 });
 
 it('tells what is decided and ruled out, where something is', function (): void {
-    $game = Games::document([['id' => 'a', 'things' => [Games::choice('go', ['do' => [['must' => 'bold'], ['never' => 'calm']]])]]], ['tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0]]]);
-    [, $output] = CommandLineCases::fravel(['play', CommandLineCases::fileOf($game), '--actions', CommandLineCases::fileOf([['choose' => 'go']], 'actions.json'), '--json']);
+    $game = Games::document(
+        [['id' => 'a', 'things' => [Games::choice('go', ['do' => [['must' => 'bold'], ['never' => 'calm']]])]]],
+        [
+            'tallies' => [
+                ['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0],
+            ],
+        ],
+    );
+    [, $output] = CommandLineCases::fravel([
+        'play', CommandLineCases::fileOf($game), '--actions',
+        CommandLineCases::fileOf([['choose' => 'go']], 'actions.json'), '--json',
+    ]);
     $state = json_decode($output, true)['state'];
 
     expect([$state['decided'], $state['ruledOut']])->toBe([['bold'], ['calm']]);
@@ -75,9 +118,19 @@ it('says what it can’t read, and ends with 2', function (array $words, string 
 })->with([
     'no such file' => [['validate', '/nowhere.json'], 'There is no file /nowhere.json.'],
     'no JSON' => fn () => [['validate', CommandLineCases::fileOf('{"fravel":', 'broken.json')], 'syntax error'],
-    'no game' => fn () => [['answer', CommandLineCases::fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document'],
-    'no list of actions' => fn () => [['play', CommandLineCases::fileOf(Games::twoRooms()), '--actions', CommandLineCases::fileOf(['a' => 1], 'none.json')], 'no list of actions'],
-    'an empty package' => fn () => [['validate', CommandLineCases::fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json'],
+    'no game' => fn () => [
+        ['answer', CommandLineCases::fileOf(['fravel' => 1], 'poor.json'), 'l', 'x'], 'no sound game document',
+    ],
+    'no list of actions' => fn () => [
+        [
+            'play', CommandLineCases::fileOf(Games::twoRooms()), '--actions',
+            CommandLineCases::fileOf(['a' => 1], 'none.json'),
+        ],
+        'no list of actions',
+    ],
+    'an empty package' => fn () => [
+        ['validate', CommandLineCases::fileOf("PK\x03\x04", 'empty.fravel')], 'without a game.json',
+    ],
     'no file at all' => [['play'], 'Not enough arguments'],
     'no such verb' => [['fly'], 'no verb "fly"'],
 ]);
@@ -89,11 +142,26 @@ it('says what there is when it is called alone', function (): void {
 });
 
 it('finds with check where a walkthrough parts, with the actions that show it', function (): void {
-    $walkthrough = ['id' => 'walk', 'name' => 'The way', 'steps' => [['answer' => 'door', 'with' => 'gannet', 'at' => 'store'], ['choose' => 'leave', 'at' => 'attic']]];
-    [$code, $output] = CommandLineCases::fravel(['check', CommandLineCases::fileOf(['walkthroughs' => [$walkthrough]] + Games::twoRooms()), '--json']);
-    $found = array_values(array_filter(json_decode($output, true)['findings'], fn (array $finding): bool => $finding['code'] === 'walkthrough.parts'));
+    $walkthrough = [
+        'id' => 'walk', 'name' => 'The way',
+        'steps' => [['answer' => 'door', 'with' => 'gannet', 'at' => 'store'], ['choose' => 'leave', 'at' => 'attic']],
+    ];
+    [$code, $output] = CommandLineCases::fravel([
+        'check', CommandLineCases::fileOf(['walkthroughs' => [$walkthrough]] + Games::twoRooms()), '--json',
+    ]);
+    $found = array_values(
+        array_filter(
+            json_decode($output, true)['findings'],
+            fn (array $finding): bool => $finding['code'] === 'walkthrough.parts',
+        ),
+    );
 
-    expect($code)->toBe(0)->and($found[0]['message'])->toBe('The walkthrough “The way” no longer holds: step 2 led to a scene that is not there any more, now it ends at “End”.')->and($found[0]['where'])->toBe(['walk', 'end']);
+    expect($code)->toBe(0)->and($found[0]['message'])
+        ->toBe(
+            'The walkthrough “The way” no longer holds: step 2 led to a scene that is not there any more, now it ends '
+                .'at “End”.',
+        )
+        ->and($found[0]['where'])->toBe(['walk', 'end']);
 });
 
 it('says of a package what is too much of it, and reads no more', function (callable $fill, string $words): void {
@@ -106,8 +174,15 @@ it('says of a package what is too much of it, and reads no more', function (call
     unlink($path);
     expect($code)->toBe(2)->and($errors)->toContain($words);
 })->with([
-    'a document that swells' => [fn (ZipArchive $zip) => $zip->addFromString('game.json', '['.str_repeat('[],', 3_000_000).'[]]'), 'swells'],
-    'values without end' => [fn (ZipArchive $zip) => $zip->addFromString('game.json', '{"x":['.implode(',', array_map(fn (int $n): string => "[{$n}]", range(1, 500_000))).']}'), 'more values than 600000'],
+    'a document that swells' => [
+        fn (ZipArchive $zip) => $zip->addFromString('game.json', '['.str_repeat('[],', 3_000_000).'[]]'), 'swells',
+    ],
+    'values without end' => [
+        fn (ZipArchive $zip) => $zip->addFromString(
+            'game.json', '{"x":['.implode(',', array_map(fn (int $n): string => "[{$n}]", range(1, 500_000))).']}',
+        ),
+        'more values than 600000',
+    ],
     'files without end' => [function (ZipArchive $zip): void {
         foreach (range(1, 5001) as $number) {
             $zip->addFromString("assets/{$number}", '');

@@ -7,8 +7,15 @@ use Fravel\Document\GameDocument;
 use Tests\Support\Feature\ConditionWordsCases;
 use Tests\Support\Scripts;
 
-it('says a condition in a sentence, in the workshop and behind the scene', function (array $condition, string $words): void {
-    expect(Scripts::run('workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $condition, 'game' => ConditionWordsCases::namedParts()]))->toBe($words)
+it('says a condition in a sentence, in the workshop and behind the scene', function (
+    array $condition, string $words,
+): void {
+    expect(
+        Scripts::run(
+            'workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)',
+            ['condition' => $condition, 'game' => ConditionWordsCases::namedParts()],
+        ),
+    )->toBe($words)
         ->and(KindWords::ofCondition(GameDocument::of(ConditionWordsCases::namedParts()), $condition))->toBe($words);
 })->with([
     'one token' => [['has' => 'lens'], 'the student holds Lens'],
@@ -16,7 +23,9 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
     'a lock by its name' => [['open' => 'door'], 'Door is open'],
     'a lock by what it asks' => [['open' => 'chest'], 'Which number? is open'],
     'a tally' => [['tally' => 'bold', 'is' => '>=', 'value' => 3], 'Bold is at least 3'],
-    'joined' => [['all' => [['has' => 'lens'], ['visited' => 'quay']]], 'the student holds Lens and the student was at The quay'],
+    'joined' => [
+        ['all' => [['has' => 'lens'], ['visited' => 'quay']]], 'the student holds Lens and the student was at The quay',
+    ],
     'either' => [['any' => [['has' => 'lens'], ['has' => 'wick']]], 'the student holds Lens or the student holds Wick'],
     'not' => [['not' => ['has' => 'lens']], 'not: the student holds Lens'],
     'the highest' => [['leads' => 'bold', 'among' => ['bold', 'calm']], 'Bold is highest among Bold, Calm'],
@@ -58,5 +67,6 @@ it('offers every effect that the format has, and words for each', function (): v
     $schema = json_decode((string) file_get_contents(base_path('docs/format/game.schema.json')), true);
     $known = array_map(fn (array $one): string => $one['required'][0], $schema['$defs']['effect']['oneOf']);
 
-    expect($kinds)->toEqualCanonicalizing($known)->and(array_keys((array) __('workshop.effects.kinds')))->toEqualCanonicalizing($known);
+    expect($kinds)->toEqualCanonicalizing($known)->and(array_keys((array) __('workshop.effects.kinds')))
+        ->toEqualCanonicalizing($known);
 });

@@ -10,8 +10,16 @@ final class DemoServer
 
     public function __construct(private readonly int $port, private readonly string $database)
     {
-        $environment = ['FRAVEL_DEMO_DATABASE' => $database, 'FRAVEL_EDITIONS' => dirname($database).'/editions', 'FRAVEL_FILES' => dirname($database).'/files', 'PATH' => (string) getenv('PATH'), 'APP_KEY' => 'base64:'.base64_encode(str_repeat('d', 32)), 'BCRYPT_ROUNDS' => '4'];
-        $this->process = proc_open(['bash', 'bin/demo.sh', '--port', (string) $port], [['file', '/dev/null', 'r'], ['file', "{$database}.log", 'a'], ['file', "{$database}.log", 'a']], $pipes, base_path(), $environment);
+        $environment = [
+            'FRAVEL_DEMO_DATABASE' => $database, 'FRAVEL_EDITIONS' => dirname($database).'/editions',
+            'FRAVEL_FILES' => dirname($database).'/files', 'PATH' => (string) getenv('PATH'),
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('d', 32)), 'BCRYPT_ROUNDS' => '4',
+        ];
+        $this->process = proc_open(
+            ['bash', 'bin/demo.sh', '--port', (string) $port],
+            [['file', '/dev/null', 'r'], ['file', "{$database}.log", 'a'], ['file', "{$database}.log", 'a']], $pipes,
+            base_path(), $environment,
+        );
         $this->await(fn (): bool => is_file($this->mark()) && $this->answers());
     }
 
@@ -83,7 +91,11 @@ it('replaces what dies of it, starts again over what a killed one left, and leav
     $left = $demo->processes();
     $demo->kill($demo->keeper(), $left[0]);
     $again = new DemoServer($port, "{$folder}/demo.sqlite");
-    $again->await(fn (): bool => array_intersect($again->processes(), $left) === [] && count($again->processes()) === 5 && $again->answers());
+    $again->await(
+        fn (): bool => array_intersect(
+            $again->processes(), $left,
+        ) === [] && count($again->processes()) === 5 && $again->answers(),
+    );
     $again->stop();
     expect(glob(base_path("storage/app/demo-{$port}.pids")))->toBe([]);
     Illuminate\Support\Facades\File::deleteDirectory($folder);

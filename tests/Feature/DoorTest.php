@@ -17,24 +17,28 @@ it('lets four hundred students of one address join in a minute', function (): vo
     expect($run->plays()->count())->toBe(400);
 });
 
-it('looks at thirty wrong codes a minute from one address, and then at none that is not known there', function (): void {
-    $run = Classroom::open();
-    $other = Classroom::open();
-    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
-    $letters = mb_str_split('CDFGHJKMNPQRTVWXY');
-    foreach (range(0, 29) as $number) {
-        $path = [fn ($code) => "/p/{$code}", fn ($code) => "/join?code={$code}"][$number % 2]('ZZZ'.$letters[$number % 17].$letters[intdiv($number, 17)]);
-        DoorCases::at('10.0.0.1', 'GET', $path)->assertNotFound();
-    }
-    DoorCases::at('10.0.0.1', 'GET', '/p/ZZZZZ')->assertTooManyRequests()->assertSee('Too many wrong codes');
-    DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertTooManyRequests();
-    DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/join", ['name' => 'Eve'])->assertTooManyRequests();
-    DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/again", ['name' => 'Eve', 'words' => 'x y'])->assertTooManyRequests();
-    DoorCases::at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
-    DoorCases::at('10.0.0.2', 'GET', "/p/{$other->code}")->assertOk();
-    $this->travel(61)->seconds();
-    DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertOk();
-});
+it('looks at thirty wrong codes a minute from one address, and then at none that is not known '
+    .'there', function (): void {
+        $run = Classroom::open();
+        $other = Classroom::open();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Mia'])->assertRedirect();
+        $letters = mb_str_split('CDFGHJKMNPQRTVWXY');
+        foreach (range(0, 29) as $number) {
+            $path = [
+                fn ($code) => "/p/{$code}", fn ($code) => "/join?code={$code}",
+            ][$number % 2]('ZZZ'.$letters[$number % 17].$letters[intdiv($number, 17)]);
+            DoorCases::at('10.0.0.1', 'GET', $path)->assertNotFound();
+        }
+        DoorCases::at('10.0.0.1', 'GET', '/p/ZZZZZ')->assertTooManyRequests()->assertSee('Too many wrong codes');
+        DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertTooManyRequests();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/join", ['name' => 'Eve'])->assertTooManyRequests();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$other->code}/again", ['name' => 'Eve', 'words' => 'x y'])
+            ->assertTooManyRequests();
+        DoorCases::at('10.0.0.1', 'GET', "/p/{$run->code}")->assertOk();
+        DoorCases::at('10.0.0.2', 'GET', "/p/{$other->code}")->assertOk();
+        $this->travel(61)->seconds();
+        DoorCases::at('10.0.0.1', 'GET', "/p/{$other->code}")->assertOk();
+    });
 
 it('knows a code where its teacher looked at the run', function (): void {
     $run = Classroom::open();
@@ -86,10 +90,13 @@ it('knows who is stopped by a guard from who is not', function (array $tries, ar
 
 it('admits the names of a class list however they are written, and no others', function (): void {
     $run = Classroom::open();
-    $this->actingAs($run->game->user)->post("/runs/{$run->id}/joining", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])->assertRedirect();
+    $this->actingAs($run->game->user)
+        ->post("/runs/{$run->id}/joining", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])
+        ->assertRedirect();
     expect($run->fresh()->names)->toBe(['Zoë Marsh', 'Finn', 'Kay']);
     $this->get("/p/{$run->code}")->assertSee('as your teacher wrote it');
-    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Eve'])->assertUnprocessable()->assertSee('Eve is not on the list');
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => 'Eve'])->assertUnprocessable()
+        ->assertSee('Eve is not on the list');
     DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/join", ['name' => ' zoe  MARSH'])->assertRedirect();
     expect(Play::query()->pluck('name')->all())->toBe(['Zoë Marsh']);
 });
@@ -101,7 +108,9 @@ it('takes nobody new where the teacher says so, and lets those play on who have 
     $this->get("/p/{$run->code}")->assertSee('takes nobody new')->assertDontSee('Begin</button>', false);
     $this->post("/p/{$run->code}/join", ['name' => 'Finn'])->assertUnprocessable();
     $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))->assertOk();
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->post("/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))
+        ->assertOk();
 });
 
 it('shows the teacher who only guesses, and removes one play alone', function (): void {
@@ -112,7 +121,12 @@ it('shows the teacher who only guesses, and removes one play alone', function ()
     $this->actingAs($run->game->user)->get("/runs/{$run->id}")->assertSee('guesses at “Door”')->assertSee('Remove Eve');
     $this->delete("/runs/{$run->id}/plays/{$gone->id}")->assertRedirect();
     expect($run->plays()->pluck('id')->all())->toBe([$kept->id]);
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($gone))->post("/p/{$run->code}", Classroom::form($gone, ['verb' => 'answer', 'on' => 'door', 'with' => 'x']), ['Accept' => 'application/json'])->assertUnauthorized();
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($gone))
+        ->post(
+            "/p/{$run->code}", Classroom::form($gone, ['verb' => 'answer', 'on' => 'door', 'with' => 'x']),
+            ['Accept' => 'application/json'],
+        )
+        ->assertUnauthorized();
     $other = Classroom::join(Classroom::open());
     $this->delete("/runs/{$run->id}/plays/{$other->id}")->assertNotFound();
 });
@@ -122,7 +136,8 @@ it('takes a ticket in its own run alone', function (): void {
     $play = Classroom::join($run);
     $other = Classroom::open();
     $form = Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
-    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$other->code}", $form, ['Accept' => 'application/json'])->assertUnauthorized();
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->post("/p/{$other->code}", $form, ['Accept' => 'application/json'])->assertUnauthorized();
     expect($play->fresh()->seq)->toBe(1);
     $this->post('/p/'.strtolower($run->code), $form, ['Accept' => 'application/json'])->assertOk();
 });
@@ -132,13 +147,19 @@ it('lets go of a play by the play’s own form alone', function (): void {
     $play = Classroom::join($run);
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
     $this->post("/p/{$run->code}/leave")->assertRedirect()->assertCookieMissing('fravel_play');
-    $this->get("/p/{$run->code}")->assertSeeInOrder(['action="/p/'.$run->code.'/leave"', 'name="ticket" value="'.Classroom::ticket($play).'"', 'Not Mia?'], false);
+    $this->get("/p/{$run->code}")
+        ->assertSeeInOrder(
+            ['action="/p/'.$run->code.'/leave"', 'name="ticket" value="'.Classroom::ticket($play).'"', 'Not Mia?'],
+            false,
+        );
     $this->post("/p/{$run->code}/leave", ['ticket' => Classroom::ticket($play)])->assertCookieExpired('fravel_play');
 });
 
 it('shows those who join the title that they will play, not the draft’s', function (): void {
     $run = Classroom::open();
-    $run->game->update(['title' => 'What comes next', 'document' => str_replace('Two rooms', 'What comes next', $run->game->document)]);
+    $run->game->update([
+        'title' => 'What comes next', 'document' => str_replace('Two rooms', 'What comes next', $run->game->document),
+    ]);
     $this->get("/p/{$run->code}")->assertSee('Two rooms')->assertDontSee('What comes next');
 });
 
@@ -146,8 +167,11 @@ it('lets nobody try two words on one name after the other from one address', fun
     $run = Classroom::open();
     $play = Classroom::join($run);
     foreach (range(1, 61) as $number) {
-        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])->assertUnprocessable();
+        DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => "Name {$number}", 'words' => 'not these'])
+            ->assertUnprocessable();
     }
-    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertTooManyRequests();
-    DoorCases::at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();
+    DoorCases::at('10.0.0.1', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])
+        ->assertTooManyRequests();
+    DoorCases::at('10.0.0.2', 'POST', "/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])
+        ->assertRedirect();
 });

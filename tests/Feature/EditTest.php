@@ -16,7 +16,11 @@ beforeEach(function (): void {
 });
 
 it('keeps an edit with its revision and its label', function (): void {
-    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'The hall'], 1, 'title of the scene')->assertOk()->assertJson(['revision' => 2, 'refusal' => null, 'history' => ['undo' => 'title of the scene', 'redo' => null]]);
+    EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'The hall'], 1, 'title of the scene')
+        ->assertOk()
+        ->assertJson([
+            'revision' => 2, 'refusal' => null, 'history' => ['undo' => 'title of the scene', 'redo' => null],
+        ]);
     expect($this->game->fresh()->read()->scene('hall')->title)->toBe('The hall');
 });
 
@@ -62,12 +66,16 @@ it('tells its own changes from those it was made without knowing of', function (
     $title = static fn (string $to): array => ['set' => 'hall', 'field' => 'title', 'to' => $to];
     EditCases::edit($this, ['set' => 'store', 'field' => 'title', 'to' => 'By the other tab'], 1);
     $own = EditCases::edit($this, $title('One'), 1)->assertOk()->json('kept');
-    $send = fn (array $command, array $own): TestResponse => $this->postJson("/games/{$this->game->id}/edits", ['command' => $command, 'base' => 3, 'made' => 1, 'own' => $own, 'label' => 'x']);
+    $send = fn (array $command, array $own): TestResponse => $this->postJson(
+        "/games/{$this->game->id}/edits",
+        ['command' => $command, 'base' => 3, 'made' => 1, 'own' => $own, 'label' => 'x'],
+    );
 
     $send(['set' => 'store', 'field' => 'title', 'to' => 'Not seen'], [$own])->assertConflict();
     $send($title('Two'), [])->assertConflict();
     $send($title('Two'), [$own])->assertOk()->assertJson(['kept' => 4]);
-    expect(array_column($this->game->fresh()->read()->document['scenes'], 'title'))->toBe(['Two', 'By the other tab', 'End']);
+    expect(array_column($this->game->fresh()->read()->document['scenes'], 'title'))
+        ->toBe(['Two', 'By the other tab', 'End']);
     $send($title('Three'), ['x'])->assertUnprocessable();
     $send($title('Three'), array_fill(0, 1001, 1))->assertUnprocessable();
 });
@@ -88,13 +96,19 @@ it('takes nothing that would break the shape of the game', function (array $comm
     'an unknown rule' => [['set' => 'door', 'field' => 'rules', 'to' => [['match' => ['smells' => 'x']]]]],
     'a broken pattern' => [['set' => 'door', 'field' => 'rules', 'to' => [['match' => ['pattern' => '(']]]]],
     'an unknown unit' => [['set' => 'door', 'field' => 'input', 'to' => ['type' => 'number', 'unit' => 'furlongs']]],
-    'a thing that is there' => [['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'door', 'kind' => 'text']]],
+    'a thing that is there' => [[
+        'insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'door', 'kind' => 'text'],
+    ]],
     'no command' => [['jump' => 'hall']],
     'nothing' => [[]],
 ]);
 
 it('keeps empty objects empty objects', function (): void {
-    $this->call('POST', "/games/{$this->game->id}/edits", content: '{"base":1,"label":"x","command":{"set":"door","field":"clean","to":{}}}', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])
+    $this->call(
+        'POST', "/games/{$this->game->id}/edits",
+        content: '{"base":1,"label":"x","command":{"set":"door","field":"clean","to":{}}}',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+    )
         ->assertOk();
     expect($this->game->fresh()->document)->toContain('"clean":{}');
 });
@@ -115,24 +129,33 @@ it('shows every change by its name, and returns to any moment and forward again'
     $changes = $this->getJson("/games/{$this->game->id}/history")->json('changes');
     expect(array_column($changes, 'label'))->toBe(['called it Three', 'called it Two', 'called it One']);
     $titleAfter = function (int $change): string {
-        $this->postJson("/games/{$this->game->id}/history", ['change' => $change])->assertOk()->assertJsonPath('document.start', 'hall');
+        $this->postJson("/games/{$this->game->id}/history", ['change' => $change])->assertOk()
+            ->assertJsonPath('document.start', 'hall');
 
         return $this->game->fresh()->read()->scene('hall')->title;
     };
 
-    expect($titleAfter($changes[2]['id']))->toBe('One')->and(array_column($this->getJson("/games/{$this->game->id}/history")->json('changes'), 'undone'))->toBe([true, true, false])
-        ->and($titleAfter($changes[0]['id']))->toBe('Three')->and($titleAfter(0))->toBe(Games::twoRooms()['scenes'][0]['title']);
+    expect($titleAfter($changes[2]['id']))->toBe('One')
+        ->and(array_column($this->getJson("/games/{$this->game->id}/history")->json('changes'), 'undone'))
+        ->toBe([true, true, false])
+        ->and($titleAfter($changes[0]['id']))->toBe('Three')->and($titleAfter(0))
+        ->toBe(Games::twoRooms()['scenes'][0]['title']);
 });
 
-it('counts an edit, an undo, a copy and a pattern once, however often they arrive', function (string $path, array $fields): void {
+it('counts an edit, an undo, a copy and a pattern once, however often they arrive', function (
+    string $path, array $fields,
+): void {
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1, 'first');
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'Two'], 2, 'second');
-    $send = fn () => $this->postJson("/games/{$this->game->id}/{$path}", $fields + ['base' => 3, 'key' => 'the-same-key-twice']);
+    $send = fn () => $this->postJson(
+        "/games/{$this->game->id}/{$path}", $fields + ['base' => 3, 'key' => 'the-same-key-twice'],
+    );
     $first = $send()->assertOk()->assertJson(['revision' => 4]);
     EditCases::edit($this, ['set' => '@game', 'field' => 'note', 'to' => 'later'], 4);
     $kept = $this->game->fresh()->document;
     $again = $send()->assertOk()->assertJson(['revision' => 5, 'kept' => 4, 'refusal' => null]);
-    expect($first->json('kept'))->toBe(4)->and($this->game->fresh()->document)->toBe($kept)->and($again->json('document'))->toBe(json_decode($kept, true));
+    expect($first->json('kept'))->toBe(4)->and($this->game->fresh()->document)->toBe($kept)
+        ->and($again->json('document'))->toBe(json_decode($kept, true));
 })->with([
     'an edit' => ['edits', ['command' => ['set' => 'hall', 'field' => 'title', 'to' => 'Three'], 'label' => 'x']],
     'a copy' => ['edits', ['command' => ['duplicate' => ['hall']], 'label' => 'x']],
@@ -146,11 +169,17 @@ it('makes an edit again on what is there when somebody was first', function (): 
     DB::listen(function ($query) use (&$isFirst): void {
         if ($isFirst && str_contains($query->sql, '"edit_keys"')) {
             $isFirst = false;
-            app(EditGame::class)->handle($this->game->id, fn () => new SetField('store', 'title', 'By the other'), Standpoint::at(1), 'other');
+            app(EditGame::class)
+                ->handle(
+                    $this->game->id, fn () => new SetField('store', 'title', 'By the other'), Standpoint::at(1),
+                    'other',
+                );
         }
     });
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'By this one'], 1)->assertOk();
-    expect($this->game->fresh()->revision)->toBe(3)->and(array_column($this->game->fresh()->read()->document['scenes'], 'title'))->toBe(['By this one', 'By the other', 'End']);
+    expect($this->game->fresh()->revision)->toBe(3)
+        ->and(array_column($this->game->fresh()->read()->document['scenes'], 'title'))
+        ->toBe(['By this one', 'By the other', 'End']);
 });
 
 it('works an edit out before it takes the lock, and writes little while it has it', function (): void {
@@ -173,13 +202,25 @@ it('says what is too large, and keeps the game as it was', function (array $comm
     EditCases::edit($this, $command, 1)->assertConflict()->assertJson(['revision' => 1, 'refusal' => $words]);
     expect(json_decode($this->game->fresh()->document, true))->toEqual(Games::twoRooms());
 })->with([
-    'a command of five megabytes' => [['set' => 'hall', 'field' => 'note', 'to' => str_repeat('x', 5_000_000)], 'That change is larger than 4 MB. It was not taken; everything else is kept.'],
-    'six thousand copies' => [['duplicate' => array_fill(0, 60, 'hall'), 'times' => 100], 'That would make too many copies at once: 5000 parts are the most. Nothing was changed.'],
+    'a command of five megabytes' => [
+        ['set' => 'hall', 'field' => 'note', 'to' => str_repeat('x', 5_000_000)],
+        'That change is larger than 4 MB. It was not taken; everything else is kept.',
+    ],
+    'six thousand copies' => [
+        ['duplicate' => array_fill(0, 60, 'hall'), 'times' => 100],
+        'That would make too many copies at once: 5000 parts are the most. Nothing was changed.',
+    ],
 ]);
 
 it('lets no game grow past what can be worked with', function (): void {
     foreach (['hall', 'store', 'end'] as $place => $part) {
-        $reply = EditCases::edit($this, ['set' => $part, 'field' => 'note', 'to' => str_repeat('x', 3_000_000)], $place + 1);
+        $reply = EditCases::edit(
+            $this, ['set' => $part, 'field' => 'note', 'to' => str_repeat('x', 3_000_000)], $place + 1,
+        );
     }
-    $reply->assertConflict()->assertJson(['revision' => 3, 'refusal' => 'The game would be larger than 8 MB. The change was not taken; everything else is kept.']);
+    $reply->assertConflict()
+        ->assertJson([
+            'revision' => 3,
+            'refusal' => 'The game would be larger than 8 MB. The change was not taken; everything else is kept.',
+        ]);
 });

@@ -24,7 +24,11 @@ it('is closed for everybody while it is looked after', function (): void {
 it('believes a proxy that is named, and nobody else, of who calls and how', function (): void {
     $run = Classroom::open();
     $join = fn (string $from, string $name) => $this->withServerVariables(['REMOTE_ADDR' => $from])
-        ->post("/p/{$run->code}/join", ['name' => $name], ['X-Forwarded-Proto' => 'https', 'X-Forwarded-For' => '203.0.113.7'])->getCookie('fravel_play', false)?->isSecure();
+        ->post(
+            "/p/{$run->code}/join", ['name' => $name],
+            ['X-Forwarded-Proto' => 'https', 'X-Forwarded-For' => '203.0.113.7'],
+        )
+        ->getCookie('fravel_play', false)?->isSecure();
     expect($join('10.0.0.1', 'Mia'))->toBeFalse();
     Illuminate\Http\Middleware\TrustProxies::at(['10.0.0.1']);
     expect($join('10.0.0.2', 'Lou'))->toBeFalse()->and($join('10.0.0.1', 'Kay'))->toBeTrue();
@@ -38,7 +42,8 @@ it('lets plays go on when the key is changed', function (): void {
     config(['app.previous_keys' => [config('app.key')], 'app.key' => 'base64:'.base64_encode(str_repeat('n', 32))]);
     expect(Classroom::ticket($play))->not->toBe($ticket);
     $form = ['ticket' => $ticket] + Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
-    $this->withUnencryptedCookie('fravel_play', $ticket)->post("/p/{$run->code}", $form, ['Accept' => 'application/json'])->assertOk();
+    $this->withUnencryptedCookie('fravel_play', $ticket)
+        ->post("/p/{$run->code}", $form, ['Accept' => 'application/json'])->assertOk();
     config(['app.previous_keys' => []]);
     $this->get("/p/{$run->code}")->assertSee('What shall the game call you?');
 });
@@ -62,13 +67,23 @@ it('has words for a student’s bytes that are no text', function (): void {
     $play = $run->plays()->sole();
     expect(mb_check_encoding($play->name, 'UTF-8'))->toBeTrue();
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
-    $this->post("/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => "\xFF\0gull"]))->assertOk();
-    $this->post("/p/{$run->code}", ['key' => "\xFF"] + Classroom::form($play, ['verb' => 'answer', 'on' => "\xFF", 'with' => 'x']))->assertOk();
+    $this->post(
+        "/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => "\xFF\0gull"]),
+    )->assertOk();
+    $this->post(
+        "/p/{$run->code}",
+        ['key' => "\xFF"] + Classroom::form($play, ['verb' => 'answer', 'on' => "\xFF", 'with' => 'x']),
+    )->assertOk();
 });
 
 it('tells a failure in one line that holds nothing anybody typed', function (): void {
-    $failure = new QueryException('sqlite', 'insert into plays (name) values (?)', ['Mia'], new PDOException("disk\nfull"));
-    expect(Failure::line($failure))->toContain('QueryException: disk full · insert into plays (name) values (?)')->not->toContain('Mia')->not->toContain("\n");
+    $failure = new QueryException(
+        'sqlite', 'insert into plays (name) values (?)', ['Mia'], new PDOException("disk\nfull"),
+    );
+    expect(Failure::line($failure))
+        ->toContain(
+            'QueryException: disk full · insert into plays (name) values (?)',
+        )->not->toContain('Mia')->not->toContain("\n");
 });
 
 it('keeps a session whole when the server is killed while it writes', function (): void {
@@ -79,7 +94,8 @@ it('keeps a session whole when the server is killed while it writes', function (
     // Whoever reads while another writes gets the old or the new, never a part: the file is another one afterwards.
     $before = fileinode("{$folder}/one");
     $sessions->write('one', str_repeat('x', 100_000));
-    expect(fileinode("{$folder}/one"))->not->toBe($before)->and(strlen($sessions->read('one')))->toBe(100_000)->and(glob("{$folder}/*"))->toHaveCount(1);
+    expect(fileinode("{$folder}/one"))->not->toBe($before)->and(strlen($sessions->read('one')))->toBe(100_000)
+        ->and(glob("{$folder}/*"))->toHaveCount(1);
     array_map(unlink(...), glob("{$folder}/*"));
     rmdir($folder);
 });
@@ -101,21 +117,31 @@ it('goes down and up again with its tables', function (): void {
 
 it('takes a number past all bounds as none', function (string $path): void {
     $game = App\Models\Game::factory()->create();
-    $reply = $this->actingAs($game->user)->call('POST', "/games/{$game->id}/{$path}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: '{"base": 1e999, "change": -1e999, "pattern": "ladder", "with": {"questions": 1e999}}');
+    $reply = $this->actingAs($game->user)
+        ->call(
+            'POST', "/games/{$game->id}/{$path}",
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: '{"base": 1e999, "change": -1e999, "pattern": "ladder", "with": {"questions": 1e999}}',
+        );
     expect($reply->status())->toBeLessThan(500);
 })->with(['edits', 'undo', 'history', 'patterns']);
 
 it('builds its tables, takes them down again and builds the same', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'fravel-tables');
     config(['database.connections.again' => ['database' => $file] + config('database.connections.sqlite')]);
-    $tables = static fn (): array => array_column(DB::connection('again')->select("select name, sql from sqlite_master where name not like 'sqlite_%' order by name"), 'sql', 'name');
+    $tables = static fn (): array => array_column(
+        DB::connection('again')->select("select name, sql from sqlite_master where name not like 'sqlite_%' order "
+            .'by name'),
+        'sql', 'name',
+    );
     Artisan::call('migrate', ['--database' => 'again', '--force' => true]);
     $built = $tables();
     Artisan::call('migrate:rollback', ['--database' => 'again', '--force' => true, '--step' => 100]);
     $left = array_keys($tables());
     Artisan::call('migrate', ['--database' => 'again', '--force' => true]);
 
-    expect(array_keys($built))->toContain('games', 'plays', 'runs')->and($left)->toBe(['migrations'])->and($tables())->toBe($built);
+    expect(array_keys($built))->toContain('games', 'plays', 'runs')
+        ->and($left)->toBe(['migrations'])->and($tables())->toBe($built);
     DB::purge('again');
     unlink($file);
 });

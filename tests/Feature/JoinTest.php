@@ -44,7 +44,9 @@ it('finds a play again by name and two words, and nothing by wrong ones', functi
     $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => 'not these'])
         ->assertUnprocessable()
         ->assertCookieMissing('fravel_play');
-    $this->post("/p/{$run->code}/again", ['name' => 'MIA', 'words' => strtoupper(str_replace(' ', '-', $play->rejoin_words))])
+    $this->post(
+        "/p/{$run->code}/again", ['name' => 'MIA', 'words' => strtoupper(str_replace(' ', '-', $play->rejoin_words))],
+    )
         ->assertRedirect("/p/{$run->code}")->assertCookie('fravel_play', Classroom::ticket($play), false);
 });
 
@@ -54,7 +56,13 @@ it('keeps the answer that was typed when the device had lost its place', functio
     $this->post("/p/{$run->code}", ['verb' => 'answer', 'on' => Classroom::id('door'), 'with' => 'a long thought'])
         ->assertUnauthorized()
         ->assertSee('a long thought');
-    $back = $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words, 'typed' => ['on' => Classroom::id('door'), 'with' => 'a long thought']])->headers->get('Location');
+    $back = $this->post(
+        "/p/{$run->code}/again",
+        [
+            'name' => 'Mia', 'words' => $play->rejoin_words,
+            'typed' => ['on' => Classroom::id('door'), 'with' => 'a long thought'],
+        ],
+    )->headers->get('Location');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
         ->get((string) $back)
         ->assertSee('value="a long thought"', false);

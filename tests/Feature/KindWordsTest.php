@@ -11,7 +11,12 @@ use Tests\Support\Games;
 
 it('has words for every kind', function (): void {
     $missing = [];
-    foreach (['condition' => Conditions::kinds(), 'effect' => Effects::kinds(), 'matcher' => Matchers::kinds(), 'input' => Inputs::kinds()] as $family => $kinds) {
+    foreach (
+        [
+            'condition' => Conditions::kinds(), 'effect' => Effects::kinds(), 'matcher' => Matchers::kinds(),
+            'input' => Inputs::kinds(),
+        ] as $family => $kinds
+    ) {
         foreach (array_keys($kinds) as $kind) {
             is_string(trans("kinds.{$family}")[$kind] ?? null) ?: $missing[] = "{$family}.{$kind}";
         }
@@ -21,9 +26,26 @@ it('has words for every kind', function (): void {
     expect($missing)->toBe([]);
 });
 
-it('says of itself what each kind of effect and matcher does', function (string $family, array $written, string $words): void {
-    $game = Games::of([['id' => 'a', 'things' => [['label' => 'Door', 'input' => ['type' => 'options', 'options' => [['id' => 'o', 'md' => 'Gull']]]] + Games::lock('l', '')]]], ['tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']], 'tallies' => [['id' => 'n', 'name' => 'Points', 'start' => 0]]]);
-    $kind = $family === 'effect' ? Effects::listed(Node::root(['do' => [$written]]), 'do')[0] : Matchers::read(Node::root($written));
+it('says of itself what each kind of effect and matcher does', function (
+    string $family, array $written, string $words,
+): void {
+    $game = Games::of(
+        [[
+            'id' => 'a',
+            'things' => [
+                [
+                    'label' => 'Door', 'input' => ['type' => 'options', 'options' => [['id' => 'o', 'md' => 'Gull']]],
+                ] + Games::lock('l', ''),
+            ],
+        ]],
+        [
+            'tokens' => [['id' => 'k', 'name' => 'Key', 'kind' => 'item']],
+            'tallies' => [['id' => 'n', 'name' => 'Points', 'start' => 0]],
+        ],
+    );
+    $kind = $family === 'effect' ? Effects::listed(
+        Node::root(['do' => [$written]]), 'do',
+    )[0] : Matchers::read(Node::root($written));
 
     expect(KindWords::of($game, $kind->said()))->toBe($words);
 })->with([
@@ -31,7 +53,10 @@ it('says of itself what each kind of effect and matcher does', function (string 
     ['effect', ['add' => 'n', 'by' => 3], 'Points counts 3 more'],
     ['effect', ['close' => 'l'], 'closes Door'],
     ['matcher', ['equals' => ['ebb', 'flow']], 'exactly ebb, flow'],
-    ['matcher', ['all' => [['between' => [10, 20.5]], ['not' => ['number' => 12]]]], 'from 10 to 20.5 and not: the number 12'],
+    [
+        'matcher', ['all' => [['between' => [10, 20.5]], ['not' => ['number' => 12]]]],
+        'from 10 to 20.5 and not: the number 12',
+    ],
     ['matcher', ['close' => 'gannet', 'edits' => 1], 'gannet with one slip'],
     ['matcher', ['options' => ['o']], 'Gull, and nothing else'],
 ]);

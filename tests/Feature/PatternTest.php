@@ -8,7 +8,8 @@ use Fravel\Pattern\TeacherDefaults;
 use Tests\Support\Feature\PatternCases;
 
 beforeEach(function (): void {
-    $this->game = Game::factory()->create(['document' => json_encode(Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']))]);
+    $this->game = Game::factory()
+        ->create(['document' => json_encode(Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']))]);
     $this->actingAs($this->game->user);
 });
 
@@ -16,21 +17,25 @@ const ROWS = "What bends light?\ta lens\tIt is glass.\tTower\nWhat moves the tid
 
 it('shows what would be built, how much was understood and what is lacking', function (): void {
     PatternCases::building($this, ['with' => ['questions' => ROWS."\nonly a question"]], '/preview')->assertOk()
-        ->assertJson(['missing' => [], 'rows' => ['questions' => ['count' => 2, 'left' => 1]]])->assertJsonCount(3, 'document.scenes');
-    PatternCases::building($this, ['with' => []], '/preview')->assertJson(['missing' => ['Questions'], 'rows' => []])->assertJsonPath('document.scenes.0.title', 'Quay 1');
+        ->assertJson(['missing' => [], 'rows' => ['questions' => ['count' => 2, 'left' => 1]]])
+        ->assertJsonCount(3, 'document.scenes');
+    PatternCases::building($this, ['with' => []], '/preview')->assertJson(['missing' => ['Questions'], 'rows' => []])
+        ->assertJsonPath('document.scenes.0.title', 'Quay 1');
     expect($this->game->fresh()->revision)->toBe(1);
 });
 
 it('builds into the game as one change, undone with one', function (): void {
     $before = $this->game->document;
-    PatternCases::building($this, ['with' => ['questions' => ROWS]])->assertOk()->assertJson(['revision' => 2, 'history' => ['undo' => 'built “Question ladder”']]);
+    PatternCases::building($this, ['with' => ['questions' => ROWS]])->assertOk()
+        ->assertJson(['revision' => 2, 'history' => ['undo' => 'built “Question ladder”']]);
     expect($this->game->fresh()->read()->scenes())->toHaveCount(3);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 2])->assertOk();
     expect($this->game->fresh()->document)->toBe($before);
 });
 
 it('builds nothing while something is lacking, and says that nothing was changed', function (): void {
-    PatternCases::building($this, ['with' => ['questions' => 'only a question']])->assertConflict()->assertJson(['refusal' => __('edits.refused.command.unknown')]);
+    PatternCases::building($this, ['with' => ['questions' => 'only a question']])->assertConflict()
+        ->assertJson(['refusal' => __('edits.refused.command.unknown')]);
     expect($this->game->fresh()->revision)->toBe(1);
 });
 
@@ -40,7 +45,8 @@ it('keeps what a teacher usually wants, and uses it next time', function (): voi
     $lock = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
 
     expect($lock['guard'])->toBe(['tries' => 5, 'wait' => 40])->and($lock['rules'][0]['say'])->toBe('Well done.')
-        ->and(SavedDefaults::toArray($this->game->user->fresh()))->toBe(['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => 5, 'wait' => 40, 'look' => '']);
+        ->and(SavedDefaults::toArray($this->game->user->fresh()))
+        ->toBe(['right' => 'Well done.', 'wrong' => 'Look again.', 'tries' => 5, 'wait' => 40, 'look' => '']);
     $this->get("/games/{$this->game->id}")->assertSee('Well done.');
 });
 
@@ -50,7 +56,9 @@ it('takes bounds for what is usual, whatever is sent', function (array $sent, Te
     'nothing' => [[], new TeacherDefaults('', '', 3, 20)],
     'no pause' => [['tries' => 0], new TeacherDefaults('', '', 0, 20)],
     'too much' => [['tries' => 5000, 'wait' => 1e9], new TeacherDefaults('', '', 600, 600)],
-    'lists and words' => [['right' => ['x'], 'wrong' => 3, 'tries' => 'many', 'wait' => -4], new TeacherDefaults('', '', 3, 0)],
+    'lists and words' => [
+        ['right' => ['x'], 'wrong' => 3, 'tries' => 'many', 'wait' => -4], new TeacherDefaults('', '', 3, 0),
+    ],
 ]);
 
 it('refuses malformed content without a crash', function (array $fields): void {
@@ -67,11 +75,17 @@ it('refuses malformed content without a crash', function (array $fields): void {
 it('builds behind a scene that is there, and at the end when it is gone', function (?string $after, int $place): void {
     $document = Blank::game('New', ['scene' => 'One', 'hello' => 'Hello']);
     $document['scenes'][0]['next'] = [['go' => 'end']];
-    $document['scenes'][] = ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
+    $document['scenes'][] = [
+        'id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => ''],
+    ];
     $this->game->update(['document' => json_encode($document)]);
     PatternCases::building($this, ['with' => ['questions' => "What?\tthat"], 'after' => $after])->assertOk();
 
-    expect(array_search('question', array_map(Fravel\Document\Ids::stem(...), $this->game->fresh()->read()->sceneIds()), true))->toBe($place);
+    expect(
+        array_search(
+            'question', array_map(Fravel\Document\Ids::stem(...), $this->game->fresh()->read()->sceneIds()), true,
+        ),
+    )->toBe($place);
 })->with(['behind the first' => ['first-scene', 1], 'gone' => ['gone', 2], 'nowhere' => [null, 2]]);
 
 it('lets nobody build into another’s game, nor look at it', function (): void {
@@ -98,12 +112,20 @@ it('offers every pattern with its picture', function (): void {
 });
 
 it('says what tallies come to', function (): void {
-    PatternCases::building($this, ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]]);
+    PatternCases::building(
+        $this,
+        ['pattern' => 'quiz', 'with' => ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb"]],
+    );
 
     [$keeper, $pilot] = array_column(json_decode($this->game->fresh()->document, true)['tallies'], 'id');
-    $this->getJson("/games/{$this->game->id}/scores")->assertOk()->assertJson(['ranges' => [$keeper => ['least' => 0, 'most' => 2]], 'wins' => [$keeper => 0.75, $pilot => 0.25], 'tied' => 0.5]);
+    $this->getJson("/games/{$this->game->id}/scores")->assertOk()
+        ->assertJson([
+            'ranges' => [$keeper => ['least' => 0, 'most' => 2]], 'wins' => [$keeper => 0.75, $pilot => 0.25],
+            'tied' => 0.5,
+        ]);
     $option = json_decode($this->game->fresh()->document, true)['scenes'][0]['things'][0]['input']['options'][0]['id'];
-    $this->getJson("/games/{$this->game->id}/scores?".http_build_query(['supposed' => [$option, ['x']]]))->assertOk()->assertJson(['wins' => [$keeper => 1, $pilot => 0]]);
+    $this->getJson("/games/{$this->game->id}/scores?".http_build_query(['supposed' => [$option, ['x']]]))->assertOk()
+        ->assertJson(['wins' => [$keeper => 1, $pilot => 0]]);
     $this->getJson("/games/{$this->game->id}/scores?supposed=text")->assertOk();
 });
 
@@ -113,7 +135,9 @@ it('keeps the look of scenes and what runs ask for beside the rest', function ()
     SavedDefaults::keep($teacher, ['group' => true]);
     SavedDefaults::keep($teacher, ['look' => 'moon/noon', 'wrong' => 'Look.']);
 
-    expect(SavedDefaults::toArray($teacher->fresh()))->toMatchArray(['right' => 'Good.', 'wrong' => 'Look.', 'look' => 'quay/day', 'tries' => 3])->and(SavedDefaults::asksGroup($teacher->fresh()))->toBeTrue();
+    expect(SavedDefaults::toArray($teacher->fresh()))
+        ->toMatchArray(['right' => 'Good.', 'wrong' => 'Look.', 'look' => 'quay/day', 'tries' => 3])
+        ->and(SavedDefaults::asksGroup($teacher->fresh()))->toBeTrue();
     $this->get("/games/{$this->game->id}/runs/new")->assertSee('name="asks_group" value="1" checked', false);
     $this->post("/games/{$this->game->id}/runs", ['label' => '7B']);
     $this->get("/games/{$this->game->id}/runs/new")->assertDontSee('name="asks_group" value="1" checked', false);
@@ -122,7 +146,8 @@ it('keeps the look of scenes and what runs ask for beside the rest', function ()
 it('stands the backdrop behind every scene that is built', function (): void {
     PatternCases::building($this, ['with' => ['questions' => ROWS], 'usual' => ['backdrop' => 'set-quay']])->assertOk();
 
-    expect(array_column(array_column($this->game->fresh()->read()->document['scenes'], 'backdrop'), 'asset'))->toBe(['set-quay', 'set-quay', 'set-quay']);
+    expect(array_column(array_column($this->game->fresh()->read()->document['scenes'], 'backdrop'), 'asset'))
+        ->toBe(['set-quay', 'set-quay', 'set-quay']);
 });
 
 it('says before a run is opened what was begun and left', function (): void {
@@ -130,12 +155,20 @@ it('says before a run is opened what was begun and left', function (): void {
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []];
     $this->game->update(['document' => json_encode($document)]);
 
-    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')->assertSee('still has the words that it was made with')->assertSee('There is nothing in “Two” yet');
+    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')
+        ->assertSee('still has the words that it was made with')->assertSee('There is nothing in “Two” yet');
 });
 
 it('says which fields are too long to be said in every scene, and builds nothing', function (array $with): void {
     foreach (['', '/preview'] as $path) {
-        PatternCases::building($this, ['pattern' => 'gauntlet', 'with' => $with + ['questions' => ROWS]], $path)->assertUnprocessable()->assertJsonFragment(['message' => __('patterns.long', ['max' => strlen(reset($with)) > 1000 ? 20000 : 300])]);
+        PatternCases::building($this, ['pattern' => 'gauntlet', 'with' => $with + ['questions' => ROWS]], $path)
+            ->assertUnprocessable()
+            ->assertJsonFragment([
+                'message' => __('patterns.long', ['max' => strlen(reset($with)) > 1000 ? 20000 : 300]),
+            ]);
     }
     expect($this->game->fresh()->revision)->toBe(1);
-})->with(['a title' => [['title' => str_repeat('x', 301)]], 'words at the beginning' => [['intro' => str_repeat('x', 20_001)]]]);
+})->with([
+    'a title' => [['title' => str_repeat('x', 301)]],
+    'words at the beginning' => [['intro' => str_repeat('x', 20_001)]],
+]);

@@ -12,13 +12,15 @@ beforeEach(function (): void {
 
 it('gives the teacher’s feedback at once and changes only the lock', function (): void {
     PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->assertOk()->assertJson([
-        'verdict' => ['lock' => Classroom::id('door'), 'verdict' => 'wrong'], 'said' => ['<p>It stays shut.</p>'], 'scene' => null,
+        'verdict' => ['lock' => Classroom::id('door'), 'verdict' => 'wrong'], 'said' => ['<p>It stays shut.</p>'],
+        'scene' => null,
         'things' => [], 'locks' => [Classroom::id('door') => ['state' => 'wrong', 'hint' => true, 'wait' => 0]],
     ]);
 });
 
 it('says so when an answer is right, and shows where it leads', function (): void {
-    $reply = PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()->assertJson(['verdict' => ['verdict' => 'open'], 'given' => ['Lamp']]);
+    $reply = PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Gannet'])->assertOk()
+        ->assertJson(['verdict' => ['verdict' => 'open'], 'given' => ['Lamp']]);
     expect($reply->json('scene'))->toContain('Store')
         ->and($reply->json('rims'))->toContain('Lamp')
         ->and($this->play->fresh()->read()->scene)->toBe(Classroom::id('store'));
@@ -47,23 +49,31 @@ it('keeps every event in order with the state it led to', function (): void {
 it('asks the database three times for an action, and writes twice', function (): void {
     $form = Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']);
     DB::enableQueryLog();
-    $this->withUnencryptedCookie('fravel_play', $form['ticket'])->post("/p/{$this->run->code}", $form, ['Accept' => 'application/json'])->assertOk();
+    $this->withUnencryptedCookie('fravel_play', $form['ticket'])
+        ->post("/p/{$this->run->code}", $form, ['Accept' => 'application/json'])->assertOk();
     $queries = array_column(DB::getQueryLog(), 'query');
     expect(count($queries))->toBe(3, implode("\n", $queries))
-        ->and(array_map(static fn (string $query): string => strtok($query, ' '), $queries))->toBe(['select', 'update', 'insert']);
+        ->and(array_map(static fn (string $query): string => strtok($query, ' '), $queries))
+        ->toBe(['select', 'update', 'insert']);
 });
 
 it('needs no session and sets no cookie but its own', function (): void {
-    expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies())->toBe([]);
+    expect(
+        PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies(),
+    )->toBe([]);
 });
 
 it('holds the guard on the server', function (): void {
     foreach (['a', 'b', 'c'] as $wrong) {
         PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
     }
-    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['refusal' => 'Wait 30 s before the next try.', 'locks' => [Classroom::id('door') => ['wait' => 30]]]);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])
+        ->assertJson([
+            'refusal' => 'Wait 30 s before the next try.', 'locks' => [Classroom::id('door') => ['wait' => 30]],
+        ]);
     $this->travel(30)->seconds();
-    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertJson(['verdict' => ['verdict' => 'open']]);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])
+        ->assertJson(['verdict' => ['verdict' => 'open']]);
 });
 
 it('says in words what can’t be, and changes nothing', function (array $fields, string $words): void {
@@ -72,7 +82,9 @@ it('says in words what can’t be, and changes nothing', function (array $fields
     expect($this->play->fresh()->state)->toBe($before)->and($this->play->fresh()->seq)->toBe(1);
 })->with([
     'a blank answer' => [['verb' => 'answer', 'on' => 'door', 'with' => '  '], 'Type an answer first.'],
-    'an answer of 100 kB' => [['verb' => 'answer', 'on' => 'door', 'with' => str_repeat('x', 100_000)], 'longer than 500 characters'],
+    'an answer of 100 kB' => [
+        ['verb' => 'answer', 'on' => 'door', 'with' => str_repeat('x', 100_000)], 'longer than 500 characters',
+    ],
     'a thing of another scene' => [['verb' => 'choose', 'on' => 'leave'], 'any more'],
     'a forged scene' => [['verb' => 'choose', 'on' => 'store'], 'any more'],
     'an answer that is a list' => [['verb' => 'answer', 'on' => 'door', 'with' => ['gannet']], 'fit this lock'],
@@ -84,7 +96,10 @@ it('takes no action without the ticket in the form, or with another’s', functi
     $other = Classroom::join($this->run, 'Finn');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
     foreach (['', Classroom::ticket($other)] as $ticket) {
-        $this->post("/p/{$this->run->code}", ['ticket' => $ticket, 'verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['Accept' => 'application/json'])
+        $this->post(
+            "/p/{$this->run->code}", ['ticket' => $ticket, 'verb' => 'answer', 'on' => 'door', 'with' => 'gannet'],
+            ['Accept' => 'application/json'],
+        )
             ->assertUnauthorized()
             ->assertJson(['stranger' => true]);
     }
@@ -94,38 +109,70 @@ it('takes no action without the ticket in the form, or with another’s', functi
 it('takes nothing more when the run is closed, and keeps all', function (): void {
     PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
     $this->run->update(['closed_at' => now()]);
-    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave'])->assertJson(['refusal' => __('play.refused.run.closed')]);
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave'])
+        ->assertJson(['refusal' => __('play.refused.run.closed')]);
     $this->get("/p/{$this->run->code}")->assertSee('closed this game')->assertSee('Store');
 });
 
 it('gives a device that is behind the present scene', function (): void {
     PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
-    expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))->toContain('Store');
+    expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))
+        ->toContain('Store');
 });
 
 it('plays without scripts: the feedback stands at the lock, the answer in its field', function (): void {
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
-    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']))
+    $this->post(
+        "/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull']),
+    )
         ->assertOk()->assertSeeInOrder(['value="gull"', 'Not yet.', 'It stays shut.'], false);
-    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']))
+    $this->post(
+        "/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']),
+    )
         ->assertSeeInOrder(['Store', 'Open.', 'It opens.', 'Lamp']);
 });
 
 it('shows what students type as text and nothing else', function (): void {
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play));
-    $this->post("/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => '"><script>alert(1)</script>']))
+    $this->post(
+        "/p/{$this->run->code}",
+        Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => '"><script>alert(1)</script>']),
+    )
         ->assertDontSee('<script>alert', false);
 });
 
 it('shows every kind of input and thing', function (): void {
     $pick = [['id' => 'k1', 'md' => 'One'], ['id' => 'k2', 'md' => 'Two']];
-    $inputs = [['type' => 'long'], ['type' => 'number', 'unit' => 'km'], ['type' => 'digits', 'length' => 4], ['type' => 'arrows', 'length' => 2], ['type' => 'colours', 'palette' => ['red', 'green'], 'length' => 2],
-        ['type' => 'keys', 'keys' => $pick, 'length' => 2], ['type' => 'options', 'many' => true, 'options' => [['id' => 'o1', 'md' => 'O']]], ['type' => 'order', 'items' => [['id' => 'i1', 'md' => 'I']]],
-        ['type' => 'pairs', 'left' => [['id' => 'l1', 'md' => 'L']], 'right' => [['id' => 'r1', 'md' => 'R']]], ['type' => 'gaps', 'md' => 'The {gap-1} tide'], ['type' => 'point', 'asset' => 'art']];
-    $locks = array_map(static fn (array $input, int $place): array => ['input' => $input] + Games::lock("lock{$place}", 'x'), $inputs, array_keys($inputs));
-    $things = [['kind' => 'link', 'url' => 'https://tides.example', 'md' => 'Look'], ['kind' => 'picture', 'asset' => 'art'], ['kind' => 'cover', 'front' => ['md' => 'F']], ['kind' => 'standing', 'of' => ['n']], ['kind' => 'mosaic'], ['kind' => 'clip', 'asset' => 'art', 'cues' => [['id' => 'c1', 'at' => 3]]]];
-    $things = array_map(static fn (array $thing, int $place): array => ['id' => "thing{$place}"] + $thing, $things, array_keys($things));
-    $document = Games::document([['id' => 'all', 'things' => [...$locks, ...$things]]], ['assets' => [['id' => 'art', 'file' => 'assets/'.str_repeat('a', 64).'.svg', 'alt' => 'Art']], 'tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1]]]);
+    $inputs = [['type' => 'long'], [
+        'type' => 'number', 'unit' => 'km',
+    ], ['type' => 'digits', 'length' => 4], ['type' => 'arrows', 'length' => 2], [
+        'type' => 'colours', 'palette' => ['red', 'green'], 'length' => 2,
+    ],
+        ['type' => 'keys', 'keys' => $pick, 'length' => 2],
+        ['type' => 'options', 'many' => true, 'options' => [['id' => 'o1', 'md' => 'O']]],
+        ['type' => 'order', 'items' => [['id' => 'i1', 'md' => 'I']]],
+        [
+            'type' => 'pairs', 'left' => [['id' => 'l1', 'md' => 'L']], 'right' => [['id' => 'r1', 'md' => 'R']],
+        ], ['type' => 'gaps', 'md' => 'The {gap-1} tide'], ['type' => 'point', 'asset' => 'art']];
+    $locks = array_map(
+        static fn (array $input, int $place): array => ['input' => $input] + Games::lock("lock{$place}", 'x'), $inputs,
+        array_keys($inputs),
+    );
+    $things = [
+        ['kind' => 'link', 'url' => 'https://tides.example', 'md' => 'Look'], ['kind' => 'picture', 'asset' => 'art'],
+        ['kind' => 'cover', 'front' => ['md' => 'F']], ['kind' => 'standing', 'of' => ['n']], ['kind' => 'mosaic'],
+        ['kind' => 'clip', 'asset' => 'art', 'cues' => [['id' => 'c1', 'at' => 3]]],
+    ];
+    $things = array_map(
+        static fn (array $thing, int $place): array => ['id' => "thing{$place}"] + $thing, $things, array_keys($things),
+    );
+    $document = Games::document(
+        [['id' => 'all', 'things' => [...$locks, ...$things]]],
+        [
+            'assets' => [['id' => 'art', 'file' => 'assets/'.str_repeat('a', 64).'.svg', 'alt' => 'Art']],
+            'tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1]],
+        ],
+    );
     $run = Classroom::open($document);
     $play = Classroom::join($run);
     $page = $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertOk();

@@ -7,7 +7,10 @@ use Tests\Support\Feature\ReplyCases;
 use Tests\Support\Games;
 
 it('sends only fields of the lock after a wrong answer', function (): void {
-    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), ['id' => 't', 'kind' => 'text', 'md' => 'Long words.']]]], [['answer' => 'l', 'with' => 'no']]);
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [Games::lock('l', 'x'), ['id' => 't', 'kind' => 'text', 'md' => 'Long words.']]]],
+        [['answer' => 'l', 'with' => 'no']],
+    );
 
     expect($reply['scene'])->toBeNull()
         ->and($reply['things'])->toBe([])
@@ -31,21 +34,31 @@ it('sends the things that changed, and no others', function (): void {
 
 it('sends the scene when other things stand in it', function (): void {
     $hidden = ['if' => ['open' => 'l']] + Games::choice('on', ['go' => 'b']);
-    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x'), $hidden]], ['id' => 'b']], [['answer' => 'l', 'with' => 'x']]);
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [Games::lock('l', 'x'), $hidden]], ['id' => 'b']],
+        [['answer' => 'l', 'with' => 'x']],
+    );
 
-    expect($reply['scene'])->toContain('thing-on')->toContain('thing-l')->and($reply['verdict']['verdict'])->toBe('open');
+    expect($reply['scene'])->toContain('thing-on')->toContain('thing-l')->and($reply['verdict']['verdict'])
+        ->toBe('open');
 });
 
 it('sends a lock whole when its options stand in another order', function (): void {
     $options = array_map(static fn (string $letter): array => ['id' => "o{$letter}", 'md' => $letter], range('a', 'h'));
-    $lock = ['input' => ['type' => 'options', 'shuffle' => true, 'options' => $options], 'rules' => [['match' => ['options' => ['oa']], 'verdict' => 'open']]] + Games::lock('l', '');
+    $lock = [
+        'input' => ['type' => 'options', 'shuffle' => true, 'options' => $options],
+        'rules' => [['match' => ['options' => ['oa']], 'verdict' => 'open']],
+    ] + Games::lock('l', '');
     $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [$lock]]], [['answer' => 'l', 'with' => 'ob']]);
 
     expect(array_keys($reply['things']))->toBe(['l'])->and($reply['locks'])->toBe([]);
 });
 
 it('says neutral words where the teacher has none, with nothing of the answer in them', function (): void {
-    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'gannet')]]], [['answer' => 'l', 'with' => 'no']]);
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [['otherwise' => []] + Games::lock('l', 'gannet')]]],
+        [['answer' => 'l', 'with' => 'no']],
+    );
 
     expect($reply['said'])->toBe([])
         ->and($reply['verdict'])->toBe(['lock' => 'l', 'verdict' => 'wrong'])
@@ -57,7 +70,12 @@ it('names the tokens that were given, flags left out', function (): void {
     $reply = ReplyCases::replyTo(
         [['id' => 'a', 'things' => [Games::choice('take', ['do' => [['give' => 'key'], ['give' => 'secret']]])]]],
         [['choose' => 'take']],
-        ['tokens' => [['id' => 'key', 'name' => 'Iron key', 'kind' => 'item'], ['id' => 'secret', 'name' => 'Secret', 'kind' => 'flag']]],
+        [
+            'tokens' => [
+                ['id' => 'key', 'name' => 'Iron key', 'kind' => 'item'],
+                ['id' => 'secret', 'name' => 'Secret', 'kind' => 'flag'],
+            ],
+        ],
     );
 
     expect($reply['given'])->toBe(['Iron key'])
@@ -65,7 +83,9 @@ it('names the tokens that were given, flags left out', function (): void {
 });
 
 it('says why an action was refused, and sends nothing else', function (): void {
-    $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [Games::lock('l', 'x')]]], [['answer' => 'l', 'with' => ' ']]);
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [Games::lock('l', 'x')]]], [['answer' => 'l', 'with' => ' ']],
+    );
 
     expect($reply['refusal'])->toBe('Type an answer first.')
         ->and([$reply['scene'], $reply['locks'], $reply['verdict']])->toBe([null, [], null]);

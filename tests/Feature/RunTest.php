@@ -50,7 +50,12 @@ it('shows who is where, with tries, time and end', function (): void {
     $play = Classroom::join($run, 'Mia');
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
     $this->travel(65)->seconds();
-    foreach ([['verb' => 'answer', 'on' => 'door', 'with' => 'gull'], ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['verb' => 'choose', 'on' => 'leave']] as $fields) {
+    foreach (
+        [
+            ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'],
+            ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'], ['verb' => 'choose', 'on' => 'leave'],
+        ] as $fields
+    ) {
         $this->post("/p/{$run->code}", Classroom::form($play, $fields));
     }
     $this->actingAs($run->game->user)

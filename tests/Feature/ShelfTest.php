@@ -30,7 +30,14 @@ it('draws every game, whatever its shape', function (array $scenes): void {
     'one scene' => [[['id' => 'a']]],
     'none reached' => [[['id' => 'a'], ['id' => 'b'], ['id' => 'c']]],
     'round and round' => [[['id' => 'a', 'next' => ['go' => 'b']], ['id' => 'b', 'next' => ['go' => 'a']]]],
-    'many side by side' => [array_map(static fn (int $number): array => ['id' => "s{$number}", 'next' => [['go' => 's'.($number + 1)], ['go' => 's0']]], range(0, 60))],
+    'many side by side' => [
+        array_map(
+            static fn (int $number): array => [
+                'id' => "s{$number}", 'next' => [['go' => 's'.($number + 1)], ['go' => 's0']],
+            ],
+            range(0, 60),
+        ),
+    ],
     'a route to nowhere' => [[['id' => 'a', 'next' => ['go' => 'gone']]]],
 ]);
 
@@ -108,7 +115,8 @@ it('fills the demo with a game that is played to its end by most', function (): 
         ->assertSee('can be won, no trap');
     $standing = RunStanding::of(App\Models\Run::query()->sole());
     expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
-        ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))->toBe(['won' => 20, 'lost' => 2]);
+        ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))
+        ->toBe(['won' => 20, 'lost' => 2]);
 });
 
 it('remembers a check that brought its process down, and does not begin it again', function (): void {
@@ -116,11 +124,18 @@ it('remembers a check that brought its process down, and does not begin it again
     Cache::put(Findings::keyOf($game).'.begun', time(), 60);
     expect(Findings::of($game)->unlooked)->toBe(['anything yet'])->and(Findings::kept($game))->toBeNull();
     $this->travel(11)->seconds();
-    expect(Findings::of($game)->warnings)->toBe([__('workshop.findings.failed')])->and(Findings::kept($game)->isProved)->toBeFalse();
+    expect(Findings::of($game)->warnings)->toBe([__('workshop.findings.failed')])
+        ->and(Findings::kept($game)->isProved)->toBeFalse();
     $this->actingAs($game->user)->get('/games')->assertOk()->assertSee('not all ways looked at');
 });
 
 it('says what was not looked at in the workshop', function (): void {
-    $game = App\Models\Game::factory()->create(['document' => json_encode(Tests\Support\AdversarialGames::known()['a hundred and eighty choices that toggle'])]);
-    $this->actingAs($game->user)->getJson("/games/{$game->id}/findings")->assertOk()->assertJson(['proved' => false, 'unlooked' => ['all ways through']]);
+    $game = App\Models\Game::factory()
+        ->create([
+            'document' => json_encode(
+                Tests\Support\AdversarialGames::known()['a hundred and eighty choices that toggle'],
+            ),
+        ]);
+    $this->actingAs($game->user)->getJson("/games/{$game->id}/findings")->assertOk()
+        ->assertJson(['proved' => false, 'unlooked' => ['all ways through']]);
 });

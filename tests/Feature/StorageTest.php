@@ -42,10 +42,14 @@ it('judges again when another device of the play was first', function (): void {
     DB::listen(function ($query) use ($play, &$isFirst): void {
         if ($isFirst && str_starts_with(trim($query->sql), 'select plays.id')) {
             $isFirst = false;
-            app(TakeAction::class)->handle($play->id, Action::of(['answer' => Classroom::id('door'), 'with' => 'gull']), 'from-the-other');
+            app(TakeAction::class)
+                ->handle(
+                    $play->id, Action::of(['answer' => Classroom::id('door'), 'with' => 'gull']), 'from-the-other',
+                );
         }
     });
-    $turn = app(TakeAction::class)->handle($play->id, Action::of(['answer' => Classroom::id('door'), 'with' => 'tern']), 'from-this-one');
+    $turn = app(TakeAction::class)
+        ->handle($play->id, Action::of(['answer' => Classroom::id('door'), 'with' => 'tern']), 'from-this-one');
     expect($turn->verdict()['verdict'])->toBe('wrong')
         ->and($play->fresh()->read()->triesOn(Classroom::id('door')))->toBe(2)
         ->and($play->fresh()->seq)->toBe(3);
@@ -67,25 +71,36 @@ it('keeps a file once under a digest that nobody else can make, and serves nothi
     $reply = $this->get("/files/{$file}")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     expect($reply->headers->get('Content-Security-Policy'))->toContain('sandbox')
         ->and($reply->headers->get('Cache-Control'))->toContain('immutable');
-    foreach (['/files/'.hash('sha256', $svg).'.svg', '/files/'.str_repeat('0', 64).'.svg', '/files/../.env', '/files/'.str_repeat('a', 64).'.php'] as $other) {
+    foreach (
+        [
+            '/files/'.hash('sha256', $svg).'.svg', '/files/'.str_repeat('0', 64).'.svg', '/files/../.env',
+            '/files/'.str_repeat('a', 64).'.php',
+        ] as $other
+    ) {
         $this->get($other)->assertNotFound();
     }
 });
 
-it('makes texts into HTML that runs nothing and leads only outside in the open', function (string $text, string $html): void {
+it('makes texts into HTML that runs nothing and leads only outside in the open', function (
+    string $text, string $html,
+): void {
     expect(Markdown::html($text))->toBe($html);
 })->with([
     ['**bold** and *soft*', '<p><strong>bold</strong> and <em>soft</em></p>'],
     ['<script>alert(1)</script>', '&lt;script&gt;alert(1)&lt;/script&gt;'],
     ['[x](javascript:alert(1))', '<p><a>x</a></p>'],
-    ['[tides](https://tides.example)', '<p><a rel="noopener noreferrer" target="_blank" href="https://tides.example">tides</a></p>'],
+    [
+        '[tides](https://tides.example)',
+        '<p><a rel="noopener noreferrer" target="_blank" href="https://tides.example">tides</a></p>',
+    ],
 ]);
 
 it('makes every text of an edition into HTML beforehand, but those with names to fill in', function (): void {
     $html = Markdown::ofAll(Games::twoRooms());
     expect($html)->toHaveKey('A cold hall.')->toHaveKey('It stays shut.')
         ->and(Markdown::ofAll(['md' => 'Hello {=player}']))->toBe([]);
-    expect(CompiledEdition::ofDraft(GameDocument::of(Games::twoRooms()))->html('A *cold* hall.'))->toBe('<p>A <em>cold</em> hall.</p>');
+    expect(CompiledEdition::ofDraft(GameDocument::of(Games::twoRooms()))->html('A *cold* hall.'))
+        ->toBe('<p>A <em>cold</em> hall.</p>');
 });
 
 it('seals a ticket so that nobody makes one', function (): void {
@@ -116,9 +131,13 @@ it('heals an edition’s file that is damaged, and shows nothing of the damage',
     $whole = (string) file_get_contents($path);
     file_put_contents($path, str_replace('{half}', substr($whole, 0, intdiv(strlen($whole), 2)), $damaged));
     ob_start();
-    $page = $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertOk()->assertSee('A cold hall.');
+    $page = $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->get("/p/{$run->code}")->assertOk()
+        ->assertSee('A cold hall.');
     expect(ob_get_clean())->toBe('')->and(file_get_contents($path))->toBe($whole);
-})->with(['nothing in it' => [''], 'half of it' => ['{half}'], 'zeros, as after a power loss' => [str_repeat("\0", 500)], 'something else' => ['<?php return 7;'], 'another shape' => ['<?php return ["document" => 1];']]);
+})->with([
+    'nothing in it' => [''], 'half of it' => ['{half}'], 'zeros, as after a power loss' => [str_repeat("\0", 500)],
+    'something else' => ['<?php return 7;'], 'another shape' => ['<?php return ["document" => 1];'],
+]);
 
 it('writes whole files or none', function (): void {
     $folder = sys_get_temp_dir().'/fravel-whole-'.getmypid();
@@ -138,7 +157,8 @@ it('renames files that stood under a plain hash, with all that names them', func
     (require database_path('migrations/2026_01_01_000006_name_files_by_a_secret_digest.php'))->up();
     $file = $run->game->fresh()->read()->assets()['art']->file;
     $edition = $run->edition->fresh();
-    expect($file)->not->toContain($old)->and($edition->document)->toContain($file)->and($edition->hash)->toBe(hash('sha256', $edition->document));
+    expect($file)->not->toContain($old)->and($edition->document)->toContain($file)
+        ->and($edition->hash)->toBe(hash('sha256', $edition->document));
     $this->get('/files/'.basename($file))->assertOk();
     $this->get("/files/{$old}")->assertNotFound();
 });

@@ -5,7 +5,8 @@ use Tests\Support\Feature\WordsMirrorCases;
 use Tests\Support\Scripts;
 
 it('draws a text in the workshop as students get it', function (string $md): void {
-    expect(WordsMirrorCases::bareHtml((string) Scripts::run('lib/words.js', 'module.htmlOf(input)', $md)))->toBe(WordsMirrorCases::bareHtml(Markdown::html($md)));
+    expect(WordsMirrorCases::bareHtml((string) Scripts::run('lib/words.js', 'module.htmlOf(input)', $md)))
+        ->toBe(WordsMirrorCases::bareHtml(Markdown::html($md)));
 })->with([
     'plain words' => 'The lamp is dark.',
     'two paragraphs' => "One.\n\nTwo.",
@@ -33,6 +34,11 @@ it('draws a text in the workshop as students get it', function (string $md): voi
 
 it('makes no link that runs something, nor a picture, of a text', function (string $md): void {
     foreach ([(string) Scripts::run('lib/words.js', 'module.htmlOf(input)', $md), Markdown::html($md)] as $html) {
-        expect($html)->not->toContain('href="javascript')->not->toContain('href="data:text')->not->toContain('<script')->not->toContain('onerror="');
+        expect($html)->not->toContain(
+            'href="javascript',
+        )->not->toContain('href="data:text')->not->toContain('<script')->not->toContain('onerror="');
     }
-})->with(['[go](javascript:alert(1))', '[go](data:text/html,x)', '![x](x" onerror="alert(1))', '<img src=x onerror=alert(1)>', '[a]: javascript:alert(1)'."\n\n[a]"]);
+})->with([
+    '[go](javascript:alert(1))', '[go](data:text/html,x)', '![x](x" onerror="alert(1))', '<img src=x onerror=alert(1)>',
+    '[a]: javascript:alert(1)'."\n\n[a]",
+]);

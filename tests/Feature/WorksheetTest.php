@@ -13,8 +13,14 @@ it('shows what was understood, builds it, and leaves out what is not ticked', fu
         ->assertSee('3 rows')
         ->assertSee('asks the same as row 2')
         ->assertSee('solan goose');
-    $row = ['question' => 'Which bird?', 'answers' => "gannet\nsolan goose", 'kind' => 'text', 'feedback' => 'It dives.', 'room' => 'Cliff', 'number' => 2];
-    $this->post('/games/new/worksheet/build', ['title' => 'Birds', 'rows' => [['taken' => '1'] + $row, ['question' => 'Left out'] + $row]])
+    $row = [
+        'question' => 'Which bird?', 'answers' => "gannet\nsolan goose", 'kind' => 'text', 'feedback' => 'It dives.',
+        'room' => 'Cliff', 'number' => 2,
+    ];
+    $this->post(
+        '/games/new/worksheet/build',
+        ['title' => 'Birds', 'rows' => [['taken' => '1'] + $row, ['question' => 'Left out'] + $row]],
+    )
         ->assertRedirect();
     $game = Game::query()->sole();
     expect($game->title)->toBe('Birds')
@@ -29,13 +35,23 @@ it('says what it can’t read and keeps what was typed', function (array $fields
     expect(Game::query()->count())->toBe(0);
 })->with([
     'nothing' => [['text' => '  '], 'empty'],
-    'a workbook' => fn () => [['file' => UploadedFile::fake()->createWithContent('rows.csv', "PK\x03\x04rest")], 'workbook'],
-    'a picture' => fn () => [['file' => UploadedFile::fake()->createWithContent('rows.csv', "\x89PNG\0\0\0")], 'binary'],
+    'a workbook' => fn () => [
+        ['file' => UploadedFile::fake()->createWithContent('rows.csv', "PK\x03\x04rest")], 'workbook',
+    ],
+    'a picture' => fn () => [
+        ['file' => UploadedFile::fake()->createWithContent('rows.csv', "\x89PNG\0\0\0")], 'binary',
+    ],
     'five megabytes' => fn () => [['text' => str_repeat("question\tanswer\n", 330_000)], 'long'],
 ]);
 
 it('keeps the rows as corrected when none of them can be built', function (): void {
-    $this->post('/games/new/worksheet/build', ['text' => 'Q', 'rows' => [['question' => 'Corrected question', 'answers' => '', 'kind' => 'text', 'taken' => '1']]])
+    $this->post(
+        '/games/new/worksheet/build',
+        [
+            'text' => 'Q',
+            'rows' => [['question' => 'Corrected question', 'answers' => '', 'kind' => 'text', 'taken' => '1']],
+        ],
+    )
         ->assertOk()->assertSee(__('worksheet.problem.nothing'))->assertSee('Corrected question');
 });
 

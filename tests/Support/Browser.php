@@ -46,7 +46,9 @@ final class Browser
     public function resize(int $width, int $height): self
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
-        [$inWidth, $inHeight] = $this->driver->executeScript('return [window.innerWidth, window.innerHeight]') ?: [$width, $height];
+        [$inWidth, $inHeight] = $this->driver->executeScript(
+            'return [window.innerWidth, window.innerHeight]',
+        ) ?: [$width, $height];
         $this->driver
             ->manage()
             ->window()
@@ -64,7 +66,8 @@ final class Browser
 
     public function signIn(string $email, string $password): self
     {
-        return $this->go('/sign-in')->type('#field-email', $email)->type('#field-password', $password)->click('main .button.primary')->see('Your games');
+        return $this->go('/sign-in')->type('#field-email', $email)->type('#field-password', $password)
+            ->click('main .button.primary')->see('Your games');
     }
 
     public function find(string $selector): RemoteWebElement
@@ -72,7 +75,8 @@ final class Browser
         $by = WebDriverBy::cssSelector($selector);
 
         /** @var RemoteWebElement */
-        return $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing visible at {$selector}.");
+        return $this->driver->wait(self::PATIENCE, 50)
+            ->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "Nothing visible at {$selector}.");
     }
 
     public function has(string $selector): bool
@@ -84,8 +88,8 @@ final class Browser
     {
         return $this->steadily(function () use ($selector, $text): void {
             $field = $this->find($selector);
-            $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
-            $field->sendKeys($text);
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys(str_replace("\n", WebDriverKeys::ENTER, $text));
         });
     }
 
@@ -114,7 +118,14 @@ final class Browser
         $quoted = str_contains($words, '"') ? "'{$words}'" : "\"{$words}\"";
         $path = "//*[self::button or self::a or self::summary][normalize-space(.)={$quoted} or @aria-label={$quoted}]";
 
-        return $this->steadily(fn () => $this->driver->wait(self::PATIENCE, 50)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)), "Nothing to press says {$words}.")->click());
+        return $this->steadily(
+            fn () => $this->driver->wait(self::PATIENCE, 50)
+                ->until(
+                    WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)),
+                    "Nothing to press says {$words}.",
+                )
+                ->click(),
+        );
     }
 
     public function choose(string $selector, string $words): self
@@ -128,10 +139,13 @@ final class Browser
                 }
             }
 
-            throw new RuntimeException("{$selector} has no option {$words}, but: ".str_replace("\n", ' | ', $this->find($selector)->getText()));
+            throw new RuntimeException(
+                "{$selector} has no option {$words}, but: ".str_replace("\n", ' | ', $this->find($selector)->getText()),
+            );
         });
     }
 
+    /** Keys that are held are let go at the end. */
     public function keys(string ...$keys): self
     {
         $this->driver->getKeyboard()->sendKeys(array_values($keys));
@@ -139,11 +153,37 @@ final class Browser
         return $this;
     }
 
+    /**
+     * Does what several devices do together, step by step.
+     *
+     * @param  array<string, mixed>  ...$sources  as the standard for WebDriver calls them
+     */
+    public function perform(array ...$sources): self
+    {
+        $this->driver->executeCustomCommand(
+            '/session/:sessionId/actions', 'POST', ['actions' => array_values($sources)],
+        );
+
+        return $this;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $acts
+     * @return array<string, mixed>
+     */
+    public static function mouse(array $acts): array
+    {
+        return ['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => $acts];
+    }
+
     public function see(string $words): self
     {
         $this->driver
             ->wait(self::PATIENCE, 50)
-            ->until(fn (): bool => mb_stripos($this->text(), $words) !== false, "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500));
+            ->until(
+                fn (): bool => mb_stripos($this->text(), $words) !== false,
+                "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500),
+            );
 
         return $this;
     }
@@ -158,7 +198,9 @@ final class Browser
 
     public function text(): string
     {
-        return (string) preg_replace('/\s+/u', ' ', (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""'));
+        return (string) preg_replace(
+            '/\s+/u', ' ', (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""'),
+        );
     }
 
     public function path(): string
@@ -174,7 +216,9 @@ final class Browser
     public function shoot(string $file): self
     {
         $this->driver
-            ->executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(arguments[0], 150)))');
+            ->executeAsyncScript(
+                'document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(arguments[0], 150)))',
+            );
         $this->driver->takeScreenshot($file);
 
         return $this;
@@ -198,7 +242,10 @@ final class Browser
     {
         $this->driver
             ->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        $found = $this->driver->executeAsyncScript("const done = arguments[0]; axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => node.html.slice(0, 120)).join(' | '))))");
+        $found = $this->driver->executeAsyncScript('const done = arguments[0]; '
+            ."axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => "
+            ."done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "
+            ."node.html.slice(0, 120)).join(' | '))))");
 
         return is_array($found) ? array_values(array_map(strval(...), $found)) : [];
     }

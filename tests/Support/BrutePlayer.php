@@ -11,7 +11,7 @@ use Fravel\State\PlayState;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Thing;
 
-/** Plays a game in every way there is, knowing nothing of how it is made: all actions, a fixed set of answers, all waits. */
+/** Plays a game in every way there is, knowing nothing of how it is made: all actions, some answers, all waits. */
 final class BrutePlayer
 {
     /** Seconds waited before an action. */
@@ -78,11 +78,22 @@ final class BrutePlayer
     private function actions(PlayState $state, int $now): array
     {
         $things = $this->game->scene($state->scene)?->shown($state, $now) ?? [];
-        $answers = fn (Lock $lock): array => array_map(static fn (mixed $answer): array => ['answer' => $lock->id, 'with' => $answer], [...$this->answers, ...$lock->input->picks()]);
+        $answers = fn (Lock $lock): array => array_map(
+            static fn (mixed $answer): array => ['answer' => $lock->id, 'with' => $answer],
+            [...$this->answers, ...$lock->input->picks()],
+        );
 
         return [
             ['back' => true], ['continue' => true],
-            ...array_merge([], ...array_map(static fn (Thing $thing): array => [...$thing->actions(), ...array_merge([], ...array_map($answers, $thing->locks()))], $things)),
+            ...array_merge(
+                [],
+                ...array_map(
+                    static fn (Thing $thing): array => [
+                        ...$thing->actions(), ...array_merge([], ...array_map($answers, $thing->locks())),
+                    ],
+                    $things,
+                ),
+            ),
         ];
     }
 
@@ -91,7 +102,12 @@ final class BrutePlayer
     {
         $fields = $state->toArray();
 
-        return PlayState::fromArray(['guarded' => [], 'verdicts' => [], 'tries' => array_map(static fn (int $tries): int => min($tries, self::MOST_TRIES), $state->tries)] + $fields);
+        return PlayState::fromArray(
+            [
+                'guarded' => [], 'verdicts' => [],
+                'tries' => array_map(static fn (int $tries): int => min($tries, self::MOST_TRIES), $state->tries),
+            ] + $fields,
+        );
     }
 
     private function add(PlayState $state, int $time, ?string $from): string
@@ -129,6 +145,10 @@ final class BrutePlayer
             }
         }
 
-        return array_values(array_unique(array_map(static fn (PlayState $state): string => $state->scene, array_diff_key($this->states, $safe))));
+        return array_values(
+            array_unique(
+                array_map(static fn (PlayState $state): string => $state->scene, array_diff_key($this->states, $safe)),
+            ),
+        );
     }
 }

@@ -9,6 +9,14 @@ use Facebook\WebDriver\WebDriverKeys;
 /** A person building on a stage, whose every action is counted. */
 final class Builder
 {
+    private const DOWN = ['type' => 'pointerDown', 'button' => 0];
+
+    private const UP = ['type' => 'pointerUp', 'button' => 0];
+
+    private const PRESS = [self::DOWN, self::UP];
+
+    private const PAUSE = ['type' => 'pause'];
+
     public int $actions = 0;
 
     public function __construct(public readonly Browser $browser)
@@ -18,14 +26,19 @@ final class Builder
     /** Before the workshop of a new game of one scene. */
     public static function ofNewGame(string $title): self
     {
-        return new self(Screens::teacher()->go('/games/new')->type('#title', $title)->press('Begin')->see('This scene'));
+        return new self(
+            Screens::teacher()->go('/games/new')->type('#title', $title)->press('Begin')->see('This scene'),
+        );
     }
 
     /** When all that was done has arrived. */
     public function kept(): Browser
     {
         // What leaving a field sets off has begun once two frames were drawn.
-        $this->browser->script('document.activeElement?.blur(); return new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn)))');
+        $this->browser->script(
+            'document.activeElement?.blur(); return new Promise((drawn) => requestAnimationFrame(() => '
+                .'requestAnimationFrame(drawn)))',
+        );
 
         return $this->browser->see('all changes kept');
     }
@@ -33,7 +46,11 @@ final class Builder
     /** @return array<string, mixed> the document as it is kept */
     public function document(): array
     {
-        return $this->kept()->script('return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)');
+        return $this->kept()
+            ->script(
+                'return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => '
+                    .'kept.document)',
+            );
     }
 
     public function click(string $selector): self
@@ -46,7 +63,9 @@ final class Builder
     /** Begins a new game with a pattern. */
     public function offer(string $pattern): self
     {
-        $this->browser->script("document.querySelector('input[name=pattern][value={$pattern}]').closest('form').querySelector('button').click()");
+        $this->browser->script(
+            "document.querySelector('input[name=pattern][value={$pattern}]').form.querySelector('button').click()",
+        );
         $this->browser->find('.patterns-form');
 
         return $this->counted();
@@ -66,7 +85,7 @@ final class Builder
     {
         $this->browser->find($selector);
         [$x, $y] = $this->middleOf($selector);
-        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]]]]]);
+        $this->browser->perform(Browser::mouse([self::move($x, $y, 0), ...self::PRESS]));
 
         return $this->counted();
     }
@@ -87,7 +106,12 @@ final class Builder
     /** @return array{int, int} */
     private function middleNow(string $selector): array
     {
-        return $this->browser->script('const line = document.querySelector(arguments[0]); const at = line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return [at.x, at.y].map(Math.round)', $selector);
+        return $this->browser->script(
+            'const line = document.querySelector(arguments[0]); const at = '
+                .'line.getPointAtLength(line.getTotalLength() / 2).matrixTransform(line.getScreenCTM()); return '
+                .'[at.x, at.y].map(Math.round)',
+            $selector,
+        );
     }
 
     public function press(string $words): self
@@ -114,10 +138,15 @@ final class Builder
     /** From one point of the stage to another, in its units. */
     public function drag(int $x, int $y, int $toX, int $toY): self
     {
-        [$left, $top, $scale] = $this->browser->script('const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, box.width / 1600]');
-        $at = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 40, 'x' => (int) round($left + $x * $scale), 'y' => (int) round($top + $y * $scale)];
-        $moves = [$at($x, $y), ['type' => 'pointerDown', 'button' => 0], $at(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $at($toX, $toY), ['type' => 'pointerUp', 'button' => 0]];
-        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => $moves]]]);
+        [$left, $top, $scale] = $this->browser->script(
+            'const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, '
+                .'box.width / 1600]',
+        );
+        $at = static fn (int $x, int $y): array => self::move(
+            (int) round($left + $x * $scale), (int) round($top + $y * $scale), 40,
+        );
+        $middle = $at(intdiv($x + $toX, 2), intdiv($y + $toY, 2));
+        $this->browser->perform(Browser::mouse([$at($x, $y), self::DOWN, $middle, $at($toX, $toY), self::UP]));
 
         return $this->counted();
     }
@@ -125,11 +154,15 @@ final class Builder
     /** From one thing on the screen onto the upper edge of another. */
     public function carry(string $from, string $onto): self
     {
-        [$x, $y, $toX, $toY] = $this->browser->script('const [a, b] = [...arguments].map((one) => document.querySelector(one).getBoundingClientRect()); return [a.x + a.width / 2, a.y + a.height / 2, b.x + b.width / 2, b.y + 4].map(Math.round)', $from, $onto);
-        $move = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 120, 'x' => $x, 'y' => $y];
-        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
-            $move($x, $y), ['type' => 'pointerDown', 'button' => 0], $move($x, $y - 10), $move($toX, $toY + 10), $move($toX, $toY), ['type' => 'pause', 'duration' => 200], ['type' => 'pointerUp', 'button' => 0],
-        ]]]]);
+        [$x, $y, $toX, $toY] = $this->browser->script(
+            'const [a, b] = [...arguments].map((one) => document.querySelector(one).getBoundingClientRect()); return '
+                .'[a.x + a.width / 2, a.y + a.height / 2, b.x + b.width / 2, b.y + 4].map(Math.round)',
+            $from, $onto,
+        );
+        $move = static fn (int $x, int $y): array => self::move($x, $y, 120);
+        $rest = ['type' => 'pause', 'duration' => 200];
+        $way = [$move($x, $y - 10), $move($toX, $toY + 10), $move($toX, $toY), $rest];
+        $this->browser->perform(Browser::mouse([$move($x, $y), self::DOWN, ...$way, self::UP]));
 
         return $this->counted();
     }
@@ -137,11 +170,11 @@ final class Builder
     /** A frame drawn with Shift held, from one point of the screen to another. */
     public function frame(int $x, int $y, int $toX, int $toY): self
     {
-        $move = static fn (int $x, int $y): array => ['type' => 'pointerMove', 'duration' => 80, 'x' => $x, 'y' => $y];
-        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [
-            ['type' => 'key', 'id' => 'keys', 'actions' => [['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT], ...array_fill(0, 5, ['type' => 'pause']), ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT]]],
-            ['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [['type' => 'pause'], $move($x, $y), ['type' => 'pointerDown', 'button' => 0], $move(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $move($toX, $toY), ['type' => 'pointerUp', 'button' => 0]]],
-        ]]);
+        $move = static fn (int $x, int $y): array => self::move($x, $y, 80);
+        $way = [$move(intdiv($x + $toX, 2), intdiv($y + $toY, 2)), $move($toX, $toY)];
+        $this->browser->perform(
+            self::withShift(6), Browser::mouse([self::PAUSE, $move($x, $y), self::DOWN, ...$way, self::UP]),
+        );
 
         return $this->counted();
     }
@@ -149,13 +182,12 @@ final class Builder
     /** One more thing picked, at a point of the stage. */
     public function pickToo(int $x, int $y): self
     {
-        [$left, $top, $scale] = $this->browser->script('const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, box.width / 1600]');
-        $this->browser->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [
-            ['type' => 'key', 'id' => 'keys', 'actions' => [['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT], ['type' => 'pause'], ['type' => 'pause'], ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT]]],
-            ['type' => 'pointer', 'id' => 'mouse', 'parameters' => ['pointerType' => 'mouse'], 'actions' => [
-                ['type' => 'pointerMove', 'duration' => 0, 'x' => (int) round($left + $x * $scale), 'y' => (int) round($top + $y * $scale)], ['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0],
-            ]],
-        ]]);
+        [$left, $top, $scale] = $this->browser->script(
+            'const box = document.querySelector(".stage").getBoundingClientRect(); return [box.left, box.top, '
+                .'box.width / 1600]',
+        );
+        $at = self::move((int) round($left + $x * $scale), (int) round($top + $y * $scale), 0);
+        $this->browser->perform(self::withShift(3), Browser::mouse([$at, ...self::PRESS]));
 
         return $this->counted();
     }
@@ -164,6 +196,28 @@ final class Builder
     public function thing(int $place = -1): array
     {
         return array_slice($this->document()['scenes'][0]['things'], $place, 1)[0];
+    }
+
+    /** @return array{type: string, duration: int, x: int, y: int} */
+    private static function move(int $x, int $y, int $duration): array
+    {
+        return ['type' => 'pointerMove', 'duration' => $duration, 'x' => $x, 'y' => $y];
+    }
+
+    /**
+     * Shift, held while another does so many things.
+     *
+     * @return array<string, mixed>
+     */
+    private static function withShift(int $ticks): array
+    {
+        $held = array_fill(0, $ticks - 1, self::PAUSE);
+        [$down, $up] = [
+            ['type' => 'keyDown', 'value' => WebDriverKeys::SHIFT],
+            ['type' => 'keyUp', 'value' => WebDriverKeys::SHIFT],
+        ];
+
+        return ['type' => 'key', 'id' => 'keys', 'actions' => [$down, ...$held, $up]];
     }
 
     private function counted(): self

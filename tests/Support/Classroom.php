@@ -27,7 +27,8 @@ final class Classroom
 
     public static function join(Run $run, string $name = 'Mia'): Play
     {
-        return app(JoinRun::class)->begin($run, $name, null, 1) ?? throw new RuntimeException("{$name} could not join.");
+        return app(JoinRun::class)
+            ->begin($run, $name, null, 1) ?? throw new RuntimeException("{$name} could not join.");
     }
 
     public static function ticket(Play $play): string

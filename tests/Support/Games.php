@@ -27,9 +27,17 @@ final class Games
      */
     public static function document(array $scenes, array $more = []): array
     {
-        $scenes = array_map(static fn (array $scene): array => $scene + ['title' => ucfirst((string) $scene['id']), 'layout' => 'page', 'things' => []], $scenes);
+        $scenes = array_map(
+            static fn (array $scene): array => $scene + [
+                'title' => ucfirst((string) $scene['id']), 'layout' => 'page', 'things' => [],
+            ],
+            $scenes,
+        );
 
-        return $more + ['fravel' => 1, 'title' => 'A test game', 'language' => 'en', 'start' => $scenes[0]['id'], 'chapters' => [], 'tokens' => [], 'tallies' => [], 'assets' => [], 'scenes' => $scenes];
+        return $more + [
+            'fravel' => 1, 'title' => 'A test game', 'language' => 'en', 'start' => $scenes[0]['id'], 'chapters' => [],
+            'tokens' => [], 'tallies' => [], 'assets' => [], 'scenes' => $scenes,
+        ];
     }
 
     /**
@@ -51,7 +59,8 @@ final class Games
     public static function lock(string $id, string $answer, array $more = [], array $opening = []): array
     {
         return $more + [
-            'id' => $id, 'kind' => 'lock', 'label' => ucfirst($id), 'ask' => "What opens {$id}?", 'input' => ['type' => 'text'],
+            'id' => $id, 'kind' => 'lock', 'label' => ucfirst($id), 'ask' => "What opens {$id}?",
+            'input' => ['type' => 'text'],
             'rules' => [$opening + ['match' => ['equals' => [$answer]], 'verdict' => 'open', 'say' => 'It opens.']],
             'otherwise' => [['say' => 'It stays shut.']],
         ];
@@ -64,11 +73,16 @@ final class Games
             ['id' => 'hall', 'things' => [
                 ['id' => 'greeting', 'kind' => 'text', 'md' => 'A cold hall.'],
                 self::lock('door', 'gannet', [
-                    'hints' => [['md' => 'It dives for fish.', 'after' => ['tries' => 'door', 'is' => '>=', 'value' => 1]]],
+                    'hints' => [[
+                        'md' => 'It dives for fish.', 'after' => ['tries' => 'door', 'is' => '>=', 'value' => 1],
+                    ]],
                     'guard' => ['tries' => 3, 'wait' => 30],
                 ], ['go' => 'store', 'do' => [['give' => 'lamp']]]),
             ]],
-            ['id' => 'store', 'things' => [self::choice('leave', ['go' => 'end']), self::choice('return', ['go' => '@back'])]],
+            [
+                'id' => 'store',
+                'things' => [self::choice('leave', ['go' => 'end']), self::choice('return', ['go' => '@back'])],
+            ],
             ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
         ], ['title' => 'Two rooms', 'tokens' => [['id' => 'lamp', 'name' => 'Lamp', 'kind' => 'item']]]);
     }

@@ -12,8 +12,8 @@ use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
 
 /**
- * Plays as somebody who knows nothing of the matter and sees all that a device gets: picks by ids and by places, types what
- * ids say. What a text itself gives away is the teacher's and not looked at.
+ * Plays as somebody who knows nothing of the matter and sees all that a device gets: picks by ids and by places, types
+ * what ids say. What a text itself gives away is the teacher's and not looked at.
  */
 final class Guesser
 {
@@ -32,7 +32,9 @@ final class Guesser
     public function look(GameDocument $game, int $seed): void
     {
         foreach ($game->scenes() as $scene) {
-            $state = PlayState::fromArray(['scene' => $scene->id, 'seed' => $seed] + Plays::through($game, [])->state->toArray());
+            $state = PlayState::fromArray(
+                ['scene' => $scene->id, 'seed' => $seed] + Plays::through($game, [])->state->toArray(),
+            );
             foreach (View::of($game, $state, 0)->things as $thing) {
                 $lock = $game->lock((string) $thing['id']);
                 if ($lock !== null) {
@@ -49,7 +51,9 @@ final class Guesser
         if ($shown === []) {
             foreach ([$thing['id'], ...explode('-', (string) $thing['id'])] as $word) {
                 $answer = $lock->accept($word, $game->language());
-                $this->typed += $answer instanceof \Fravel\Answer\Answer && Trial::of($lock, $answer)->verdict === Verdict::Open ? 1 : 0;
+                $this->typed += $answer instanceof \Fravel\Answer\Answer && Trial::of(
+                    $lock, $answer,
+                )->verdict === Verdict::Open ? 1 : 0;
             }
 
             return;
@@ -71,7 +75,9 @@ final class Guesser
             $this->picks[$way]['tried']++;
             $this->picks[$way]['right'] += $isRight ? 1 : 0;
             $this->picks[$way]['chance'] += 1 / count($shown);
-            $this->places[$way][(int) array_search($pick, $written, true)] = ($this->places[$way][(int) array_search($pick, $written, true)] ?? 0) + 1;
+            $this->places[$way][(int) array_search($pick, $written, true)] = (
+                $this->places[$way][(int) array_search($pick, $written, true)] ?? 0
+            ) + 1;
         }
     }
 

@@ -39,6 +39,9 @@ final class Plays
      */
     public static function events(GameDocument $game, array $actions, int $seed = 1): array
     {
-        return array_map(static fn (array $event): array => $event[0] === 'refused' ? ['refused'] : $event, self::through($game, $actions, $seed)->eventList());
+        return array_map(
+            static fn (array $event): array => $event[0] === 'refused' ? ['refused'] : $event,
+            self::through($game, $actions, $seed)->eventList(),
+        );
     }
 }

@@ -25,7 +25,7 @@ final class Screens
     {
         if (self::$session === null) {
             $browser = self::open()->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD);
-            self::$session = $browser->driver->manage()->getCookieNamed('fravel_session');
+            self::$session = self::sessionOf($browser);
 
             return $browser;
         }
@@ -33,6 +33,18 @@ final class Screens
         $browser->driver->manage()->addCookie(self::$session);
 
         return $browser->go('/games')->see('Your games');
+    }
+
+    /** Not every browser tells one cookie by its name. */
+    private static function sessionOf(Browser $browser): ?Cookie
+    {
+        foreach ($browser->driver->manage()->getCookies() as $cookie) {
+            if ($cookie->getName() === 'fravel_session') {
+                return $cookie;
+            }
+        }
+
+        return null;
     }
 
     public static function closeAll(): void

@@ -28,13 +28,25 @@ final class Server
         $port = self::freePort();
         $address = "http://127.0.0.1:{$port}";
         $environment += [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)), 'APP_URL' => $address,
-            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
-            'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files", 'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            'APP_URL' => $address,
+            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
+            'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
+            'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
         ];
         touch("{$folder}/fravel.sqlite");
-        self::run([PHP_BINARY, "{$root}/artisan", 'migrate:fresh', '--seed', '--force', '--quiet'], $root, $environment);
-        $process = proc_open([PHP_BINARY, '-d', 'max_input_vars=50000', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php"], [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']], $pipes, $root, $environment);
+        self::run(
+            [PHP_BINARY, "{$root}/artisan", 'migrate:fresh', '--seed', '--force', '--quiet'], $root, $environment,
+        );
+        $process = proc_open(
+            [
+                PHP_BINARY, '-d', 'max_input_vars=50000', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t',
+                "{$root}/public", "{$root}/bin/router.php",
+            ],
+            [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
+            $pipes, $root, $environment,
+        );
         if ($process === false) {
             throw new RuntimeException('The web server did not start.');
         }
@@ -63,7 +75,10 @@ final class Server
      */
     private static function run(array $command, string $folder, array $environment): void
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        $process = proc_open(
+            $command, [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, $folder,
+            $environment,
+        );
         $output = $process === false ? '' : (string) stream_get_contents($pipes[1]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException("Setting up the database failed: {$output}");

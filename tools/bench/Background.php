@@ -23,9 +23,17 @@ final class Background
      */
     public static function start(array $command, string $folder, array $environment): self
     {
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        $process = proc_open(
+            $command,
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            $folder,
+            $environment,
+        );
 
-        return $process === false ? throw new RuntimeException("{$command[0]} did not start.") : new self($process, $pipes[1]);
+        return $process === false
+            ? throw new RuntimeException("{$command[0]} did not start.")
+            : new self($process, $pipes[1]);
     }
 
     /** What it printed, once it has ended. */

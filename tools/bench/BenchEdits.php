@@ -14,7 +14,9 @@ use Fravel\Edit\Command as Edit;
 use Fravel\Edit\Commands;
 use Illuminate\Console\Command;
 
-/** Edits a large game as heavily as one can, while students are measured: half of it deleted, copied, and undone again. */
+/**
+ * Edits a large game as heavily as one can, while students are measured: half of it deleted, copied, and undone again.
+ */
 final class BenchEdits extends Command
 {
     protected $signature = 'bench:edits {seconds}';
@@ -27,9 +29,18 @@ final class BenchEdits extends Command
     public function handle(CreateGame $create, EditGame $edit, StepHistory $history): int
     {
         ini_set('memory_limit', '512M');
-        $teacher = User::query()->create(['name' => 'Bench', 'email' => 'edits-'.getmypid().'@skerrypoint.example', 'password' => bin2hex(random_bytes(12))]);
+        $teacher = User::query()->create([
+            'name' => 'Bench',
+            'email' => 'edits-'.getmypid().'@skerrypoint.example',
+            'password' => bin2hex(random_bytes(12)),
+        ]);
         $game = $create->handle($teacher, LargeGames::ladder(1000));
-        $deletion = ['together' => array_map(static fn (int $number): array => ['deleteScene' => "s{$number}", 'lead' => 's'.($number + 1)], range(1, 500))];
+        $deletion = [
+            'together' => array_map(
+                static fn (int $number): array => ['deleteScene' => "s{$number}", 'lead' => 's'.($number + 1)],
+                range(1, 500),
+            ),
+        ];
         $copies = ['duplicate' => array_map(static fn (int $number): string => "s{$number}", range(100, 399))];
         $until = microtime(true) + (float) $this->argument('seconds');
         $times = [];
@@ -37,7 +48,12 @@ final class BenchEdits extends Command
             $sent = $number % 4 === 0 ? $deletion : $copies;
             $before = microtime(true);
             $number % 2 === 0
-                ? $edit->handle($game->id, static fn (GameDocument $document): ?Edit => Commands::read($sent, $document), Standpoint::at(PHP_INT_MAX), 'bench')
+                ? $edit->handle(
+                    $game->id,
+                    static fn (GameDocument $document): ?Edit => Commands::read($sent, $document),
+                    Standpoint::at(PHP_INT_MAX),
+                    'bench',
+                )
                 : $history->undo($game->id, 0, bin2hex(random_bytes(10)));
             $times[] = microtime(true) - $before;
             usleep((int) (self::PAUSE * 1e6));

@@ -25,7 +25,11 @@ final class BenchPlays extends Command
 
     public function handle(CreateGame $create, OpenRun $open, JoinRun $join, TakeAction $take): int
     {
-        $teacher = User::query()->create(['name' => 'Bench', 'email' => 'bench@skerrypoint.example', 'password' => bin2hex(random_bytes(12))]);
+        $teacher = User::query()->create([
+            'name' => 'Bench',
+            'email' => 'bench@skerrypoint.example',
+            'password' => bin2hex(random_bytes(12)),
+        ]);
         $run = $open->handle($create->handle($teacher, DemoSeeder::document('dark-lamp')), 'Bench', false);
         $tickets = '';
         for ($number = 0; $number < (int) $this->argument('count'); $number++) {

@@ -18,8 +18,8 @@ use Fravel\State\PlayState;
 use Fravel\Support\Json;
 
 /**
- * How fast the engine plays and checks, as figures of this machine and as ratios that compare across machines: to a million
- * turns of an empty loop of PHP, or to reading the same document.
+ * How fast the engine plays and checks, as figures of this machine and as ratios that compare across machines: to a
+ * million turns of an empty loop of PHP, or to reading the same document.
  */
 final class EngineSpeed
 {
@@ -37,7 +37,10 @@ final class EngineSpeed
 
         return [
             sprintf('%-58s %10.1f ms', 'a million turns of an empty loop', 1000 * $loop),
-            self::actions(Json::readObject((string) file_get_contents("{$root}/database/demo/dark-lamp/game.json")), $loop),
+            self::actions(
+                Json::readObject((string) file_get_contents("{$root}/database/demo/dark-lamp/game.json")),
+                $loop,
+            ),
             self::check('check of 1,000 scenes and 3,000 things', LargeGames::ladder(1000), $loop),
             self::check('check of 300 scenes', LargeGames::ladder(300), $loop),
             self::check('check of a hub of 40 topics in any order', LargeGames::hub(40), $loop),
@@ -52,13 +55,19 @@ final class EngineSpeed
     {
         $game = GameDocument::of($document);
         $walk = self::walk($game);
-        $seconds = self::fastest(static function () use ($game, $walk): void {
-            foreach ($walk as [$state, $action]) {
-                Playing::act($game, $state, $action, 60);
-            }
-        }) / count($walk);
+        $seconds =
+            self::fastest(static function () use ($game, $walk): void {
+                foreach ($walk as [$state, $action]) {
+                    Playing::act($game, $state, $action, 60);
+                }
+            }) / count($walk);
 
-        return sprintf('%-58s %10.0f a second, %.4f loops each', 'actions on the demo game', 1 / $seconds, $seconds / $loop);
+        return sprintf(
+            '%-58s %10.0f a second, %.4f loops each',
+            'actions on the demo game',
+            1 / $seconds,
+            $seconds / $loop,
+        );
     }
 
     /**
@@ -97,7 +106,13 @@ final class EngineSpeed
 
         return sprintf(
             '%-58s %10.0f ms, %.1f loops, %.1f × reading it, %.0f MB on top, %s, %d states',
-            $name, 1000 * $seconds, $seconds / $loop, $seconds / $reading, $memory, $verdicts->isProved ? 'proved' : 'not proved', $verdicts->facts['states'],
+            $name,
+            1000 * $seconds,
+            $seconds / $loop,
+            $seconds / $reading,
+            $memory,
+            $verdicts->isProved ? 'proved' : 'not proved',
+            $verdicts->facts['states'],
         );
     }
 
@@ -105,10 +120,23 @@ final class EngineSpeed
     private static function afterEdits(int $scenes, float $loop): string
     {
         $game = GameDocument::of(LargeGames::ladder($scenes));
-        $memo = new CheckMemo;
+        $memo = new CheckMemo();
         Check::of($game, memo: $memo);
         $times = [];
-        foreach (['words' => static fn (int $turn): array => ['set' => "l{$turn}", 'field' => 'ask', 'to' => "Other words {$turn}?"], 'a way' => static fn (int $turn): array => ['set' => "b{$turn}", 'field' => 'react', 'to' => [['go' => 's'.($turn - 2)]]]] as $of => $edit) {
+        foreach (
+            [
+                'words' => static fn (int $turn): array => [
+                    'set' => "l{$turn}",
+                    'field' => 'ask',
+                    'to' => "Other words {$turn}?",
+                ],
+                'a way' => static fn (int $turn): array => [
+                    'set' => "b{$turn}",
+                    'field' => 'react',
+                    'to' => [['go' => 's'.($turn - 2)]],
+                ],
+            ] as $of => $edit
+        ) {
             for ($turn = 20; $turn < 20 + 2 * self::ROUNDS; $turn += 2) {
                 $edited = Commands::read($edit($turn), $game)?->apply($game);
                 $game = $edited instanceof Edited ? $edited->game : $game;
@@ -119,7 +147,14 @@ final class EngineSpeed
             }
         }
 
-        return sprintf('%-58s %10.0f ms for words, %.0f ms for a way; %.1f and %.1f loops', "findings of {$scenes} scenes after an edit", 1000 * min($times['words']), 1000 * min($times['a way']), min($times['words']) / $loop, min($times['a way']) / $loop);
+        return sprintf(
+            '%-58s %10.0f ms for words, %.0f ms for a way; %.1f and %.1f loops',
+            "findings of {$scenes} scenes after an edit",
+            1000 * min($times['words']),
+            1000 * min($times['a way']),
+            min($times['words']) / $loop,
+            min($times['a way']) / $loop,
+        );
     }
 
     /** @param  array<array-key, mixed>  $document */
@@ -129,7 +164,12 @@ final class EngineSpeed
         $states = Exploration::of($game, Check::BUDGET)->states;
         $seconds = self::fastest(static fn (): mixed => Exploration::of($game, Check::BUDGET));
 
-        return sprintf('%-58s %10.0f a second, %.5f loops each', 'states explored one by one (hub of 12)', $states / $seconds, $seconds / $states / $loop);
+        return sprintf(
+            '%-58s %10.0f a second, %.5f loops each',
+            'states explored one by one (hub of 12)',
+            $states / $seconds,
+            $seconds / $states / $loop,
+        );
     }
 
     /** @param  callable(): mixed  $work */

@@ -13,8 +13,13 @@ final readonly class Measure
 
     private const MOST_DRIFT = 0.15;
 
-    private function __construct(public float $rate, public float $p50, public float $p95, public float $p99, public int $errors)
-    {
+    private function __construct(
+        public float $rate,
+        public float $p50,
+        public float $p95,
+        public float $p99,
+        public int $errors,
+    ) {
     }
 
     /** A line of the table: our figures, and their ratios to the bare route of the same round, as medians. */
@@ -33,20 +38,31 @@ final readonly class Measure
             $kept++;
             $ours[] = $mine;
             $ratios[] = [
-                2 * $mine->rate / ($before->rate + $after->rate),
-                2 * $mine->p50 / ($before->p50 + $after->p50),
-                2 * $mine->p95 / ($before->p95 + $after->p95),
+                (2 * $mine->rate) / ($before->rate + $after->rate),
+                (2 * $mine->p50) / ($before->p50 + $after->p50),
+                (2 * $mine->p95) / ($before->p95 + $after->p95),
             ];
         }
         if ($kept === 0) {
             return sprintf('%7d   every round was dropped: the machine is too unsteady to measure', $clients);
         }
-        $field = static fn (string $name): float => self::median(array_map(static fn (self $one): float => (float) $one->{$name}, $ours));
+        $field = static fn (string $name): float => self::median(
+            array_map(static fn (self $one): float => (float) $one->{$name}, $ours),
+        );
 
         return sprintf(
             '%7d   %10.0f   %6.2f   %6.2f   %6.2f   %6.2f   %6.2f   %9.2f   %6d   %d of %d',
-            $clients, $field('rate'), self::median(array_column($ratios, 0)), $field('p50'), self::median(array_column($ratios, 1)),
-            $field('p95'), self::median(array_column($ratios, 2)), $field('p99') / $field('p50'), array_sum(array_map(static fn (self $one): int => $one->errors, $ours)), $kept, $rounds,
+            $clients,
+            $field('rate'),
+            self::median(array_column($ratios, 0)),
+            $field('p50'),
+            self::median(array_column($ratios, 1)),
+            $field('p95'),
+            self::median(array_column($ratios, 2)),
+            $field('p99') / $field('p50'),
+            array_sum(array_map(static fn (self $one): int => $one->errors, $ours)),
+            $kept,
+            $rounds,
         );
     }
 
@@ -63,8 +79,15 @@ final readonly class Measure
         [$made, $slowest] = explode(' ', $edits.' ');
 
         return sprintf(
-            'beside heavy edits of a game of 1,000 scenes, %d clients: p95 %.2f ms without, %.2f ms with, ÷ %.2f; %s edits in %d s, the slowest took %s ms',
-            $clients, self::median($alone), self::median($beside), self::median($beside) / self::median($alone), $made, $seconds, $slowest,
+            'beside heavy edits of a game of 1,000 scenes, %d clients: p95 %.2f ms without, %.2f ms with, ÷ %.2f; %s '
+                .'edits in %d s, the slowest took %s ms',
+            $clients,
+            self::median($alone),
+            self::median($beside),
+            self::median($beside) / self::median($alone),
+            $made,
+            $seconds,
+            $slowest,
         );
     }
 
@@ -72,7 +95,15 @@ final readonly class Measure
     private static function run(array $target, int $clients, int $seconds): self
     {
         $threads = min(2, $clients);
-        $command = ['wrk', "-t{$threads}", "-c{$clients}", "-d{$seconds}s", '-s', dirname(__DIR__, 2).'/tools/bench/wrk.lua', ...$target];
+        $command = [
+            'wrk',
+            "-t{$threads}",
+            "-c{$clients}",
+            "-d{$seconds}s",
+            '-s',
+            dirname(__DIR__, 2).'/tools/bench/wrk.lua',
+            ...$target,
+        ];
         $output = (string) shell_exec(implode(' ', array_map(escapeshellarg(...), $command)).' 2>&1');
         if (preg_match('/RESULT ([\d.]+) ([\d.]+) ([\d.]+) ([\d.]+) (\d+)/', $output, $found) !== 1) {
             throw new RuntimeException("wrk did not say how it went: {$output}");
@@ -92,7 +123,10 @@ final readonly class Measure
     /** @return array{float, float} stolen and all ticks since the machine started */
     private static function stolen(): array
     {
-        $ticks = array_map(floatval(...), array_slice(preg_split('/\s+/', (string) strtok((string) file_get_contents('/proc/stat'), "\n")) ?: [], 1));
+        $ticks = array_map(
+            floatval(...),
+            array_slice(preg_split('/\s+/', (string) strtok((string) file_get_contents('/proc/stat'), "\n")) ?: [], 1),
+        );
 
         return [$ticks[7] ?? 0.0, array_sum($ticks)];
     }

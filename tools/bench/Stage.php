@@ -16,8 +16,11 @@ final class Stage
 
     private string $code = '';
 
-    private function __construct(private readonly string $root, private readonly string $folder, private readonly int $port)
-    {
+    private function __construct(
+        private readonly string $root,
+        private readonly string $folder,
+        private readonly int $port,
+    ) {
     }
 
     public static function build(string $root): self
@@ -47,7 +50,11 @@ final class Stage
     /** A teacher who edits a large game for so many seconds. */
     public function editing(int $seconds): Background
     {
-        return Background::start([PHP_BINARY, "{$this->root}/artisan", 'bench:edits', (string) $seconds], $this->root, $this->environment() + getenv());
+        return Background::start(
+            [PHP_BINARY, "{$this->root}/artisan", 'bench:edits', (string) $seconds],
+            $this->root,
+            $this->environment() + getenv(),
+        );
     }
 
     public function stop(): void
@@ -60,11 +67,20 @@ final class Stage
     private function prepare(): void
     {
         touch("{$this->folder}/fravel.sqlite");
-        foreach (['migrate --force --quiet', 'config:cache --quiet', 'route:cache --quiet', 'event:cache --quiet'] as $command) {
+        foreach (
+            [
+                'migrate --force --quiet', 'config:cache --quiet', 'route:cache --quiet', 'event:cache --quiet',
+            ] as $command
+        ) {
             $this->artisan($command);
         }
         [$this->code] = explode("\n", trim($this->artisan('bench:plays '.self::PLAYS." {$this->folder}/tickets")));
-        exec('chmod -R a+rwX '.escapeshellarg($this->folder).' && chmod -R a+rX '.escapeshellarg("{$this->root}/vendor"));
+        exec(
+            'chmod -R a+rwX '.
+                escapeshellarg($this->folder).
+                ' && chmod -R a+rX '.
+                escapeshellarg("{$this->root}/vendor"),
+        );
     }
 
     private function serve(): void
@@ -90,7 +106,13 @@ final class Stage
 
     private function artisan(string $command): string
     {
-        $process = proc_open([PHP_BINARY, "{$this->root}/artisan", ...explode(' ', $command)], [1 => ['pipe', 'w']], $pipes, $this->root, $this->environment() + getenv());
+        $process = proc_open(
+            [PHP_BINARY, "{$this->root}/artisan", ...explode(' ', $command)],
+            [1 => ['pipe', 'w']],
+            $pipes,
+            $this->root,
+            $this->environment() + getenv(),
+        );
         $output = $process === false ? '' : (string) stream_get_contents($pipes[1]);
         if ($process === false || proc_close($process) !== 0) {
             throw new RuntimeException("artisan {$command} failed: {$output}");
@@ -102,7 +124,16 @@ final class Stage
     /** @param  list<string>  $command */
     private function start(array $command): void
     {
-        $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', "{$this->folder}/error.log", 'a'], ['file', "{$this->folder}/error.log", 'a']], $pipes, $this->folder);
+        $process = proc_open(
+            $command,
+            [
+                ['file', '/dev/null', 'r'],
+                ['file', "{$this->folder}/error.log", 'a'],
+                ['file', "{$this->folder}/error.log", 'a'],
+            ],
+            $pipes,
+            $this->folder,
+        );
         $this->processes[] = $process === false ? throw new RuntimeException("{$command[0]} did not start.") : $process;
     }
 
@@ -110,9 +141,19 @@ final class Stage
     private function environment(): array
     {
         return [
-            'APP_URL' => "http://127.0.0.1:{$this->port}", 'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('b', 32)), 'FRAVEL_BENCH' => 'true', 'LOG_CHANNEL' => 'errorlog',
-            'DB_DATABASE' => "{$this->folder}/fravel.sqlite", 'DB_PERSISTENT' => 'true', 'FRAVEL_EDITIONS' => "{$this->folder}/editions", 'FRAVEL_FILES' => "{$this->folder}/files",
-            'APP_CONFIG_CACHE' => "{$this->folder}/config.php", 'APP_ROUTES_CACHE' => "{$this->folder}/routes.php", 'APP_EVENTS_CACHE' => "{$this->folder}/events.php",
+            'APP_URL' => "http://127.0.0.1:{$this->port}",
+            'APP_ENV' => 'production',
+            'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('b', 32)),
+            'FRAVEL_BENCH' => 'true',
+            'LOG_CHANNEL' => 'errorlog',
+            'DB_DATABASE' => "{$this->folder}/fravel.sqlite",
+            'DB_PERSISTENT' => 'true',
+            'FRAVEL_EDITIONS' => "{$this->folder}/editions",
+            'FRAVEL_FILES' => "{$this->folder}/files",
+            'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
+            'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
+            'APP_EVENTS_CACHE' => "{$this->folder}/events.php",
         ];
     }
 
@@ -120,8 +161,16 @@ final class Stage
     private function ini(): array
     {
         $settings = [
-            'opcache.enable=1', 'opcache.memory_consumption=256', 'opcache.interned_strings_buffer=32', 'opcache.max_accelerated_files=20000', 'opcache.validate_timestamps=0',
-            "opcache.preload={$this->root}/bin/preload.php", 'opcache.preload_user=www-data', 'realpath_cache_size=4096k', 'realpath_cache_ttl=600', 'pcov.enabled=0',
+            'opcache.enable=1',
+            'opcache.memory_consumption=256',
+            'opcache.interned_strings_buffer=32',
+            'opcache.max_accelerated_files=20000',
+            'opcache.validate_timestamps=0',
+            "opcache.preload={$this->root}/bin/preload.php",
+            'opcache.preload_user=www-data',
+            'realpath_cache_size=4096k',
+            'realpath_cache_ttl=600',
+            'pcov.enabled=0',
         ];
 
         return array_merge([], ...array_map(static fn (string $setting): array => ['-d', $setting], $settings));
@@ -134,42 +183,53 @@ final class Stage
             $environment .= "env[{$name}] = \"{$value}\"\n";
         }
 
-        return "[global]\nerror_log = {$this->folder}/error.log\n[www]\nuser = www-data\ngroup = www-data\nlisten = {$this->folder}/fpm.sock\nlisten.mode = 0666\npm = static\npm.max_children = 4\ncatch_workers_output = yes\n{$environment}";
+        return "[global]\nerror_log = {$this->folder}/error.log\n[www]\nuser = www-data\ngroup = www-data\n"
+            ."listen = {$this->folder}/fpm.sock\nlisten.mode = 0666\npm = static\npm.max_children = 4\n"
+            ."catch_workers_output = yes\n{$environment}";
     }
 
     private function nginx(): string
     {
-        $temporary = implode('', array_map(fn (string $kind): string => "{$kind}_temp_path {$this->folder}/temp/{$kind};\n", ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']));
+        $temporary = implode(
+            '',
+            array_map(fn (string $kind): string => "{$kind}_temp_path {$this->folder}/temp/{$kind};\n", [
+                'client_body',
+                'proxy',
+                'fastcgi',
+                'uwsgi',
+                'scgi',
+            ]),
+        );
 
         return <<<CONF
-            user www-data;
-            worker_processes 1;
-            pid {$this->folder}/nginx.pid;
-            error_log {$this->folder}/error.log;
-            events { worker_connections 512; }
-            http {
-                access_log off;
-                {$temporary}
-                upstream php { server unix:{$this->folder}/fpm.sock; }
-                server {
-                    listen 127.0.0.1:{$this->port} reuseport;
-                    root {$this->root}/public;
-                    location / {
-                        fastcgi_pass php;
-                        fastcgi_param SCRIPT_FILENAME {$this->root}/public/index.php;
-                        fastcgi_param SCRIPT_NAME /index.php;
-                        fastcgi_param REQUEST_URI \$request_uri;
-                        fastcgi_param QUERY_STRING \$query_string;
-                        fastcgi_param REQUEST_METHOD \$request_method;
-                        fastcgi_param CONTENT_TYPE \$content_type;
-                        fastcgi_param CONTENT_LENGTH \$content_length;
-                        fastcgi_param SERVER_NAME 127.0.0.1;
-                        fastcgi_param SERVER_PORT {$this->port};
-                        fastcgi_param SERVER_PROTOCOL \$server_protocol;
-                        fastcgi_param REMOTE_ADDR \$remote_addr;
-                    }
+        user www-data;
+        worker_processes 1;
+        pid {$this->folder}/nginx.pid;
+        error_log {$this->folder}/error.log;
+        events { worker_connections 512; }
+        http {
+            access_log off;
+            {$temporary}
+            upstream php { server unix:{$this->folder}/fpm.sock; }
+            server {
+                listen 127.0.0.1:{$this->port} reuseport;
+                root {$this->root}/public;
+                location / {
+                    fastcgi_pass php;
+                    fastcgi_param SCRIPT_FILENAME {$this->root}/public/index.php;
+                    fastcgi_param SCRIPT_NAME /index.php;
+                    fastcgi_param REQUEST_URI \$request_uri;
+                    fastcgi_param QUERY_STRING \$query_string;
+                    fastcgi_param REQUEST_METHOD \$request_method;
+                    fastcgi_param CONTENT_TYPE \$content_type;
+                    fastcgi_param CONTENT_LENGTH \$content_length;
+                    fastcgi_param SERVER_NAME 127.0.0.1;
+                    fastcgi_param SERVER_PORT {$this->port};
+                    fastcgi_param SERVER_PROTOCOL \$server_protocol;
+                    fastcgi_param REMOTE_ADDR \$remote_addr;
                 }
             }
-            CONF;
+        }
+        CONF;
     }
 }

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Speed of the engine, and of a student's action against a bare route of the framework, behind nginx and php-fpm, in one run.
+// Speed of the engine, and of a student's action against a bare route of the framework, behind nginx and php-fpm, in
+// one run.
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -13,7 +14,9 @@ use Tools\Bench\Stage;
 
 ini_set('memory_limit', '512M');
 gc_disable();
-echo "The engine, in one process, without a framework\n\n", implode("\n", EngineSpeed::report(dirname(__DIR__, 2))), "\n\n";
+echo "The engine, in one process, without a framework\n\n",
+implode("\n", EngineSpeed::report(dirname(__DIR__, 2))),
+"\n\n";
 gc_enable();
 echo 'In what a request allows: ', implode("\n", Slowest::report(1, 0, 60.0)), "\n\n";
 if (($argv[1] ?? '') === 'engine') {
@@ -26,9 +29,9 @@ $stage = Stage::build(dirname(__DIR__, 2));
 
 echo <<<TEXT
 A student's action: a wrong answer, authenticated, judged and kept as one durable event, against a bare text route.
-nginx and php-fpm (static, 4 children, opcache, cached config and routes), SQLite in WAL mode, load by wrk from this machine.
-Each round measures bare, ours, bare for {$seconds} s each; medians of {$rounds} rounds; a round with stolen CPU above 2 % or a
-bare drift above 15 % is dropped.
+nginx and php-fpm (static, 4 children, opcache, cached config and routes), SQLite in WAL mode, load by wrk from
+this machine. Each round measures bare, ours, bare for {$seconds} s each; medians of {$rounds} rounds; a round with
+stolen CPU above 2 % or a bare drift above 15 % is dropped.
 
 clients   requests/s   ÷ bare   p50 ms   ÷ bare   p95 ms   ÷ bare   p99 ÷ p50   errors   rounds kept
 

@@ -7,16 +7,22 @@ declare(strict_types=1);
 use Fravel\Support\Json;
 use Fravel\Support\Palette;
 
-require __DIR__.'/../../cli/autoload.php';
+require __DIR__ . '/../../cli/autoload.php';
 
 $root = dirname(__DIR__, 2);
-$lines = array_map(static fn (string $name, string $colour): string => "    --color-{$name}: {$colour};\n", array_keys(Palette::COLOURS), Palette::COLOURS);
+$lines = array_map(
+    static fn(string $name, string $colour): string => "    --color-{$name}: {$colour};\n",
+    array_keys(Palette::COLOURS),
+    Palette::COLOURS,
+);
 $files = [
-    'resources/css/palette.css' => "/* Made by tools/build/palette.php. */\n@theme static {\n".implode('', $lines)."}\n",
-    'resources/js/lib/palette.js' => "// Made by tools/build/palette.php.\nexport const PALETTE = ".Json::write(Palette::COLOURS).";\n",
+    'resources/css/palette.css' =>
+        "/* Made by tools/build/palette.php. */\n@theme static {\n" . implode('', $lines) . "}\n",
+    'resources/js/lib/palette.js' =>
+        "// Made by tools/build/palette.php.\nexport const PALETTE = " . Json::write(Palette::COLOURS) . ";\n",
 ];
 foreach ($files as $file => $content) {
-    if (! is_file("{$root}/{$file}") || file_get_contents("{$root}/{$file}") !== $content) {
+    if (!is_file("{$root}/{$file}") || file_get_contents("{$root}/{$file}") !== $content) {
         file_put_contents("{$root}/{$file}", $content);
     }
 }

@@ -30,7 +30,9 @@ final class EditController extends Controller
     public function store(EditRequest $request, Game $game, EditGame $edit): Response
     {
         $sent = $request->command();
-        $read = static fn (GameDocument $document): Command|Refusal|null => $sent instanceof Refusal ? $sent : Commands::read($sent, $document);
+        $read = static fn (GameDocument $document): Command|Refusal|null => $sent instanceof Refusal
+            ? $sent
+            : Commands::read($sent, $document);
 
         return EditReply::of($edit->handle($game->id, $read, $request->from(), $request->label(), Key::of($request)));
     }
@@ -59,14 +61,30 @@ final class EditController extends Controller
     {
         $findings = Findings::of($game);
 
-        return new JsonResponse(['revision' => $game->revision, 'proved' => $findings->isProved, 'unlooked' => $findings->unlooked, 'pending' => $findings->isPending, 'findings' => $findings->all]);
+        return new JsonResponse([
+            'revision' => $game->revision,
+            'proved' => $findings->isProved,
+            'unlooked' => $findings->unlooked,
+            'pending' => $findings->isPending,
+            'findings' => $findings->all,
+        ]);
     }
 
     public function scores(Request $request, Game $game): JsonResponse
     {
-        $scores = Scores::of($game->read(), array_values(array_filter((array) $request->query('supposed', []), is_string(...))), RequestEffort::begin());
+        $scores = Scores::of(
+            $game->read(),
+            array_values(array_filter((array) $request->query('supposed', []), is_string(...))),
+            RequestEffort::begin(),
+        );
 
-        return new JsonResponse(['ranges' => (object) $scores->ranges, 'wins' => (object) $scores->shares->wins, 'tied' => $scores->shares->tied, 'none' => $scores->shares->none, 'examples' => (object) $scores->shares->examples]);
+        return new JsonResponse([
+            'ranges' => (object) $scores->ranges,
+            'wins' => (object) $scores->shares->wins,
+            'tied' => $scores->shares->tied,
+            'none' => $scores->shares->none,
+            'examples' => (object) $scores->shares->examples,
+        ]);
     }
 
     public function bench(Request $request, Game $game): JsonResponse

@@ -7,11 +7,18 @@ namespace App\Http\Controllers;
 use App\Storage\GameFiles;
 use Illuminate\Http\Response;
 
-/** A file of a game, under a digest of its content that only this installation makes: nobody guesses it, and it never changes. */
+/**
+ * A file of a game, under a digest of its content that only this installation makes: nobody guesses it, and it never
+ * changes.
+ */
 final class FileController extends Controller
 {
     private const TYPES = [
-        'svg' => 'image/svg+xml', 'png' => 'image/png', 'jpg' => 'image/jpeg', 'webp' => 'image/webp', 'gif' => 'image/gif',
+        'svg' => 'image/svg+xml',
+        'png' => 'image/png',
+        'jpg' => 'image/jpeg',
+        'webp' => 'image/webp',
+        'gif' => 'image/gif',
     ];
 
     public function __invoke(string $file): Response

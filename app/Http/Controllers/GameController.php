@@ -33,12 +33,23 @@ final class GameController extends Controller
 
         $showsAway = $request->boolean('away');
 
-        return view('games.shelf', ['strips' => Shelf::of($teacher, $sought, $showsAway), 'away' => Shelf::awayOf($teacher), 'showsAway' => $showsAway, 'sought' => $sought]);
+        return view('games.shelf', [
+            'strips' => Shelf::of($teacher, $sought, $showsAway),
+            'away' => Shelf::awayOf($teacher),
+            'showsAway' => $showsAway,
+            'sought' => $sought,
+        ]);
     }
 
     public function create(): View
     {
-        $maps = array_map(static fn (Pattern $pattern): array => ['name' => $pattern->name(), 'map' => RouteMap::of(GameDocument::of(PatternPreview::ofSample($pattern) ?? []))], Patterns::all());
+        $maps = array_map(
+            static fn (Pattern $pattern): array => [
+                'name' => $pattern->name(),
+                'map' => RouteMap::of(GameDocument::of(PatternPreview::ofSample($pattern) ?? [])),
+            ],
+            Patterns::all(),
+        );
 
         return view('games.new', ['patterns' => $maps]);
     }
@@ -48,24 +59,35 @@ final class GameController extends Controller
         $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
 
         $language = Languages::ofNewGame($request);
-        $game = $create->handle($teacher, Blank::game($title ?? __('games.untitled'), Words::ofBlankGame($language), $language));
+        $game = $create->handle(
+            $teacher,
+            Blank::game($title ?? __('games.untitled'), Words::ofBlankGame($language), $language),
+        );
         $pattern = Patterns::named(Field::text($request, 'pattern'));
 
-        return redirect()->route('games.show', [$game, ...($pattern === null ? [] : ['pattern' => $pattern->name()])]);
+        return redirect()->route('games.show', [$game, ...$pattern === null ? [] : ['pattern' => $pattern->name()]]);
     }
 
     public function show(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('workshop.show', ['game' => $game, 'words' => Words::ofWorkshop($teacher, $game->read()->language())]);
+        return view('workshop.show', [
+            'game' => $game,
+            'words' => Words::ofWorkshop($teacher, $game->read()->language()),
+        ]);
     }
 
     public function document(Game $game): Response
     {
         $history = Json::write(Words::ofHistory($game));
 
-        return response('{"revision":'.$game->revision.',"history":'.$history.',"document":'.$game->document.'}', 200, [
-            'Content-Type' => 'application/json', 'Cache-Control' => 'no-store',
-        ]);
+        return response(
+            '{"revision":'.$game->revision.',"history":'.$history.',"document":'.$game->document.'}',
+            200,
+            [
+                'Content-Type' => 'application/json',
+                'Cache-Control' => 'no-store',
+            ],
+        );
     }
 
     public function copy(Game $game, CopyGame $copy): RedirectResponse

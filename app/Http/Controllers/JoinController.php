@@ -28,7 +28,11 @@ final class JoinController extends Controller
 
     public function find(Request $request): RedirectResponse|Response
     {
-        $code = (string) preg_replace('/[^A-Za-z]/', '', is_string($request->query('code')) ? $request->query('code') : '');
+        $code = (string) preg_replace(
+            '/[^A-Za-z]/',
+            '',
+            is_string($request->query('code')) ? $request->query('code') : '',
+        );
         $run = self::run($request, $code);
 
         return $run instanceof Run ? redirect("/p/{$run->code}") : $run;
@@ -50,7 +54,11 @@ final class JoinController extends Controller
         $group = $run->asks_group ? PlayerName::of($request->input('group')) : '';
         $play = $join->begin($run, $name, $group === '' ? null : $group);
         if ($play === null) {
-            return self::form($run, ['problem' => __('play.join.taken', ['name' => $name]), 'name' => $name, 'again' => true], 422);
+            return self::form(
+                $run,
+                ['problem' => __('play.join.taken', ['name' => $name]), 'name' => $name, 'again' => true],
+                422,
+            );
         }
         $newcomers->began($play);
 
@@ -66,7 +74,10 @@ final class JoinController extends Controller
         $name = PlayerName::of($request->input('name'));
         $words = $request->input('words');
         // By the name as it is compared: another spelling is no other player.
-        $patiences = [new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5), new Patience('again at|'.$run->id.'|'.$request->ip(), 60)];
+        $patiences = [
+            new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5),
+            new Patience('again at|'.$run->id.'|'.$request->ip(), 60),
+        ];
         $wait = max(array_map(static fn (Patience $patience): int => $patience->left(), $patiences));
         $play = $wait > 0 ? null : $join->findAgain($run, $name, is_string($words) ? $words : '');
         $wait > 0 || $play !== null || array_map(static fn (Patience $patience) => $patience->miss(), $patiences);
@@ -75,11 +86,19 @@ final class JoinController extends Controller
             $problem = $wait > 0 ? (string) __('play.join.wait', ['seconds' => $wait]) : __('play.join.no_such');
             $status = $wait > 0 ? 429 : 422;
 
-            return $request->expectsJson() ? new JsonResponse(['refusal' => $problem], $status) : self::form($run, ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed], $status);
+            return $request->expectsJson()
+                ? new JsonResponse(['refusal' => $problem], $status)
+                : self::form(
+                    $run,
+                    ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed],
+                    $status,
+                );
         }
         $patiences[0]->forget();
         if ($request->expectsJson()) {
-            return (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(Ticket::for($play->id)->cookie($run->code));
+            return (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(
+                Ticket::for($play->id)->cookie($run->code),
+            );
         }
 
         return $this->enter($request, $run, $play, $typed['on'] === null ? [] : ['typed' => $typed]);
@@ -128,7 +147,14 @@ final class JoinController extends Controller
     /** @param  array<string, mixed>  $with problem, name, again, typed */
     private static function form(Run $run, array $with, int $status = 200): Response
     {
-        return response(view('join.name', $with + ['run' => $run, 'problem' => null, 'name' => '', 'again' => false, 'typed' => null])->render(), $status, ['Cache-Control' => 'no-store']);
+        return response(
+            view(
+                'join.name',
+                $with + ['run' => $run, 'problem' => null, 'name' => '', 'again' => false, 'typed' => null],
+            )->render(),
+            $status,
+            ['Cache-Control' => 'no-store'],
+        );
     }
 
     /** @param  array<string, mixed>  $query */
@@ -136,7 +162,9 @@ final class JoinController extends Controller
     {
         (new Doorway((string) $request->ip()))->know($run->code);
 
-        return redirect("/p/{$run->code}".($query === [] ? '' : '?'.http_build_query($query)))->withCookie(Ticket::for($play->id)->cookie($run->code));
+        return redirect("/p/{$run->code}".($query === [] ? '' : '?'.http_build_query($query)))->withCookie(
+            Ticket::for($play->id)->cookie($run->code),
+        );
     }
 
     private static function problem(Run $run, string $name, Newcomers $newcomers): ?string

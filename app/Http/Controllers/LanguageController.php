@@ -20,7 +20,9 @@ final class LanguageController extends Controller
     {
         $language = $request->validate(['language' => ['required', Rule::in(Languages::ofTeachers())]])['language'];
         $teacher = $request->user();
-        $teacher instanceof User ? $teacher->update(['language' => $language]) : $request->session()->put(self::KEPT, $language);
+        $teacher instanceof User
+            ? $teacher->update(['language' => $language])
+            : $request->session()->put(self::KEPT, $language);
 
         return redirect()->back();
     }

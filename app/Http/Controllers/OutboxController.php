@@ -8,7 +8,10 @@ use App\Accounts\Letters;
 use App\Models\Letter;
 use Illuminate\View\View;
 
-/** The mail that stayed here: there for trying out, and where it is not allowed or letters are really sent, no such page. */
+/**
+ * The mail that stayed here: there for trying out, and where it is not allowed or letters are really sent, no such
+ * page.
+ */
 final class OutboxController extends Controller
 {
     public function __invoke(): View

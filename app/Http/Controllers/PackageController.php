@@ -21,7 +21,10 @@ final class PackageController extends Controller
     public function show(Game $game): BinaryFileResponse
     {
         return response()
-            ->download(Package::write($game), Package::nameOf($game), ['Content-Type' => 'application/zip', 'Cache-Control' => 'no-store'])
+            ->download(Package::write($game), Package::nameOf($game), [
+                'Content-Type' => 'application/zip',
+                'Cache-Control' => 'no-store',
+            ])
             ->deleteFileAfterSend();
     }
 
@@ -34,9 +37,11 @@ final class PackageController extends Controller
         }
         $words = $brought->notes() === [] ? 'packages.whole' : 'packages.with_notes';
 
-        return redirect()->route('games.index')->with([
-            'status' => __($words, ['title' => $brought->game->title]),
-            'notes' => $brought->notes(),
-        ]);
+        return redirect()
+            ->route('games.index')
+            ->with([
+                'status' => __($words, ['title' => $brought->game->title]),
+                'notes' => $brought->notes(),
+            ]);
     }
 }

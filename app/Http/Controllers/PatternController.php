@@ -26,15 +26,36 @@ final class PatternController extends Controller
 {
     public function preview(PatternRequest $request, Game $game): JsonResponse
     {
-        return new JsonResponse(PatternPreview::of($request->pattern(), $request->content($game), $request->usual()) + ['ways' => PatternPreview::ways($game->read(), $request->behind() ?? '')]);
+        return new JsonResponse(
+            PatternPreview::of($request->pattern(), $request->content($game), $request->usual()) + [
+                'ways' => PatternPreview::ways($game->read(), $request->behind() ?? ''),
+            ],
+        );
     }
 
     public function store(PatternRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): Response
     {
         SavedDefaults::keep($teacher, (array) $request->input('usual', []));
         $pattern = $request->pattern();
-        $read = static fn (GameDocument $document): ?Command => Build::into($document, $pattern, $request->content($game), Words::ofPatterns($document->language()), $request->usual(), $request->behind(), way: $request->way(), title: $request->title());
+        $read = static fn (GameDocument $document): ?Command => Build::into(
+            $document,
+            $pattern,
+            $request->content($game),
+            Words::ofPatterns($document->language()),
+            $request->usual(),
+            $request->behind(),
+            way: $request->way(),
+            title: $request->title(),
+        );
 
-        return EditReply::of($edit->handle($game->id, $read, Standpoint::at($request->integer('base')), Words::ofBuilding($pattern), Key::of($request)));
+        return EditReply::of(
+            $edit->handle(
+                $game->id,
+                $read,
+                Standpoint::at($request->integer('base')),
+                Words::ofBuilding($pattern),
+                Key::of($request),
+            ),
+        );
     }
 }

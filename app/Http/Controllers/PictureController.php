@@ -38,7 +38,10 @@ final class PictureController extends Controller
     {
         abort_unless(MadeSetting::isKnown($kind, $tone), 404);
 
-        return response(MadeSetting::svg($kind, $tone), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'public, max-age=86400']);
+        return response(MadeSetting::svg($kind, $tone), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Cache-Control' => 'public, max-age=86400',
+        ]);
     }
 
     private static function taken(Request $request): Taken

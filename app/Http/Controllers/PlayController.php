@@ -47,7 +47,7 @@ final class PlayController extends Controller
         if ($ticket === null) {
             return $this->strangers($request, $code);
         }
-        $turn = (new TakeAction)->handle($ticket->play, $action, Key::of($request), $code);
+        $turn = (new TakeAction())->handle($ticket->play, $action, Key::of($request), $code);
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
@@ -71,7 +71,17 @@ final class PlayController extends Controller
 
     private function page(Screen $screen, Frame $frame, ?Turn $turn, bool $isOpen): Response
     {
-        return response(view('play.show', ['screen' => $screen, 'frame' => $frame, 'turn' => $turn, 'isFramed' => false, 'isOpen' => $isOpen])->render(), 200, ['Cache-Control' => 'no-store']);
+        return response(
+            view('play.show', [
+                'screen' => $screen,
+                'frame' => $frame,
+                'turn' => $turn,
+                'isFramed' => false,
+                'isOpen' => $isOpen,
+            ])->render(),
+            200,
+            ['Cache-Control' => 'no-store'],
+        );
     }
 
     /** Somebody this device is not known as: it may find its play again, and what was typed waits. */
@@ -89,14 +99,25 @@ final class PlayController extends Controller
     {
         $words = __('play.refused.'.$reason);
 
-        return $request->expectsJson() ? new JsonResponse(['refusal' => $words], $status) : response(view('play.lost', ['words' => $words])->render(), $status);
+        return $request->expectsJson()
+            ? new JsonResponse(['refusal' => $words], $status)
+            : response(view('play.lost', ['words' => $words])->render(), $status);
     }
 
     private static function frame(string $code, Play $play, mixed $typed): Frame
     {
-        $kept = is_array($typed) && is_string($typed['on'] ?? null) ? ['on' => $typed['on'], 'with' => $typed['with'] ?? null] : null;
+        $kept =
+            is_array($typed) && is_string($typed['on'] ?? null)
+                ? ['on' => $typed['on'], 'with' => $typed['with'] ?? null]
+                : null;
 
-        return new Frame("/p/{$code}", ['ticket' => Ticket::for($play->id)->text()], $play->name, $play->rejoin_words, $kept);
+        return new Frame(
+            "/p/{$code}",
+            ['ticket' => Ticket::for($play->id)->text()],
+            $play->name,
+            $play->rejoin_words,
+            $kept,
+        );
     }
 
     private static function typed(Request $request): mixed

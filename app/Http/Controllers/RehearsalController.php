@@ -63,7 +63,10 @@ final class RehearsalController extends Controller
         }
 
         $around = self::drawn(self::around($request, $rehearsal, $game));
-        $reply = Languages::within($game->read()->language(), static fn (): array => Reply::of($turn, self::frame($game)));
+        $reply = Languages::within(
+            $game->read()->language(),
+            static fn (): array => Reply::of($turn, self::frame($game)),
+        );
 
         return new JsonResponse($reply + ['backstage' => $around['backstage'], 'strip' => $around['strip']]);
     }
@@ -71,9 +74,18 @@ final class RehearsalController extends Controller
     /** Begins anew with chosen tokens and tallies. */
     public function begin(Request $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
     {
-        $tallies = array_map(static fn (mixed $value): int|float => is_numeric($value) && is_finite((float) $value) ? $value + 0 : 0, (array) $request->input('tallies', []));
+        $tallies = array_map(
+            static fn (mixed $value): int|float => is_numeric($value) && is_finite((float) $value) ? $value + 0 : 0,
+            (array) $request->input('tallies', []),
+        );
         $holding = array_values(array_filter((array) $request->input('holding', []), is_string(...)));
-        (new Rehearsal($game, $teacher))->begin(Field::text($request, 'from'), $holding, $tallies, ! $request->boolean('unguarded'), player: mb_substr(Field::text($request, 'player'), 0, 40));
+        (new Rehearsal($game, $teacher))->begin(
+            Field::text($request, 'from'),
+            $holding,
+            $tallies,
+            ! $request->boolean('unguarded'),
+            player: mb_substr(Field::text($request, 'player'), 0, 40),
+        );
 
         return redirect()->route('rehearsal.show', $game);
     }
@@ -100,14 +112,29 @@ final class RehearsalController extends Controller
     /** Keeps the way gone so far as a walkthrough of the game. */
     public function keep(Request $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): RedirectResponse
     {
-        return redirect()->route('rehearsal.show', $game)->with('status', Recording::keep($game, new Rehearsal($game, $teacher), mb_substr(Field::text($request, 'name'), 0, 80), $edit));
+        return redirect()
+            ->route('rehearsal.show', $game)
+            ->with(
+                'status',
+                Recording::keep(
+                    $game,
+                    new Rehearsal($game, $teacher),
+                    mb_substr(Field::text($request, 'name'), 0, 80),
+                    $edit,
+                ),
+            );
     }
 
     public function forget(Request $request, Game $game, EditGame $edit): RedirectResponse
     {
         $walkthrough = $game->read()->walkthroughs()[Field::text($request, 'walkthrough')] ?? null;
         if ($walkthrough !== null) {
-            $edit->handle($game->id, static fn (): RemovePart => new RemovePart($walkthrough->id), Standpoint::at($game->revision), (string) __('rehearsal.forgotten', ['name' => $walkthrough->name]));
+            $edit->handle(
+                $game->id,
+                static fn (): RemovePart => new RemovePart($walkthrough->id),
+                Standpoint::at($game->revision),
+                (string) __('rehearsal.forgotten', ['name' => $walkthrough->name]),
+            );
         }
 
         return redirect()->route('rehearsal.show', $game);
@@ -121,7 +148,17 @@ final class RehearsalController extends Controller
             return response(view('play.rehearsal', $around)->render());
         }
         $drawn = self::drawn($around);
-        $markup = Languages::within($game->read()->language(), static fn (): string => view('play.show', ['screen' => $screen, 'frame' => self::frame($game, $turn === null ? null : SentAction::typed($request)), 'turn' => $turn, 'isOpen' => true, 'isFramed' => $isFramed, 'around' => $drawn])->render());
+        $markup = Languages::within(
+            $game->read()->language(),
+            static fn (): string => view('play.show', [
+                'screen' => $screen,
+                'frame' => self::frame($game, $turn === null ? null : SentAction::typed($request)),
+                'turn' => $turn,
+                'isOpen' => true,
+                'isFramed' => $isFramed,
+                'around' => $drawn,
+            ])->render(),
+        );
 
         return response($markup)->header('Content-Security-Policy', SecurityHeaders::FRAMED);
     }
@@ -129,7 +166,12 @@ final class RehearsalController extends Controller
     /** @return array{game: Game, screen: Screen, backstage: Backstage, asPhone: bool} what stands around the scene */
     private static function around(Request $request, Rehearsal $rehearsal, Game $game): array
     {
-        return ['game' => $game, 'screen' => $rehearsal->screen(), 'backstage' => Backstage::of($rehearsal), 'asPhone' => $request->session()->get(self::AS_PHONE) === true];
+        return [
+            'game' => $game,
+            'screen' => $rehearsal->screen(),
+            'backstage' => Backstage::of($rehearsal),
+            'asPhone' => $request->session()->get(self::AS_PHONE) === true,
+        ];
     }
 
     /**
@@ -141,8 +183,11 @@ final class RehearsalController extends Controller
     private static function drawn(array $around): array
     {
         return [
-            'language' => App::getLocale(), 'title' => (string) __('rehearsal.strip.title'), 'behind' => (string) __('rehearsal.title'),
-            'backstage' => view('play.backstage', $around)->render(), 'strip' => view('play.strip', $around)->render(),
+            'language' => App::getLocale(),
+            'title' => (string) __('rehearsal.strip.title'),
+            'behind' => (string) __('rehearsal.title'),
+            'backstage' => view('play.backstage', $around)->render(),
+            'strip' => view('play.strip', $around)->render(),
         ];
     }
 
@@ -151,6 +196,12 @@ final class RehearsalController extends Controller
     {
         $fields = ['_token' => (string) csrf_token()];
 
-        return new Frame(route('rehearsal.act', $game, false), $fields, (string) __('play.you'), typed: $typed, isRehearsal: true);
+        return new Frame(
+            route('rehearsal.act', $game, false),
+            $fields,
+            (string) __('play.you'),
+            typed: $typed,
+            isRehearsal: true,
+        );
     }
 }

@@ -25,14 +25,25 @@ final class RunController extends Controller
 {
     public function create(Game $game, #[CurrentUser] User $teacher): View
     {
-        return view('runs.new', ['game' => $game, 'findings' => Findings::of($game), 'asksGroup' => SavedDefaults::asksGroup($teacher)]);
+        return view('runs.new', [
+            'game' => $game,
+            'findings' => Findings::of($game),
+            'asksGroup' => SavedDefaults::asksGroup($teacher),
+        ]);
     }
 
-    public function store(RunRequest $request, Game $game, #[CurrentUser] User $teacher, OpenRun $open): RedirectResponse
-    {
+    public function store(
+        RunRequest $request,
+        Game $game,
+        #[CurrentUser] User $teacher,
+        OpenRun $open,
+    ): RedirectResponse {
         SavedDefaults::keep($teacher, ['group' => $request->boolean('asks_group')]);
 
-        return redirect()->route('runs.show', $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->names()));
+        return redirect()->route(
+            'runs.show',
+            $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->names()),
+        );
     }
 
     public function show(Request $request, Run $run): View

@@ -20,7 +20,15 @@ final class WorksheetController extends Controller
 {
     public function create(Request $request): View
     {
-        return view('worksheet.create', ['text' => null, 'sheet' => null, 'problem' => null, 'language' => Languages::ofNewGame($request), 'title' => '', 'separator' => null, 'made' => Words::ofWorksheet('en')]);
+        return view('worksheet.create', [
+            'text' => null,
+            'sheet' => null,
+            'problem' => null,
+            'language' => Languages::ofNewGame($request),
+            'title' => '',
+            'separator' => null,
+            'made' => Words::ofWorksheet('en'),
+        ]);
     }
 
     public function preview(WorksheetRequest $request): View
@@ -39,14 +47,26 @@ final class WorksheetController extends Controller
         ]);
     }
 
-    public function store(WorksheetRequest $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse|View
-    {
+    public function store(
+        WorksheetRequest $request,
+        #[CurrentUser] User $teacher,
+        CreateGame $create,
+    ): RedirectResponse|View {
         $rows = $request->rows();
         if (array_filter($rows, static fn ($row): bool => $row->isBuildable()) === []) {
-            return $this->preview($request)->with(['problem' => 'worksheet.problem.nothing', 'sheet' => Worksheet::ofRows($rows)]);
+            return $this->preview($request)->with([
+                'problem' => 'worksheet.problem.nothing',
+                'sheet' => Worksheet::ofRows($rows),
+            ]);
         }
         $title = $request->title() === '' ? (string) __('games.untitled') : $request->title();
 
-        return redirect()->route('games.show', $create->handle($teacher, Builder::build($rows, $title, $request->language(), Words::ofWorksheet($request->language()))));
+        return redirect()->route(
+            'games.show',
+            $create->handle(
+                $teacher,
+                Builder::build($rows, $title, $request->language(), Words::ofWorksheet($request->language())),
+            ),
+        );
     }
 }

@@ -10,7 +10,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\App;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Until it is known who is spoken to: the language that the browser asks for, among those that students are spoken to in. */
+/**
+ * Until it is known who is spoken to: the language that the browser asks for, among those that students are spoken to
+ * in.
+ */
 final class SpeakLikeBrowser
 {
     public function handle(Request $request, Closure $next): Response

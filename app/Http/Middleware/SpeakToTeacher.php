@@ -17,7 +17,12 @@ final class SpeakToTeacher
     public function handle(Request $request, Closure $next): Response
     {
         $own = $request->user()->language ?? $request->session()->get(LanguageController::KEPT);
-        App::setLocale(Languages::nearest([...(is_string($own) ? [$own] : []), ...Languages::asked($request)], Languages::ofTeachers()));
+        App::setLocale(
+            Languages::nearest(
+                [...is_string($own) ? [$own] : [], ...Languages::asked($request)],
+                Languages::ofTeachers(),
+            ),
+        );
 
         return $next($request);
     }

@@ -7,7 +7,9 @@ namespace App\Http\Middleware;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 
-/** Answers only to the host of the application's own address and to those that are named beside it, wherever it runs. */
+/**
+ * Answers only to the host of the application's own address and to those that are named beside it, wherever it runs.
+ */
 final class TrustedHosts extends TrustHosts
 {
     public function handle(Request $request, $next)
@@ -26,6 +28,9 @@ final class TrustedHosts extends TrustHosts
         /** @var list<string> $others */
         $others = config()->array('fravel.hosts');
 
-        return array_map(static fn (string $host): string => '^'.preg_quote(trim($host)).'$', [...(is_string($own) ? [$own] : []), ...$others]);
+        return array_map(static fn (string $host): string => '^'.preg_quote(trim($host)).'$', [
+            ...is_string($own) ? [$own] : [],
+            ...$others,
+        ]);
     }
 }

@@ -6,7 +6,10 @@ namespace App\Http\Middleware;
 
 use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 
-/** Text as text and numbers as numbers: bytes that are no UTF-8 become the sign for what can't be read, the null character and what is infinite go. */
+/**
+ * Text as text and numbers as numbers: bytes that are no UTF-8 become the sign for what can't be read, the null
+ * character and what is infinite go.
+ */
 final class WholeText extends TransformsRequest
 {
     /** Taken as they are: a password that lost a character would be another. */

@@ -17,7 +17,13 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer', 'min:0'], 'made' => ['integer', 'min:0'], 'own' => ['array', 'max:'.Standpoint::MOST_OWN], 'own.*' => ['integer', 'min:0'], 'label' => ['nullable', 'string', 'max:200']];
+        return [
+            'base' => ['required', 'integer', 'min:0'],
+            'made' => ['integer', 'min:0'],
+            'own' => ['array', 'max:'.Standpoint::MOST_OWN],
+            'own.*' => ['integer', 'min:0'],
+            'label' => ['nullable', 'string', 'max:200'],
+        ];
     }
 
     /** What one gesture says, in bytes at most. */

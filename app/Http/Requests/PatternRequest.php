@@ -17,13 +17,22 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A pattern with what a teacher gave it to build from. */
 final class PatternRequest extends FormRequest
 {
-    /** Characters of one field at most: rows come in by the hundred, a line may be said in every scene that is built. */
+    /**
+     * Characters of one field at most: rows come in by the hundred, a line may be said in every scene that is built.
+     */
     private const LONGEST = ['rows' => 1_000_000, 'text' => 20_000, 'line' => 300];
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $rules = ['base' => ['nullable', 'integer', 'min:0'], 'with' => ['nullable', 'array'], 'with.*' => ['nullable', 'string'], 'usual' => ['nullable', 'array'], 'title' => ['nullable', 'string', 'max:120'], 'way' => ['nullable', 'string', 'max:200']];
+        $rules = [
+            'base' => ['nullable', 'integer', 'min:0'],
+            'with' => ['nullable', 'array'],
+            'with.*' => ['nullable', 'string'],
+            'usual' => ['nullable', 'array'],
+            'title' => ['nullable', 'string', 'max:120'],
+            'way' => ['nullable', 'string', 'max:200'],
+        ];
         foreach (Patterns::named(Field::text($this, 'pattern'))?->fields() ?? [] as $field) {
             $kind = $field->kind->isRows() ? 'rows' : ($field->kind === FieldKind::Text ? 'text' : 'line');
             $rules["with.{$field->name}"] = ['nullable', 'string', 'max:'.self::LONGEST[$kind]];

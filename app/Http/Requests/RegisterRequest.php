@@ -13,7 +13,10 @@ final class RegisterRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80'], 'password' => ['required', 'string', 'confirmed', Password::defaults()]];
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'password' => ['required', 'string', 'confirmed', Password::defaults()],
+        ];
     }
 
     public function address(): string

@@ -13,7 +13,12 @@ final class RunRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['label' => ['nullable', 'string', 'max:80'], 'asks_group' => ['nullable', 'boolean'], 'names' => ['nullable', 'string', 'max:40000'], 'takes_new' => ['nullable', 'boolean']];
+        return [
+            'label' => ['nullable', 'string', 'max:80'],
+            'asks_group' => ['nullable', 'boolean'],
+            'names' => ['nullable', 'string', 'max:40000'],
+            'takes_new' => ['nullable', 'boolean'],
+        ];
     }
 
     /** @return list<string>|null the class list; null when anybody may join */

@@ -11,7 +11,10 @@ use Fravel\Worksheet\Table;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A worksheet as it is pasted, opened or corrected. Nothing is refused outright: what can't be read is said on the page. */
+/**
+ * A worksheet as it is pasted, opened or corrected. Nothing is refused outright: what can't be read is said on the
+ * page.
+ */
 final class WorksheetRequest extends FormRequest
 {
     private const LANGUAGES = ['en', 'fr', 'de', 'es', 'it', 'nl', 'pt'];
@@ -45,7 +48,9 @@ final class WorksheetRequest extends FormRequest
             strlen($text) > $this->most() => 'worksheet.problem.long',
             trim($text) === '' => 'worksheet.problem.empty',
             str_starts_with($text, "PK\x03\x04") => 'worksheet.problem.workbook',
-            substr_count(substr($text, 0, 1000), "\0") > 0 && ! str_starts_with($text, "\xFF\xFE") && ! str_starts_with($text, "\xFE\xFF") => 'worksheet.problem.binary',
+            substr_count(substr($text, 0, 1000), "\0") > 0 &&
+                ! str_starts_with($text, "\xFF\xFE") &&
+                ! str_starts_with($text, "\xFE\xFF") => 'worksheet.problem.binary',
             default => null,
         };
     }
@@ -78,10 +83,20 @@ final class WorksheetRequest extends FormRequest
             if (! is_array($sent)) {
                 continue;
             }
-            $cell = static fn (string $key): string => mb_substr(is_string($sent[$key] ?? null) ? str_replace("\r", '', $sent[$key]) : '', 0, self::LONGEST_CELL);
+            $cell = static fn (string $key): string => mb_substr(
+                is_string($sent[$key] ?? null) ? str_replace("\r", '', $sent[$key]) : '',
+                0,
+                self::LONGEST_CELL,
+            );
             $rows[] = Row::corrected(
-                (int) ($sent['number'] ?? $place), $cell('question'), $cell('answers'),
-                Kind::tryFrom($cell('kind')) ?? Kind::Text, ($sent['about'] ?? null) === '1', $cell('feedback'), $cell('room'), ($sent['taken'] ?? null) === '1',
+                (int) ($sent['number'] ?? $place),
+                $cell('question'),
+                $cell('answers'),
+                Kind::tryFrom($cell('kind')) ?? Kind::Text,
+                ($sent['about'] ?? null) === '1',
+                $cell('feedback'),
+                $cell('room'),
+                ($sent['taken'] ?? null) === '1',
             );
         }
 

@@ -16,6 +16,10 @@ final class FormulaRenderer implements NodeRendererInterface
     public function render(Node $node, ChildNodeRendererInterface $childRenderer): HtmlElement
     {
         /** @var Formula $node */
-        return new HtmlElement('span', ['class' => $node->isDisplayed ? 'math math-display' : 'math'], Xml::escape($node->tex));
+        return new HtmlElement(
+            'span',
+            ['class' => $node->isDisplayed ? 'math math-display' : 'math'],
+            Xml::escape($node->tex),
+        );
     }
 }

@@ -18,7 +18,15 @@ final class Arrangements
         }
         $lists = [[]];
         for ($place = 0; $place < $length; $place++) {
-            $lists = array_merge(...array_map(static fn (array $list): array => array_map(static fn (string $sign): array => [...$list, $sign], $signs), $lists));
+            $lists = array_merge(
+                ...array_map(
+                    static fn (array $list): array => array_map(
+                        static fn (string $sign): array => [...$list, $sign],
+                        $signs,
+                    ),
+                    $lists,
+                ),
+            );
         }
 
         return $lists;

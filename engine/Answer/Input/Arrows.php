@@ -59,7 +59,14 @@ final readonly class Arrows implements Input
     /** However they were written: cleaning makes no difference between large and small letters. */
     public function probed(Probes $probes): array
     {
-        return ListProbes::withAnother(array_map(static fn (mixed $answer): mixed => is_string($answer) ? strtoupper(trim($answer)) : $answer, array_values($probes->answers)), $this->drawn(...), $this->ways());
+        return ListProbes::withAnother(
+            array_map(
+                static fn (mixed $answer): mixed => is_string($answer) ? strtoupper(trim($answer)) : $answer,
+                array_values($probes->answers),
+            ),
+            $this->drawn(...),
+            $this->ways(),
+        );
     }
 
     public function every(int $most): ?array

@@ -29,7 +29,10 @@ final readonly class Colours implements Input
 
     public static function schema(): array
     {
-        return ['palette' => ['type' => 'array', 'items' => ['type' => 'string']], 'length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40]];
+        return [
+            'palette' => ['type' => 'array', 'items' => ['type' => 'string']],
+            'length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40],
+        ];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal

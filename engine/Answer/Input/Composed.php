@@ -16,13 +16,19 @@ trait Composed
 
     public function probed(Probes $probes): array
     {
-        return ListProbes::withAnother(array_values($probes->answers + $probes->attempts), $this->drawn(...), $this->ways() ?? 1.0);
+        return ListProbes::withAnother(
+            array_values($probes->answers + $probes->attempts),
+            $this->drawn(...),
+            $this->ways() ?? 1.0,
+        );
     }
 
     /** What is no text has no number and no length that could be matched, so what is named tells all. */
     public function isDecidedBy(Probes $probes): bool
     {
-        return ! $probes->isOpaque && $probes->areas === [] && count($probes->answers) + count($probes->numbers) < Probes::MOST;
+        return ! $probes->isOpaque &&
+            $probes->areas === [] &&
+            count($probes->answers) + count($probes->numbers) < Probes::MOST;
     }
 
     public function guesses(array $open, string $language): ?float

@@ -69,7 +69,11 @@ final readonly class Digits implements Input
     {
         $codes = ListProbes::codes(array_column($probes->numbers, 0), $this->length);
 
-        return ListProbes::withAnother([...array_values($probes->answers), ...$codes], $this->drawn(...), $this->ways());
+        return ListProbes::withAnother(
+            [...array_values($probes->answers), ...$codes],
+            $this->drawn(...),
+            $this->ways(),
+        );
     }
 
     public function entry(): Entry

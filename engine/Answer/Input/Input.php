@@ -40,8 +40,8 @@ interface Input
     public function isDecidedBy(Probes $probes): bool;
 
     /**
-     * Guesses that whoever knows nothing needs on average, where answers can't be counted and are tried all the same; null
-     * where they are not.
+     * Guesses that whoever knows nothing needs on average, where answers can't be counted and are tried all the same;
+     * null where they are not.
      *
      * @param  list<Matcher>  $open  that open the lock
      */
@@ -59,7 +59,10 @@ interface Input
     /** The unit that is shown beside the field. */
     public function unit(): ?string;
 
-    /** @return list<list<Effect>> what picking each of its parts does, whatever the verdict; none where nothing is picked */
+    /**
+     * @return list<list<Effect>> what picking each of its parts does, whatever the verdict; none where nothing is
+     *     picked
+     */
     public function effects(): array;
 
     /** @return list<Effect> what this answer does, whatever the verdict */

@@ -43,7 +43,14 @@ final readonly class Item
      */
     public static function shown(array $items, Showing $showing): array
     {
-        return array_map(static fn (self $item): array => ['id' => $item->id, 'md' => $showing->fill($item->md), 'asset' => $item->asset], $items);
+        return array_map(
+            static fn (self $item): array => [
+                'id' => $item->id,
+                'md' => $showing->fill($item->md),
+                'asset' => $item->asset,
+            ],
+            $items,
+        );
     }
 
     /**
@@ -56,7 +63,10 @@ final readonly class Item
     public static function shuffled(array $items, Showing $showing, string $lock): array
     {
         $draw = $showing->state->seed.'|'.$lock.'|'.$showing->state->triesOn($lock).'|';
-        usort($items, static fn (self $a, self $b): int => hash('sha256', $draw.$a->id) <=> hash('sha256', $draw.$b->id));
+        usort(
+            $items,
+            static fn (self $a, self $b): int => hash('sha256', $draw.$a->id) <=> hash('sha256', $draw.$b->id),
+        );
 
         return $items;
     }

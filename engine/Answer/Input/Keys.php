@@ -26,7 +26,11 @@ final readonly class Keys implements Input
 
     public static function read(Node $node): self
     {
-        return new self(Item::listed($node, 'keys'), $node->whole('length', 1, 1, 40), $node->whole('columns', 3, 1, 12));
+        return new self(
+            Item::listed($node, 'keys'),
+            $node->whole('length', 1, 1, 40),
+            $node->whole('columns', 3, 1, 12),
+        );
     }
 
     public static function schema(): array
@@ -50,7 +54,12 @@ final readonly class Keys implements Input
 
     public function shown(Showing $showing, string $lock): array
     {
-        return ['type' => 'keys', 'length' => $this->length, 'columns' => $this->columns, 'keys' => Item::shown($this->keys, $showing)];
+        return [
+            'type' => 'keys',
+            'length' => $this->length,
+            'columns' => $this->columns,
+            'keys' => Item::shown($this->keys, $showing),
+        ];
     }
 
     public function every(int $most): ?array

@@ -82,9 +82,13 @@ final readonly class Number implements Input
         if ($span === null || $span->isEmpty()) {
             return null;
         }
-        $nearest = $span->least->isPositiveOrZero() ? self::rounded($span->least, RoundingMode::CEILING) : self::rounded($span->most->isNegative() ? $span->most : BigRational::zero(), RoundingMode::FLOOR);
+        $nearest = $span->least->isPositiveOrZero()
+            ? self::rounded($span->least, RoundingMode::CEILING)
+            : self::rounded($span->most->isNegative() ? $span->most : BigRational::zero(), RoundingMode::FLOOR);
 
-        return $nearest->isGreaterThanOrEqualTo($span->least) && $nearest->isLessThanOrEqualTo($span->most) ? abs($nearest->toFloat()) + 1 : null;
+        return $nearest->isGreaterThanOrEqualTo($span->least) && $nearest->isLessThanOrEqualTo($span->most)
+            ? abs($nearest->toFloat()) + 1
+            : null;
     }
 
     private static function rounded(BigRational $number, RoundingMode $mode): BigRational

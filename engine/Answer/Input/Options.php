@@ -31,7 +31,11 @@ final readonly class Options implements Input
 
     public static function schema(): array
     {
-        return ['options' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']], 'many' => ['type' => 'boolean'], 'shuffle' => ['type' => 'boolean']];
+        return [
+            'options' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']],
+            'many' => ['type' => 'boolean'],
+            'shuffle' => ['type' => 'boolean'],
+        ];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
@@ -47,9 +51,14 @@ final readonly class Options implements Input
     /** @return list<Effect> what picking these does, in the order of the options */
     public function effectsOf(Answer $answer): array
     {
-        $picked = array_filter($this->options, static fn (Item $option): bool => in_array($option->id, $answer->list(), true));
+        $picked = array_filter(
+            $this->options,
+            static fn (Item $option): bool => in_array($option->id, $answer->list(), true),
+        );
 
-        return array_merge([], ...array_map(static fn (Item $option): array => $option->effects, array_values($picked)));
+        return array_merge(
+            [], ...array_map(static fn (Item $option): array => $option->effects, array_values($picked)),
+        );
     }
 
     public function ways(): float
@@ -93,7 +102,13 @@ final readonly class Options implements Input
     private function drawn(int $number): array
     {
         $ids = Item::ids($this->options);
-        $picked = array_values(array_filter($ids, static fn (string $id, int $place): bool => (($number + 1) >> min($place, 60) & 1) === 1, ARRAY_FILTER_USE_BOTH));
+        $picked = array_values(
+            array_filter(
+                $ids,
+                static fn (string $id, int $place): bool => ((($number + 1) >> min($place, 60)) & 1) === 1,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
         return $this->many ? $picked : array_slice($ids, $number, 1);
     }

@@ -10,7 +10,9 @@ use Fravel\Answer\Refusal;
 use Fravel\Document\Showing;
 use Fravel\Support\Node;
 
-/** Given items to be put in order; shown in one drawn from the seed, since the order of writing is often the right one. */
+/**
+ * Given items to be put in order; shown in one drawn from the seed, since the order of writing is often the right one.
+ */
 final readonly class Order implements Input
 {
     use Composed;

@@ -33,7 +33,10 @@ final readonly class Pairs implements Input
 
     public static function schema(): array
     {
-        return ['left' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']], 'right' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']]];
+        return [
+            'left' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']],
+            'right' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/item']],
+        ];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
@@ -72,7 +75,9 @@ final readonly class Pairs implements Input
     {
         $lists = Arrangements::lists(Item::ids($this->right), count($this->left), $most);
 
-        return $lists === null ? null : array_map(fn (array $list): array => array_combine(Item::ids($this->left), $list), $lists);
+        return $lists === null
+            ? null
+            : array_map(fn (array $list): array => array_combine(Item::ids($this->left), $list), $lists);
     }
 
     public function entry(): Entry
@@ -90,6 +95,8 @@ final readonly class Pairs implements Input
     {
         $right = Item::ids($this->right);
 
-        return $right === [] ? [] : array_combine(Item::ids($this->left), ListProbes::spelt($number, $right, count($this->left)));
+        return $right === []
+            ? []
+            : array_combine(Item::ids($this->left), ListProbes::spelt($number, $right, count($this->left)));
     }
 }

@@ -21,7 +21,13 @@ trait Picks
         if ($list === '' || $list === [] || $list === null) {
             return Refusal::blank();
         }
-        if (! is_array($list) || ! array_is_list($list) || array_diff(array_map(static fn (mixed $name): string => is_string($name) ? $name : '', $list), $known) !== []) {
+        if (
+            ! is_array($list) ||
+            ! array_is_list($list) ||
+            array_diff(
+                array_map(static fn (mixed $name): string => is_string($name) ? $name : '', $list), $known,
+            ) !== []
+        ) {
             return Refusal::malformed();
         }
         if ($length !== null && count($list) !== $length) {

@@ -61,7 +61,9 @@ trait Typed
     private function acceptText(mixed $sent, Cleaning $cleaning, int $longest): Answer|Refusal
     {
         if (! is_string($sent) || ! mb_check_encoding($sent, 'UTF-8')) {
-            return is_int($sent) || is_float($sent) ? $this->acceptText((string) $sent, $cleaning, $longest) : Refusal::malformed();
+            return is_int($sent) || is_float($sent)
+                ? $this->acceptText((string) $sent, $cleaning, $longest)
+                : Refusal::malformed();
         }
         if (mb_strlen($sent) > $longest) {
             return Refusal::tooLong($longest);

@@ -59,7 +59,9 @@ final readonly class All implements Matcher
         $firsts = array_map(static fn (Matcher $part): mixed => $part->samples()[0] ?? null, $this->parts);
         $words = array_unique(array_filter($firsts, is_string(...)));
 
-        return count($words) > 1 ? [implode(' ', $words), ...array_values($words)] : array_values(array_filter($firsts, static fn (mixed $sample): bool => $sample !== null));
+        return count($words) > 1
+            ? [implode(' ', $words), ...array_values($words)]
+            : array_values(array_filter($firsts, static fn (mixed $sample): bool => $sample !== null));
     }
 
     public function names(Input $input): array
@@ -99,11 +101,15 @@ final readonly class All implements Matcher
 
     public function weight(int $longest): int
     {
-        return Weight::BASE + array_sum(array_map(static fn (Matcher $part): int => $part->weight($longest), $this->parts));
+        return Weight::BASE +
+            array_sum(array_map(static fn (Matcher $part): int => $part->weight($longest), $this->parts));
     }
 
     public function said(): Wording
     {
-        return new Wording('matcher.all', parts: array_map(static fn (Matcher $part): Wording => $part->said(), $this->parts));
+        return new Wording(
+            'matcher.all',
+            parts: array_map(static fn (Matcher $part): Wording => $part->said(), $this->parts),
+        );
     }
 }

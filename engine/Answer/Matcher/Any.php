@@ -63,7 +63,8 @@ final readonly class Any implements Matcher
 
     public function isLiteral(): bool
     {
-        return $this->parts !== [] && array_filter($this->parts, static fn (Matcher $part): bool => ! $part->isLiteral()) === [];
+        return $this->parts !== [] &&
+            array_filter($this->parts, static fn (Matcher $part): bool => ! $part->isLiteral()) === [];
     }
 
     public function readsCleaned(): bool
@@ -78,7 +79,8 @@ final readonly class Any implements Matcher
 
     public function covers(Matcher $other, Comparing $parts): bool
     {
-        return array_filter($this->parts, static fn (Matcher $part): bool => $parts->takesAll($part, $other)) !== [] || Span::takesAll([$this], $other);
+        return array_filter($this->parts, static fn (Matcher $part): bool => $parts->takesAll($part, $other)) !== [] ||
+            Span::takesAll([$this], $other);
     }
 
     public function choices(): array
@@ -93,11 +95,15 @@ final readonly class Any implements Matcher
 
     public function weight(int $longest): int
     {
-        return Weight::BASE + array_sum(array_map(static fn (Matcher $part): int => $part->weight($longest), $this->parts));
+        return Weight::BASE +
+            array_sum(array_map(static fn (Matcher $part): int => $part->weight($longest), $this->parts));
     }
 
     public function said(): Wording
     {
-        return new Wording('matcher.any', parts: array_map(static fn (Matcher $part): Wording => $part->said(), $this->parts));
+        return new Wording(
+            'matcher.any',
+            parts: array_map(static fn (Matcher $part): Wording => $part->said(), $this->parts),
+        );
     }
 }

@@ -51,7 +51,9 @@ final readonly class Between implements Matcher
     {
         $given = Number::read($answer->raw(), $answer->cleaning->language);
 
-        return $given !== null && $given->isGreaterThanOrEqualTo($this->least) && $given->isLessThanOrEqualTo($this->most);
+        return $given !== null &&
+            $given->isGreaterThanOrEqualTo($this->least) &&
+            $given->isLessThanOrEqualTo($this->most);
     }
 
     public function probe(Probes $probes): void
@@ -102,6 +104,9 @@ final readonly class Between implements Matcher
 
     public function said(): Wording
     {
-        return new Wording('matcher.between', ['least' => TypedProbes::written($this->least), 'most' => TypedProbes::written($this->most)]);
+        return new Wording('matcher.between', [
+            'least' => TypedProbes::written($this->least),
+            'most' => TypedProbes::written($this->most),
+        ]);
     }
 }

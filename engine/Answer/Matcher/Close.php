@@ -30,7 +30,10 @@ final readonly class Close implements Matcher
 
     public static function schema(): array
     {
-        return ['close' => ['type' => 'string', 'maxLength' => 200], 'edits' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 10]];
+        return [
+            'close' => ['type' => 'string', 'maxLength' => 200],
+            'edits' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 10],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -48,10 +51,10 @@ final readonly class Close implements Matcher
     }
 
     /**
-     * Whether the optimal string alignment (insertions, deletions, substitutions and swaps of neighbours, no part edited
-     * twice) has at most so many edits: Damerau, "A technique for computer detection and correction of spelling errors",
-     * CACM 7 (1964). Only the band of the table is filled in which so few are possible, and no further than any are left:
-     * Ukkonen, "Algorithms for approximate string matching", Information and Control 64 (1985).
+     * Whether the optimal string alignment (insertions, deletions, substitutions and swaps of neighbours, no part
+     * edited twice) has at most so many edits: Damerau, "A technique for computer detection and correction of spelling
+     * errors", CACM 7 (1964). Only the band of the table is filled in which so few are possible, and no further than
+     * any are left: Ukkonen, "Algorithms for approximate string matching", Information and Control 64 (1985).
      *
      * @param  list<string>  $a
      * @param  list<string>  $b
@@ -65,7 +68,11 @@ final readonly class Close implements Matcher
             $next = $i < $edits ? [$i + 1] : [];
             $least = $next[0] ?? $far;
             for ($j = $first; $j <= $last; $j++) {
-                $cost = min(($row[$j + 1] ?? $far) + 1, ($next[$j] ?? $far) + 1, ($row[$j] ?? $far) + ($left === $b[$j] ? 0 : 1));
+                $cost = min(
+                    ($row[$j + 1] ?? $far) + 1,
+                    ($next[$j] ?? $far) + 1,
+                    ($row[$j] ?? $far) + ($left === $b[$j] ? 0 : 1),
+                );
                 if ($i > 0 && $j > 0 && $left === $b[$j - 1] && $a[$i - 1] === $b[$j]) {
                     $cost = min($cost, ($before[$j - 1] ?? $far) + 1);
                 }

@@ -31,7 +31,14 @@ final readonly class Equals implements Matcher
 
     public static function schema(): array
     {
-        return ['equals' => ['oneOf' => [['type' => 'string', 'maxLength' => 20000], ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 20000]]]]];
+        return [
+            'equals' => [
+                'oneOf' => [
+                    ['type' => 'string', 'maxLength' => 20000],
+                    ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 20000]],
+                ],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool

@@ -18,7 +18,14 @@ final readonly class Form implements Matcher
     use NoNumber;
     use Single;
 
-    private const EXAMPLES = ['email' => 'mia@skerrypoint.example', 'web' => 'https://skerrypoint.example', 'date' => '2024-05-17', 'time' => '12:30', 'whole' => '7', 'decimal' => '7.5'];
+    private const EXAMPLES = [
+        'email' => 'mia@skerrypoint.example',
+        'web' => 'https://skerrypoint.example',
+        'date' => '2024-05-17',
+        'time' => '12:30',
+        'whole' => '7',
+        'decimal' => '7.5',
+    ];
 
     public function __construct(public string $form)
     {

@@ -31,7 +31,13 @@ final readonly class Gaps implements Partial
 
     public static function schema(): array
     {
-        return ['gaps' => ['type' => 'object', 'properties' => (object) [], 'additionalProperties' => ['$ref' => '#/$defs/matcher']]];
+        return [
+            'gaps' => [
+                'type' => 'object',
+                'properties' => (object) [],
+                'additionalProperties' => ['$ref' => '#/$defs/matcher'],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -86,18 +92,28 @@ final readonly class Gaps implements Partial
 
     public function covers(Matcher $other, Comparing $parts): bool
     {
-        return $other instanceof self && $this->gaps !== [] && array_keys($this->gaps) === array_keys($other->gaps)
-            && array_filter(array_keys($this->gaps), fn (string $gap): bool => ! $parts->takesAll($this->gaps[$gap], $other->gaps[$gap])) === [];
+        return $other instanceof self &&
+            $this->gaps !== [] &&
+            array_keys($this->gaps) === array_keys($other->gaps) &&
+            array_filter(
+                array_keys($this->gaps),
+                fn (string $gap): bool => ! $parts->takesAll($this->gaps[$gap], $other->gaps[$gap]),
+            ) === [];
     }
 
     public function weight(int $longest): int
     {
-        return Weight::BASE + array_sum(array_map(static fn (Matcher $gap): int => $gap->weight($longest), $this->gaps));
+        return Weight::BASE + array_sum(
+            array_map(static fn (Matcher $gap): int => $gap->weight($longest), $this->gaps),
+        );
     }
 
     public function said(): Wording
     {
-        return new Wording('matcher.gaps', parts: array_values(array_map(static fn (Matcher $gap): Wording => $gap->said(), $this->gaps)));
+        return new Wording(
+            'matcher.gaps',
+            parts: array_values(array_map(static fn (Matcher $gap): Wording => $gap->said(), $this->gaps)),
+        );
     }
 
     public function size(): int
@@ -107,6 +123,8 @@ final readonly class Gaps implements Partial
 
     public function broken(mixed $answer, int $parts): mixed
     {
-        return is_array($answer) ? array_fill_keys(array_slice(array_keys($answer), 0, $parts), 'zzzz') + $answer : $answer;
+        return is_array($answer)
+            ? array_fill_keys(array_slice(array_keys($answer), 0, $parts), 'zzzz') + $answer
+            : $answer;
     }
 }

@@ -29,7 +29,14 @@ final readonly class Has implements Matcher
 
     public static function schema(): array
     {
-        return ['has' => ['oneOf' => [['type' => 'string', 'maxLength' => 500], ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 500]]]]];
+        return [
+            'has' => [
+                'oneOf' => [
+                    ['type' => 'string', 'maxLength' => 500],
+                    ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 500]],
+                ],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -79,8 +86,15 @@ final readonly class Has implements Matcher
     public function covers(Matcher $other, Comparing $parts): bool
     {
         return match (true) {
-            $other instanceof self => $other->phrases !== [] && array_filter($other->phrases, fn (string $phrase): bool => ! Phrase::isSaidIn($this->phrases, $phrase)) === [],
-            $other instanceof HasAll => array_filter($other->phrases, fn (string $phrase): bool => Phrase::isSaidIn($this->phrases, $phrase)) !== [],
+            $other instanceof self => $other->phrases !== [] &&
+                array_filter(
+                    $other->phrases,
+                    fn (string $phrase): bool => ! Phrase::isSaidIn($this->phrases, $phrase),
+                ) === [],
+            $other instanceof HasAll => array_filter(
+                $other->phrases,
+                fn (string $phrase): bool => Phrase::isSaidIn($this->phrases, $phrase),
+            ) !== [],
             default => $other == $this,
         };
     }

@@ -29,7 +29,14 @@ final readonly class HasAll implements Matcher
 
     public static function schema(): array
     {
-        return ['hasAll' => ['oneOf' => [['type' => 'string', 'maxLength' => 500], ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 500]]]]];
+        return [
+            'hasAll' => [
+                'oneOf' => [
+                    ['type' => 'string', 'maxLength' => 500],
+                    ['type' => 'array', 'items' => ['type' => 'string', 'maxLength' => 500]],
+                ],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -76,7 +83,9 @@ final readonly class HasAll implements Matcher
 
     public function covers(Matcher $other, Comparing $parts): bool
     {
-        $isSaid = static fn (string $short): bool => $other instanceof self && array_filter($other->phrases, static fn (string $phrase): bool => Phrase::isSaidIn([$short], $phrase)) !== [];
+        $isSaid = static fn (string $short): bool => $other instanceof self &&
+            array_filter($other->phrases, static fn (string $phrase): bool => Phrase::isSaidIn([$short], $phrase)) !==
+                [];
 
         return $other == $this || ($this->phrases !== [] && array_filter($this->phrases, $isSaid) === $this->phrases);
     }

@@ -34,7 +34,12 @@ final readonly class Inside implements Matcher
 
     public static function schema(): array
     {
-        return ['inside' => ['type' => 'array', 'items' => ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2]]];
+        return [
+            'inside' => [
+                'type' => 'array',
+                'items' => ['type' => 'array', 'items' => ['type' => 'number'], 'minItems' => 2, 'maxItems' => 2],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -63,9 +68,11 @@ final readonly class Inside implements Matcher
     {
         $cross = ($to[0] - $from[0]) * ($y - $from[1]) - ($to[1] - $from[1]) * ($x - $from[0]);
 
-        return abs($cross) <= self::EDGE
-            && $x >= min($from[0], $to[0]) - self::EDGE && $x <= max($from[0], $to[0]) + self::EDGE
-            && $y >= min($from[1], $to[1]) - self::EDGE && $y <= max($from[1], $to[1]) + self::EDGE;
+        return abs($cross) <= self::EDGE &&
+            $x >= min($from[0], $to[0]) - self::EDGE &&
+            $x <= max($from[0], $to[0]) + self::EDGE &&
+            $y >= min($from[1], $to[1]) - self::EDGE &&
+            $y <= max($from[1], $to[1]) + self::EDGE;
     }
 
     /**
@@ -76,8 +83,8 @@ final readonly class Inside implements Matcher
      */
     private static function crosses(float $x, float $y, array $from, array $to): bool
     {
-        return ($from[1] > $y) !== ($to[1] > $y)
-            && $x < ($to[0] - $from[0]) * ($y - $from[1]) / ($to[1] - $from[1]) + $from[0];
+        return $y < $to[1] !== $from[1] > $y &&
+            $x < (($to[0] - $from[0]) * ($y - $from[1])) / ($to[1] - $from[1]) + $from[0];
     }
 
     public function probe(Probes $probes): void

@@ -38,7 +38,14 @@ final readonly class Length implements Matcher
     public static function schema(): array
     {
         return [
-            'length' => ['type' => 'object', 'properties' => ['min' => ['type' => 'integer', 'minimum' => 0], 'max' => ['type' => ['integer', 'null'], 'minimum' => 0], 'of' => ['enum' => ['characters', 'words']]]],
+            'length' => [
+                'type' => 'object',
+                'properties' => [
+                    'min' => ['type' => 'integer', 'minimum' => 0],
+                    'max' => ['type' => ['integer', 'null'], 'minimum' => 0],
+                    'of' => ['enum' => ['characters', 'words']],
+                ],
+            ],
         ];
     }
 
@@ -57,14 +64,22 @@ final readonly class Length implements Matcher
 
     public function probe(Probes $probes): void
     {
-        foreach (array_filter([$this->min, $this->max], static fn (?int $border): bool => $border !== null) as $border) {
+        foreach (
+            array_filter([$this->min, $this->max], static fn (?int $border): bool => $border !== null) as $border
+        ) {
             $probes->length($border, $this->of === 'words' ? 'words' : 'characters');
         }
     }
 
     public function samples(): array
     {
-        return $this->min > self::LONGEST_SAMPLE ? [] : [$this->of === 'words' ? trim(str_repeat('word ', max(1, $this->min))) : str_repeat('x', max(1, $this->min))];
+        return $this->min > self::LONGEST_SAMPLE
+            ? []
+            : [
+                $this->of === 'words'
+                    ? trim(str_repeat('word ', max(1, $this->min)))
+                    : str_repeat('x', max(1, $this->min)),
+            ];
     }
 
     public function names(Input $input): array
@@ -93,7 +108,10 @@ final readonly class Length implements Matcher
             return true;
         }
 
-        return $other instanceof self && $this->of === $other->of && $this->min <= $other->min && ($this->max === null || ($other->max !== null && $this->max >= $other->max));
+        return $other instanceof self &&
+            $this->of === $other->of &&
+            $this->min <= $other->min &&
+            ($this->max === null || ($other->max !== null && $this->max >= $other->max));
     }
 
     public function weight(int $longest): int

@@ -34,8 +34,8 @@ final readonly class Like implements Matcher
     }
 
     /**
-     * Piece by piece between the stars, each at the first place where it fits: what comes after can only gain by that, so
-     * nothing is ever tried again.
+     * Piece by piece between the stars, each at the first place where it fits: what comes after can only gain by that,
+     * so nothing is ever tried again.
      */
     public function matches(Answer $answer): bool
     {
@@ -58,7 +58,9 @@ final readonly class Like implements Matcher
     {
         $pattern = str_replace('\\?', '.', preg_quote($piece, '~'));
 
-        return preg_match("~{$before}(?:{$pattern}){$behind}~su", $text, $found, PREG_OFFSET_CAPTURE, $from) === 1 ? $found[0][1] + strlen($found[0][0]) : null;
+        return preg_match("~{$before}(?:{$pattern}){$behind}~su", $text, $found, PREG_OFFSET_CAPTURE, $from) === 1
+            ? $found[0][1] + strlen($found[0][0])
+            : null;
     }
 
     public function probe(Probes $probes): void
@@ -101,7 +103,9 @@ final readonly class Like implements Matcher
 
     public function weight(int $longest): int
     {
-        return Weight::BASE + strlen($this->literal) + intdiv($longest, 10) * (1 + intdiv(substr_count($this->literal, '?'), 5));
+        return Weight::BASE +
+            strlen($this->literal) +
+            intdiv($longest, 10) * (1 + intdiv(substr_count($this->literal, '?'), 5));
     }
 
     public function said(): Wording

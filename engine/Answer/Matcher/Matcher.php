@@ -24,8 +24,8 @@ interface Matcher
     public function matches(Answer $answer): bool;
 
     /**
-     * Puts in what tells answers apart that it takes from those it does not: answers it names, numbers and lengths at its
-     * borders, areas; or says that such probes can't tell.
+     * Puts in what tells answers apart that it takes from those it does not: answers it names, numbers and lengths at
+     * its borders, areas; or says that such probes can't tell.
      */
     public function probe(Probes $probes): void;
 
@@ -44,7 +44,9 @@ interface Matcher
     /** Whether it takes answers in which its words stand among others. */
     public function isLoose(): bool;
 
-    /** Whether it takes every answer that the other one does, by what the two are; where that can't be told it says no. */
+    /**
+     * Whether it takes every answer that the other one does, by what the two are; where that can't be told it says no.
+     */
     public function covers(self $other, Comparing $parts): bool;
 
     /** @return list<self> those of which it takes what any of them takes; itself alone where it is no such choice */

@@ -40,7 +40,13 @@ final readonly class Number implements Matcher
             $node->problems->add('unit.unknown', $node->pointer.'/unit', ['found' => $name]);
         }
 
-        return new self($number, self::tolerance($node, $number), $node->has('places') ? $node->whole('places', 0, 0, 20) : null, $unit, $unit === null ? '' : (string) $name);
+        return new self(
+            $number,
+            self::tolerance($node, $number),
+            $node->has('places') ? $node->whole('places', 0, 0, 20) : null,
+            $unit,
+            $unit === null ? '' : (string) $name,
+        );
     }
 
     public static function schema(): array
@@ -63,7 +69,10 @@ final readonly class Number implements Matcher
             return Reading::rounded($given, $this->places)->isEqualTo(Reading::rounded($this->number, $this->places));
         }
 
-        return $given->minus($this->number)->abs()->isLessThanOrEqualTo($this->within ?? 0);
+        return $given
+            ->minus($this->number)
+            ->abs()
+            ->isLessThanOrEqualTo($this->within ?? 0);
     }
 
     private function given(Answer $answer): ?BigRational
@@ -92,8 +101,15 @@ final readonly class Number implements Matcher
     public function probe(Probes $probes): void
     {
         $probes->number($this->number, $this->unit, $this->symbol);
-        foreach ($this->places === null ? array_filter([$this->within]) : [BigRational::nd(1, 2)->dividedBy(BigRational::of(10)->power($this->places))] as $room) {
-            $middle = $this->places === null ? $this->number : Reading::rounded($this->number, $this->places)->toBigRational();
+        foreach (
+            $this->places === null
+                ? array_filter([$this->within])
+                : [BigRational::nd(1, 2)->dividedBy(BigRational::of(10)->power($this->places))] as $room
+        ) {
+            $middle =
+                $this->places === null
+                    ? $this->number
+                    : Reading::rounded($this->number, $this->places)->toBigRational();
             $probes->number($middle->minus($room), $this->unit, $this->symbol);
             $probes->number($middle->plus($room), $this->unit, $this->symbol);
         }

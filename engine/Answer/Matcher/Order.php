@@ -80,6 +80,8 @@ final readonly class Order implements Partial
     {
         $moved = is_array($answer) ? array_slice(array_values($answer), 0, max(2, $parts)) : [];
 
-        return $parts === 0 || $moved === [] ? $answer : [...array_slice($moved, 1), $moved[0], ...array_slice(array_values((array) $answer), count($moved))];
+        return $parts === 0 || $moved === []
+            ? $answer
+            : [...array_slice($moved, 1), $moved[0], ...array_slice(array_values((array) $answer), count($moved))];
     }
 }

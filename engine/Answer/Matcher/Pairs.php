@@ -32,7 +32,13 @@ final readonly class Pairs implements Partial
 
     public static function schema(): array
     {
-        return ['pairs' => ['type' => 'object', 'properties' => (object) [], 'additionalProperties' => ['type' => 'string']]];
+        return [
+            'pairs' => [
+                'type' => 'object',
+                'properties' => (object) [],
+                'additionalProperties' => ['type' => 'string'],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool

@@ -87,12 +87,22 @@ final readonly class Pattern implements Matcher
     {
         $said = (string) preg_replace('/^.*Compilation failed: /', '', $warning);
 
-        return (string) preg_replace_callback('/offset (\d+)/', static fn (array $part): string => 'position '.((int) $part[1] + 1), $said);
+        return (string) preg_replace_callback(
+            '/offset (\d+)/',
+            static fn (array $part): string => 'position '.((int) $part[1] + 1),
+            $said,
+        );
     }
 
     private function compiled(): string
     {
-        return '~(*LIMIT_MATCH='.self::EFFORT.')(*LIMIT_DEPTH='.self::EFFORT.')\A(?:'.str_replace('~', '\x7E', $this->pattern).')\z~u';
+        return '~(*LIMIT_MATCH='.
+            self::EFFORT.
+            ')(*LIMIT_DEPTH='.
+            self::EFFORT.
+            ')\A(?:'.
+            str_replace('~', '\x7E', $this->pattern).
+            ')\z~u';
     }
 
     public function probe(Probes $probes): void

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 /**
- * Texts that a regular expression is likely to match: the shortest of each of its first alternatives, made by reading it once
- * from left to right. What it can't read (looks ahead and behind, references back) it leaves out, so each must be tried.
+ * Texts that a regular expression is likely to match: the shortest of each of its first alternatives, made by reading
+ * it once from left to right. What it can't read (looks ahead and behind, references back) it leaves out, so each must
+ * be tried.
  *
  * @internal
  */
@@ -17,7 +18,25 @@ final class PatternSamples
 
     private const LONGEST = 2000;
 
-    private const CLASSES = ['d' => '7', 'D' => 'x', 'w' => 'x', 'W' => '!', 's' => ' ', 'S' => 'x', 'n' => "\n", 't' => "\t", 'h' => ' ', 'R' => "\n", 'X' => 'x', 'b' => '', 'B' => '', 'A' => '', 'z' => '', 'Z' => '', 'K' => ''];
+    private const CLASSES = [
+        'd' => '7',
+        'D' => 'x',
+        'w' => 'x',
+        'W' => '!',
+        's' => ' ',
+        'S' => 'x',
+        'n' => "\n",
+        't' => "\t",
+        'h' => ' ',
+        'R' => "\n",
+        'X' => 'x',
+        'b' => '',
+        'B' => '',
+        'A' => '',
+        'z' => '',
+        'Z' => '',
+        'K' => '',
+    ];
 
     private const PROPERTIES = ['N' => '7', 'P' => '!', 'Z' => ' ', 'S' => '+'];
 
@@ -101,7 +120,11 @@ final class PatternSamples
     {
         $isDenied = $this->takes('^');
         $members = [];
-        for ($first = true; isset($this->signs[$this->at]) && ($first || $this->signs[$this->at] !== ']'); $first = false) {
+        for (
+            $first = true;
+            isset($this->signs[$this->at]) && ($first || $this->signs[$this->at] !== ']');
+            $first = false
+        ) {
             if ($this->signs[$this->at] === '\\') {
                 $this->at++;
                 $members[] = $this->escaped();
@@ -155,7 +178,13 @@ final class PatternSamples
         }
         $this->at += strlen($times[0]);
         $least = $times[1] === '' ? (int) $times[2] : ($times[1] === '+' ? 1 : 0);
-        $often = array_map(static fn (string $piece): string => str_repeat($piece, min($least, intdiv(self::LONGEST, max(1, strlen($piece))))), $pieces);
+        $often = array_map(
+            static fn (string $piece): string => str_repeat(
+                $piece,
+                min($least, intdiv(self::LONGEST, max(1, strlen($piece)))),
+            ),
+            $pieces,
+        );
 
         return $least === 0 ? ['', ...$pieces] : $often;
     }

@@ -23,7 +23,10 @@ final class Phrase
             return false;
         }
         if (strlen($words) <= self::LONGEST_COMPILED) {
-            return preg_match('/(?<![\p{L}\p{N}\p{M}])'.preg_quote($words, '/').'(?![\p{L}\p{N}\p{M}])/u', $text) === 1;
+            return preg_match(
+                '/(?<![\p{L}\p{N}\p{M}])'.preg_quote($words, '/').'(?![\p{L}\p{N}\p{M}])/u',
+                $text,
+            ) === 1;
         }
         // Only in documents from before phrases were bounded.
         for ($at = strpos($text, $words); $at !== false; $at = strpos($text, $words, $at + 1)) {
@@ -39,14 +42,20 @@ final class Phrase
     private static function isParted(string $text, int $from, int $to): bool
     {
         // A character has four bytes at most.
-        return preg_match('/[\p{L}\p{N}\p{M}]$/Du', self::whole(substr($text, max(0, $from - 4), min(4, $from)))) !== 1
-            && preg_match('/^[\p{L}\p{N}\p{M}]/u', self::whole(substr($text, $to, 4))) !== 1;
+        return preg_match('/[\p{L}\p{N}\p{M}]$/Du', self::whole(substr($text, max(0, $from - 4), min(4, $from)))) !==
+            1 && preg_match('/^[\p{L}\p{N}\p{M}]/u', self::whole(substr($text, $to, 4))) !== 1;
     }
 
     /** Without the parts of characters at both ends. */
     private static function whole(string $bytes): string
     {
-        return mb_check_encoding($bytes, 'UTF-8') ? $bytes : (string) preg_replace('/^[\x80-\xBF]+|(?:[\xC2-\xDF]|[\xE0-\xEF][\x80-\xBF]?|[\xF0-\xF4][\x80-\xBF]{0,2})$/D', '', $bytes);
+        return mb_check_encoding($bytes, 'UTF-8')
+            ? $bytes
+            : (string) preg_replace(
+                '/^[\x80-\xBF]+|(?:[\xC2-\xDF]|[\xE0-\xEF][\x80-\xBF]?|[\xF0-\xF4][\x80-\xBF]{0,2})$/D',
+                '',
+                $bytes,
+            );
     }
 
     /**
@@ -56,7 +65,10 @@ final class Phrase
      */
     public static function isSaidIn(array $short, string $long): bool
     {
-        $isSaid = static fn (string $phrase): bool => preg_match('/(?<![\p{L}\p{N}])'.preg_quote(mb_strtolower($phrase), '/').'(?![\p{L}\p{N}])/u', mb_strtolower($long)) === 1;
+        $isSaid = static fn (string $phrase): bool => preg_match(
+            '/(?<![\p{L}\p{N}])'.preg_quote(mb_strtolower($phrase), '/').'(?![\p{L}\p{N}])/u',
+            mb_strtolower($long),
+        ) === 1;
 
         return array_filter($short, $isSaid) !== [];
     }

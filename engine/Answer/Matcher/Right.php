@@ -27,7 +27,7 @@ final readonly class Right implements Matcher
     {
         $right = $node->at('right');
         $of = Matchers::read($right->at('of'));
-        if (! $of instanceof Partial) {
+        if (! ($of instanceof Partial)) {
             $right->at('of')->wrong('a matcher with parts: options, order, pairs or gaps');
             $of = null;
         }
@@ -37,7 +37,16 @@ final readonly class Right implements Matcher
 
     public static function schema(): array
     {
-        return ['right' => ['type' => 'object', 'properties' => ['of' => ['$ref' => '#/$defs/matcher'], 'atLeast' => ['type' => 'integer', 'minimum' => 1]], 'required' => ['of']]];
+        return [
+            'right' => [
+                'type' => 'object',
+                'properties' => [
+                    'of' => ['$ref' => '#/$defs/matcher'],
+                    'atLeast' => ['type' => 'integer', 'minimum' => 1],
+                ],
+                'required' => ['of'],
+            ],
+        ];
     }
 
     public function matches(Answer $answer): bool
@@ -56,7 +65,10 @@ final readonly class Right implements Matcher
     public function samples(): array
     {
         $whole = $this->of?->samples() ?? [];
-        $broken = array_map(fn (mixed $answer): mixed => $this->of?->broken($answer, max(0, $this->of->size() - $this->atLeast)), $whole);
+        $broken = array_map(
+            fn (mixed $answer): mixed => $this->of?->broken($answer, max(0, $this->of->size() - $this->atLeast)),
+            $whole,
+        );
 
         return [...$whole, ...$broken];
     }
@@ -97,6 +109,10 @@ final readonly class Right implements Matcher
 
     public function said(): Wording
     {
-        return new Wording('matcher.right', ['count' => $this->atLeast], parts: $this->of === null ? [] : [$this->of->said()]);
+        return new Wording(
+            'matcher.right',
+            ['count' => $this->atLeast],
+            parts: $this->of === null ? [] : [$this->of->said()],
+        );
     }
 }

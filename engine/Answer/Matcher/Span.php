@@ -30,7 +30,10 @@ final readonly class Span
         if ($span === null || $span->isEmpty()) {
             return false;
         }
-        $spans = array_filter(self::listed($wide), static fn (self $one): bool => ! $one->isEmpty() && ($span->unit === null || $span->unit == $one->unit));
+        $spans = array_filter(
+            self::listed($wide),
+            static fn (self $one): bool => ! $one->isEmpty() && ($span->unit === null || $span->unit == $one->unit),
+        );
         usort($spans, static fn (self $a, self $b): int => $a->least->compareTo($b->least));
         $reached = $span->least;
         $isReached = false;

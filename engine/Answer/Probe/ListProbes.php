@@ -67,6 +67,9 @@ final class ListProbes
             }
         }
 
-        return [...array_values(array_unique($codes)), ...($borders === [] ? [] : [str_repeat('0', $length), str_repeat('9', $length)])];
+        return [
+            ...array_values(array_unique($codes)),
+            ...$borders === [] ? [] : [str_repeat('0', $length), str_repeat('9', $length)],
+        ];
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Fravel\Answer\Probe;
 
 /**
- * Points of which one lies in every part that areas cut a picture into. Across, the picture is cut at every corner and every
- * crossing of two edges; in each strip between, one line down is cut by the edges, and one point lies in each piece.
+ * Points of which one lies in every part that areas cut a picture into. Across, the picture is cut at every corner and
+ * every crossing of two edges; in each strip between, one line down is cut by the edges, and one point lies in each
+ * piece.
  */
 final class PointProbes
 {
@@ -30,8 +31,8 @@ final class PointProbes
         foreach (self::middles(self::cuts($edges)) as $x) {
             $heights = [0.0, 1.0];
             foreach ($edges as [$from, $to]) {
-                if (($from[0] > $x) !== ($to[0] > $x)) {
-                    $heights[] = $from[1] + ($to[1] - $from[1]) * ($x - $from[0]) / ($to[0] - $from[0]);
+                if ($x < $to[0] !== $from[0] > $x) {
+                    $heights[] = $from[1] + (($to[1] - $from[1]) * ($x - $from[0])) / ($to[0] - $from[0]);
                 }
             }
             foreach (self::middles($heights) as $y) {
@@ -39,7 +40,9 @@ final class PointProbes
             }
         }
 
-        return array_values(array_filter($points, static fn (array $point): bool => min($point) >= 0 && max($point) <= 1));
+        return array_values(
+            array_filter($points, static fn (array $point): bool => min($point) >= 0 && max($point) <= 1),
+        );
     }
 
     /**
@@ -48,7 +51,10 @@ final class PointProbes
      */
     private static function edges(array $corners): array
     {
-        return array_map(static fn (int $place): array => [$corners[$place], $corners[($place + 1) % count($corners)]], array_keys($corners));
+        return array_map(
+            static fn (int $place): array => [$corners[$place], $corners[($place + 1) % count($corners)]],
+            array_keys($corners),
+        );
     }
 
     /**

@@ -8,9 +8,9 @@ use Brick\Math\BigRational;
 use Fravel\Answer\Unit\Unit;
 
 /**
- * What tells the answers apart that the rules of a lock treat differently: the answers they name, the numbers and lengths at
- * the borders of what they take, the areas. Between two neighbouring borders nothing changes, so one answer on each of them
- * and one in each gap between stand for all there are.
+ * What tells the answers apart that the rules of a lock treat differently: the answers they name, the numbers and
+ * lengths at the borders of what they take, the areas. Between two neighbouring borders nothing changes, so one answer
+ * on each of them and one in each gap between stand for all there are.
  */
 final class Probes
 {

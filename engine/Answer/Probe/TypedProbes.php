@@ -23,7 +23,11 @@ final readonly class TypedProbes
     public function all(): array
     {
         $attempts = array_values(array_filter($this->probes->attempts, is_string(...)));
-        $texts = array_slice([...$this->probes->texts(), ...$this->numerals(), ...self::OTHER, ...$attempts], 0, Probes::MOST);
+        $texts = array_slice(
+            [...$this->probes->texts(), ...$this->numerals(), ...self::OTHER, ...$attempts],
+            0,
+            Probes::MOST,
+        );
         $all = array_fill_keys([...$texts, ...$this->ofLengths()], true);
         foreach ($texts as $text) {
             if (count($all) >= Probes::MOST) {
@@ -39,13 +43,23 @@ final readonly class TypedProbes
     public function areComplete(): bool
     {
         $probes = $this->probes;
-        $isMuch = max(count($probes->lengths['characters']), count($probes->lengths['words'])) > intdiv(self::MOST_LENGTHS, 4);
-        if ($isMuch || $probes->isOpaque || $probes->areas !== [] || $probes->lists() !== [] || count($this->all()) >= Probes::MOST) {
+        $isMuch =
+            max(count($probes->lengths['characters']), count($probes->lengths['words'])) >
+            intdiv(self::MOST_LENGTHS, 4);
+        if (
+            $isMuch ||
+            $probes->isOpaque ||
+            $probes->areas !== [] ||
+            $probes->lists() !== [] ||
+            count($this->all()) >= Probes::MOST
+        ) {
             return false;
         }
         $hasNumbers = $probes->numbers !== [];
         // A text with a figure in it may be a number too, written in more ways than these.
-        $figures = array_filter($probes->texts(), static fn (string $text): bool => preg_match('/\p{N}/u', $text) === 1);
+        $figures = array_filter(
+            $probes->texts(), static fn (string $text): bool => preg_match('/\p{N}/u', $text) === 1,
+        );
 
         return match (true) {
             $probes->hasLengths() => ! $hasNumbers && $probes->texts() === [],
@@ -64,7 +78,10 @@ final readonly class TypedProbes
         for (; $rest > 1 && $rest % 5 === 0; $rest = intdiv($rest, 5)) {
         }
         if ($rest > 1 || strlen($below) > 15) {
-            return ($number->isNegative() ? '-' : '').$number->getNumerator()->abs().'/'.$number->getDenominator();
+            return ($number->isNegative() ? '-' : '').
+                $number->getNumerator()->abs().
+                '/'.
+                $number->getDenominator();
         }
         $decimal = (string) $number->toBigDecimal();
 
@@ -99,7 +116,9 @@ final readonly class TypedProbes
             }
         }
 
-        return $this->probes->hasLengths() ? array_values(array_filter($texts, fn (string $text): bool => strlen($text) <= $this->longest)) : [];
+        return $this->probes->hasLengths()
+            ? array_values(array_filter($texts, fn (string $text): bool => strlen($text) <= $this->longest))
+            : [];
     }
 
     /**
@@ -112,7 +131,9 @@ final readonly class TypedProbes
         foreach (array_keys($this->probes->lengths[$of]) as $border) {
             array_push($lengths, $border - 1, $border, $border + 1);
         }
-        $lengths = array_values(array_unique(array_filter($lengths, static fn (int $length): bool => $length >= 0 && $length <= $most)));
+        $lengths = array_values(
+            array_unique(array_filter($lengths, static fn (int $length): bool => $length >= 0 && $length <= $most)),
+        );
 
         return $lengths === [] ? [] : [...$lengths, $most];
     }
@@ -127,12 +148,25 @@ final readonly class TypedProbes
         return str_pad(str_repeat('x ', $words - 1).'x', $characters, 'x');
     }
 
-    /** @return list<string> the text made as long as it must be: a number by zeros before it, words by others behind them */
+    /**
+     * @return list<string> the text made as long as it must be: a number by zeros before it, words by others behind
+     *     them
+     */
     private function stretched(string $text): array
     {
         $longer = [];
-        foreach (array_slice($this->besides('characters', min($this->longest, 2000)), 0, self::MOST_LENGTHS) as $length) {
-            $longer[] = preg_match('/^-?\d/', $text) === 1 ? (string) preg_replace('/\d/', str_repeat('0', max(0, $length - mb_strlen($text))).'$0', $text, 1) : str_pad("{$text} ", $length, 'x');
+        foreach (
+            array_slice($this->besides('characters', min($this->longest, 2000)), 0, self::MOST_LENGTHS) as $length
+        ) {
+            $longer[] =
+                preg_match('/^-?\d/', $text) === 1
+                    ? (string) preg_replace(
+                        '/\d/',
+                        str_repeat('0', max(0, $length - mb_strlen($text))).'$0',
+                        $text,
+                        1,
+                    )
+                    : str_pad("{$text} ", $length, 'x');
             $longer[] = str_pad($text, $length, '!');
         }
         foreach (array_slice($this->besides('words', min($this->longest, 500)), 0, self::MOST_LENGTHS) as $length) {

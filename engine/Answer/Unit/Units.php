@@ -16,20 +16,49 @@ use Normalizer;
 final class Units
 {
     private const PREFIXES = [
-        'T' => '1000000000000', 'G' => '1000000000', 'M' => '1000000', 'k' => '1000', 'h' => '100', 'da' => '10',
-        'd' => '1/10', 'c' => '1/100', 'm' => '1/1000', 'µ' => '1/1000000', 'μ' => '1/1000000', 'u' => '1/1000000', 'n' => '1/1000000000',
+        'T' => '1000000000000',
+        'G' => '1000000000',
+        'M' => '1000000',
+        'k' => '1000',
+        'h' => '100',
+        'da' => '10',
+        'd' => '1/10',
+        'c' => '1/100',
+        'm' => '1/1000',
+        'µ' => '1/1000000',
+        'μ' => '1/1000000',
+        'u' => '1/1000000',
+        'n' => '1/1000000000',
     ];
 
     private const PREFIX_NAMES = [
-        'tera' => 'T', 'giga' => 'G', 'mega' => 'M', 'kilo' => 'k', 'hecto' => 'h', 'hekto' => 'h', 'deca' => 'da',
-        'deci' => 'd', 'dezi' => 'd', 'centi' => 'c', 'zenti' => 'c', 'milli' => 'm', 'mili' => 'm', 'micro' => 'µ', 'mikro' => 'µ', 'nano' => 'n',
+        'tera' => 'T',
+        'giga' => 'G',
+        'mega' => 'M',
+        'kilo' => 'k',
+        'hecto' => 'h',
+        'hekto' => 'h',
+        'deca' => 'da',
+        'deci' => 'd',
+        'dezi' => 'd',
+        'centi' => 'c',
+        'zenti' => 'c',
+        'milli' => 'm',
+        'mili' => 'm',
+        'micro' => 'µ',
+        'mikro' => 'µ',
+        'nano' => 'n',
     ];
 
     /** Takes SI prefixes: symbol → quantity, factor, names. */
     private const PREFIXED = [
         'm' => ['length', '1', ['metre', 'metres', 'meter', 'meters', 'mètre', 'mètres', 'metro', 'metros']],
         'g' => ['mass', '1/1000', ['gram', 'grams', 'gramme', 'grammes', 'gramm', 'gramo', 'gramos']],
-        's' => ['time', '1', ['second', 'seconds', 'sec', 'seconde', 'secondes', 'sekunde', 'sekunden', 'segundo', 'segundos']],
+        's' => [
+            'time',
+            '1',
+            ['second', 'seconds', 'sec', 'seconde', 'secondes', 'sekunde', 'sekunden', 'segundo', 'segundos'],
+        ],
         'l' => ['volume', '1/1000', ['litre', 'litres', 'liter', 'liters', 'litro', 'litros']],
         'L' => ['volume', '1/1000', []],
         'Hz' => ['frequency', '1', ['hertz']],
@@ -45,21 +74,55 @@ final class Units
     /** Takes none: symbol → quantity, factor, names. */
     private const PLAIN = [
         't' => ['mass', '1000', ['tonne', 'tonnes', 'tonnen', 'tonelada', 'toneladas']],
-        'lb' => ['mass', '45359237/100000000', ['lbs', 'pound', 'pounds', 'livre', 'livres', 'pfund', 'libra', 'libras']],
+        'lb' => [
+            'mass',
+            '45359237/100000000',
+            ['lbs', 'pound', 'pounds', 'livre', 'livres', 'pfund', 'libra', 'libras'],
+        ],
         'oz' => ['mass', '45359237/1600000000', ['ounce', 'ounces']],
         'in' => ['length', '254/10000', ['inch', 'inches', 'pouce', 'pouces', 'zoll', 'pulgada', 'pulgadas']],
         'ft' => ['length', '3048/10000', ['foot', 'feet', 'fuß', 'pie', 'pies']],
         'yd' => ['length', '9144/10000', ['yard', 'yards']],
         'mi' => ['length', '1609344/1000', ['mile', 'miles', 'meile', 'meilen', 'milla', 'millas']],
-        'NM' => ['length', '1852', ['nmi', 'nautical mile', 'nautical miles', 'mille marin', 'milles marins', 'seemeile', 'seemeilen', 'milla náutica', 'millas náuticas']],
+        'NM' => [
+            'length',
+            '1852',
+            [
+                'nmi',
+                'nautical mile',
+                'nautical miles',
+                'mille marin',
+                'milles marins',
+                'seemeile',
+                'seemeilen',
+                'milla náutica',
+                'millas náuticas',
+            ],
+        ],
         'ha' => ['area', '10000', ['hectare', 'hectares', 'hektar', 'hectárea', 'hectáreas']],
         'min' => ['time', '60', ['minute', 'minutes', 'minuten', 'minuto', 'minutos']],
-        'h' => ['time', '3600', ['hr', 'hrs', 'hour', 'hours', 'heure', 'heures', 'stunde', 'stunden', 'hora', 'horas']],
+        'h' => [
+            'time',
+            '3600',
+            ['hr', 'hrs', 'hour', 'hours', 'heure', 'heures', 'stunde', 'stunden', 'hora', 'horas'],
+        ],
         'd' => ['time', '86400', ['day', 'days', 'jour', 'jours', 'tag', 'tage', 'día', 'días']],
         'week' => ['time', '604800', ['weeks', 'semaine', 'semaines', 'woche', 'wochen', 'semana', 'semanas']],
         'kn' => ['speed', '1852/3600', ['kt', 'kts', 'knot', 'knots', 'nœud', 'nœuds', 'knoten', 'nudo', 'nudos']],
         'mph' => ['speed', '1609344/3600000', ['miles per hour']],
-        'km/h' => ['speed', '1000/3600', ['kmh', 'kph', 'km/hr', 'kilometres per hour', 'kilometers per hour', 'kilomètres par heure', 'stundenkilometer']],
+        'km/h' => [
+            'speed',
+            '1000/3600',
+            [
+                'kmh',
+                'kph',
+                'km/hr',
+                'kilometres per hour',
+                'kilometers per hour',
+                'kilomètres par heure',
+                'stundenkilometer',
+            ],
+        ],
         '°' => ['angle', '1', ['deg', 'degree', 'degrees', 'degré', 'degrés', 'grad', 'grado', 'grados']],
         '′' => ['angle', '1/60', ['arcmin']],
         'cal' => ['energy', '4184/1000', ['calorie', 'calories']],
@@ -72,8 +135,16 @@ final class Units
     /** Temperatures as points on a scale: factor to kelvin, and where the scale begins. */
     private const TEMPERATURES = [
         'K' => ['1', '0', ['kelvin', 'kelvins']],
-        '°C' => ['1', '27315/100', ['°c', 'celsius', 'degrees celsius', 'degree celsius', 'degrés celsius', 'grad celsius', 'grados celsius']],
-        '°F' => ['5/9', '45967/180', ['°f', 'fahrenheit', 'degrees fahrenheit', 'degrés fahrenheit', 'grad fahrenheit', 'grados fahrenheit']],
+        '°C' => [
+            '1',
+            '27315/100',
+            ['°c', 'celsius', 'degrees celsius', 'degree celsius', 'degrés celsius', 'grad celsius', 'grados celsius'],
+        ],
+        '°F' => [
+            '5/9',
+            '45967/180',
+            ['°f', 'fahrenheit', 'degrees fahrenheit', 'degrés fahrenheit', 'grad fahrenheit', 'grados fahrenheit'],
+        ],
     ];
 
     /** @var array<string, Unit>|null symbols and names of all that need no reading */
@@ -92,14 +163,14 @@ final class Units
             return self::simple(trim(mb_substr($text, 1)))?->ofDifferences();
         }
 
-        return self::simple($text) ?? self::power($text) ?? self::ratio($text);
+        return self::simple($text) ?? (self::power($text) ?? self::ratio($text));
     }
 
     private static function simple(string $text): ?Unit
     {
         $known = self::known();
 
-        return $known[$text] ?? $known['~'.mb_strtolower($text)] ?? null;
+        return $known[$text] ?? ($known['~'.mb_strtolower($text)] ?? null);
     }
 
     /** A length squared or cubed: m2, square metres. */
@@ -150,7 +221,13 @@ final class Units
             }
             foreach (self::PREFIX_NAMES as $prefix => $sign) {
                 $prefixed = array_map(static fn (string $name): string => $prefix.$name, $names);
-                self::add($known, $measures, BigRational::of($factor)->multipliedBy(self::PREFIXES[$sign]), null, $prefixed);
+                self::add(
+                    $known,
+                    $measures,
+                    BigRational::of($factor)->multipliedBy(self::PREFIXES[$sign]),
+                    null,
+                    $prefixed,
+                );
             }
         }
         foreach (self::PLAIN as $symbol => [$measures, $factor, $names]) {
@@ -167,8 +244,14 @@ final class Units
      * @param  array<string, Unit>  $known
      * @param  list<string>  $names
      */
-    private static function add(array &$known, string $measures, BigRational $factor, ?string $symbol, array $names, ?BigRational $zero = null): void
-    {
+    private static function add(
+        array &$known,
+        string $measures,
+        BigRational $factor,
+        ?string $symbol,
+        array $names,
+        ?BigRational $zero = null,
+    ): void {
         $unit = new Unit($measures, $factor, $zero ?? BigRational::zero());
         if ($symbol !== null) {
             $known[$symbol] = $unit;

@@ -15,14 +15,17 @@ final class Accepted
     private const SHORTEST = 3;
 
     /** The first accepted answer that the text says as whole words; null when it says none. */
-    public static function saidIn(string $text, Lock $lock, string $language, Effort $effort = new Effort): ?string
+    public static function saidIn(string $text, Lock $lock, string $language, Effort $effort = new Effort()): ?string
     {
         $cleaning = Cleaning::usual($language);
         $said = " {$cleaning->clean($text)} ";
         foreach (self::by($lock) as $answer) {
             $effort->spend(3 + intdiv(strlen($text), 1000));
             $clean = $cleaning->clean($answer);
-            if (mb_strlen($clean) >= (ctype_digit($clean) ? self::SHORTEST - 1 : self::SHORTEST) && str_contains($said, " {$clean} ")) {
+            if (
+                mb_strlen($clean) >= (ctype_digit($clean) ? self::SHORTEST - 1 : self::SHORTEST) &&
+                str_contains($said, " {$clean} ")
+            ) {
                 return $answer;
             }
         }

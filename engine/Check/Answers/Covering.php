@@ -8,13 +8,19 @@ use Fravel\Answer\Matcher\Comparing;
 use Fravel\Answer\Matcher\Matcher;
 use Fravel\Check\Effort;
 
-/** Whether one matcher takes every answer that another does, by what they are. Where that can't be told the answer is no. */
+/**
+ * Whether one matcher takes every answer that another does, by what they are. Where that can't be told the answer is
+ * no.
+ */
 final class Covering implements Comparing
 {
-    /** @var array<int, array<int, bool>> wide → narrow → what was found: in nested matchers the same pair comes up again and again */
+    /**
+     * @var array<int, array<int, bool>> wide → narrow → what was found: in nested matchers the same pair comes up again
+     *     and again
+     */
     private array $known = [];
 
-    public function __construct(private readonly Effort $effort = new Effort)
+    public function __construct(private readonly Effort $effort = new Effort())
     {
     }
 
@@ -31,13 +37,15 @@ final class Covering implements Comparing
         }
         $choices = $narrow->choices();
         if ($choices !== [$narrow]) {
-            return $choices !== [] && array_filter($choices, fn (Matcher $choice): bool => ! $this->takesAll($wide, $choice)) === [];
+            return $choices !== [] &&
+                array_filter($choices, fn (Matcher $choice): bool => ! $this->takesAll($wide, $choice)) === [];
         }
         if ($wide->covers($narrow, $this)) {
             return true;
         }
         $joined = $narrow->joined();
 
-        return $joined !== [$narrow] && array_filter($joined, fn (Matcher $part): bool => $this->takesAll($wide, $part)) !== [];
+        return $joined !== [$narrow] &&
+            array_filter($joined, fn (Matcher $part): bool => $this->takesAll($wide, $part)) !== [];
     }
 }

@@ -25,18 +25,33 @@ final readonly class Guessing
     }
 
     /** Null where there is no end of answers to try. */
-    public static function at(Lock $lock, string $language, Effort $effort = new Effort): ?self
+    public static function at(Lock $lock, string $language, Effort $effort = new Effort()): ?self
     {
-        $open = array_values(array_map(static fn (Rule $rule): Matcher => $rule->match, array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens())));
-        $guesses = $open === [] ? null : ($lock->input->ways() === null ? $lock->input->guesses($open, $language) : self::amongAll($lock, $open, $language, $effort));
+        $open = array_values(
+            array_map(
+                static fn (Rule $rule): Matcher => $rule->match,
+                array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens()),
+            ),
+        );
+        $guesses =
+            $open === []
+                ? null
+                : ($lock->input->ways() === null
+                    ? $lock->input->guesses($open, $language)
+                    : self::amongAll($lock, $open, $language, $effort));
 
-        return $guesses === null ? null : new self($guesses, self::SECONDS_A_GUESS + (self::leadsAway($lock) ? self::SECONDS_BACK : 0));
+        return $guesses === null
+            ? null
+            : new self($guesses, self::SECONDS_A_GUESS + (self::leadsAway($lock) ? self::SECONDS_BACK : 0));
     }
 
     /** Expected seconds until the lock opens, with the waits that a guard puts between. */
     public function seconds(?Guard $guard): float
     {
-        $waits = $guard === null || $guard->wait === 0 ? 0.0 : floor(max(0.0, $this->guesses - 1) / $guard->tries) * $guard->wait;
+        $waits =
+            $guard === null || $guard->wait === 0
+                ? 0.0
+                : floor(max(0.0, $this->guesses - 1) / $guard->tries) * $guard->wait;
 
         return $this->guesses * $this->secondsAGuess + $waits;
     }
@@ -49,15 +64,33 @@ final readonly class Guessing
             return null;
         }
         $counts = LockAnswers::to($lock, $language, $effort)->counts;
-        $right = $counts === null
-            ? count(array_unique(array_map(serialize(...), array_merge([], ...array_map(static fn (Matcher $matcher): array => $matcher->samples(), $open)))))
-            : array_sum(array_filter($counts, static fn (string|int $rule): bool => $rule !== '' && $lock->rules[(int) $rule]->opens(), ARRAY_FILTER_USE_KEY));
+        $right =
+            $counts === null
+                ? count(
+                    array_unique(
+                        array_map(
+                            serialize(...),
+                            array_merge(
+                                [],
+                                ...array_map(static fn (Matcher $matcher): array => $matcher->samples(), $open),
+                            ),
+                        ),
+                    ),
+                )
+                : array_sum(
+                    array_filter(
+                        $counts,
+                        static fn (string|int $rule): bool => $rule !== '' && $lock->rules[(int) $rule]->opens(),
+                        ARRAY_FILTER_USE_KEY,
+                    ),
+                );
         // A lock that takes any answer keeps no secret.
         if ($right >= $ways) {
             return null;
         }
 
-        // Of n answers in any order, of which k are right, the first right one is met at place (n + 1) / (k + 1) on average.
+        // Of n answers in any order, of which k are right, the first right one is met at place (n + 1) / (k + 1) on
+        // average.
         return $right === 0 ? null : ($ways + 1) / ($right + 1);
     }
 

@@ -15,7 +15,7 @@ use Fravel\Thing\Rule;
 final class Hiding
 {
     /** Whether earlier rules surely take all that this one would. */
-    public static function isHidden(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
+    public static function isHidden(Lock $lock, int $index, string $language, Effort $effort = new Effort()): bool
     {
         if (! isset($lock->rules[$index]) || $index === 0 || LockAnswers::isPlain($lock, $index, $language, $effort)) {
             return false;
@@ -40,11 +40,19 @@ final class Hiding
         return Span::takesAll($earlier, $match) || self::areNamedTaken($lock, $index, $language, $effort);
     }
 
-    /** Whether all answers are named that the rule takes, and earlier rules catch each of them, however it is written. */
+    /**
+     * Whether all answers are named that the rule takes, and earlier rules catch each of them, however it is written.
+     */
     private static function areNamedTaken(Lock $lock, int $index, string $language, Effort $effort): bool
     {
         $before = array_slice($lock->rules, 0, $index);
-        if (! $lock->rules[$index]->match->isLiteral() || array_filter([...$before, $lock->rules[$index]], static fn (Rule $rule): bool => ! $rule->match->readsCleaned()) !== []) {
+        if (
+            ! $lock->rules[$index]->match->isLiteral() ||
+            array_filter(
+                [...$before, $lock->rules[$index]],
+                static fn (Rule $rule): bool => ! $rule->match->readsCleaned(),
+            ) !== []
+        ) {
             return false;
         }
         $catching = [];
@@ -58,25 +66,29 @@ final class Hiding
     }
 
     /** Whether surely no answer that the input can yield matches the rule. */
-    public static function isImpossible(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
+    public static function isImpossible(Lock $lock, int $index, string $language, Effort $effort = new Effort()): bool
     {
         if (LockAnswers::isPlain($lock, $index, $language, $effort)) {
             return false;
         }
         $answers = LockAnswers::to($lock, $language, $effort);
 
-        return ($answers->isComplete && ! $answers->isMatched($index)) || ($lock->rules[$index]->match->span()?->isEmpty() ?? false);
+        return ($answers->isComplete && ! $answers->isMatched($index)) ||
+            ($lock->rules[$index]->match->span()?->isEmpty() ?? false);
     }
 
     /** Whether it is not known if any answer gets to the rule. */
-    public static function isUndecided(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
+    public static function isUndecided(Lock $lock, int $index, string $language, Effort $effort = new Effort()): bool
     {
-        return ! LockAnswers::isPlain($lock, $index, $language, $effort) && ! LockAnswers::to($lock, $language, $effort)->has($index) && ! self::isIdle($lock, $index, $language, $effort);
+        return ! LockAnswers::isPlain($lock, $index, $language, $effort) &&
+            ! LockAnswers::to($lock, $language, $effort)->has($index) &&
+            ! self::isIdle($lock, $index, $language, $effort);
     }
 
     /** Whether surely no answer ever gets to the rule. */
-    public static function isIdle(Lock $lock, int $index, string $language, Effort $effort = new Effort): bool
+    public static function isIdle(Lock $lock, int $index, string $language, Effort $effort = new Effort()): bool
     {
-        return self::isHidden($lock, $index, $language, $effort) || self::isImpossible($lock, $index, $language, $effort);
+        return self::isHidden($lock, $index, $language, $effort) ||
+            self::isImpossible($lock, $index, $language, $effort);
     }
 }

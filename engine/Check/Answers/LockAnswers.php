@@ -12,9 +12,9 @@ use Fravel\Thing\Rule;
 use WeakMap;
 
 /**
- * What a lock makes of answers: for each rule one that it catches, where there is one. All answers are tried where they are few;
- * else one for each way in which the rules can tell answers apart (Probes). Where those are all the ways there are, a rule
- * without an answer catches none; else it is not known.
+ * What a lock makes of answers: for each rule one that it catches, where there is one. All answers are tried where they
+ * are few; else one for each way in which the rules can tell answers apart (Probes). Where those are all the ways there
+ * are, a rule without an answer catches none; else it is not known.
  */
 final readonly class LockAnswers
 {
@@ -32,15 +32,20 @@ final readonly class LockAnswers
      * @param  array<array-key, int>|null  $counts  rule → how many answers it catches, where all were tried
      * @param  bool  $isComplete  whether nothing else can be caught
      */
-    private function __construct(private string $language, private array $caught, private array $matched, public ?array $counts, public bool $isComplete)
-    {
+    private function __construct(
+        private string $language,
+        private array $caught,
+        private array $matched,
+        public ?array $counts,
+        public bool $isComplete,
+    ) {
     }
 
-    public static function to(Lock $lock, string $language, Effort $effort = new Effort): self
+    public static function to(Lock $lock, string $language, Effort $effort = new Effort()): self
     {
         /** @var WeakMap<Lock, self>|null $known */
         static $known = null;
-        $known ??= new WeakMap;
+        $known ??= new WeakMap();
         $before = $known[$lock] ?? null;
         if ($before?->language !== $language) {
             $known[$lock] = $before = self::found($lock, $language, $effort);
@@ -54,7 +59,7 @@ final readonly class LockAnswers
     {
         /** @var WeakMap<Rule, bool>|null $known */
         static $known = null;
-        $known ??= new WeakMap;
+        $known ??= new WeakMap();
 
         return $known[$lock->rules[$rule]] ??= self::catchesItsOwn($lock, $rule, $language, $effort);
     }
@@ -95,21 +100,29 @@ final readonly class LockAnswers
         foreach ($every ?? $lock->input->probed($probes) as $sent) {
             $effort->spend($cost);
             $answer = $lock->accept($sent, $language);
-            if (! $answer instanceof Answer) {
+            if (! ($answer instanceof Answer)) {
                 continue;
             }
             $rule = (string) $lock->ruleFor($answer);
             $caught += [$rule => $sent];
             $counts[$rule] = ($counts[$rule] ?? 0) + 1;
-            $matched += array_filter(array_map(static fn (Rule $rule): bool => $rule->match->matches($answer), $lock->rules));
+            $matched += array_filter(
+                array_map(static fn (Rule $rule): bool => $rule->match->matches($answer), $lock->rules),
+            );
         }
 
-        return new self($language, $caught, $matched, $every === null ? null : $counts, $every !== null || $lock->input->isDecidedBy($probes));
+        return new self(
+            $language,
+            $caught,
+            $matched,
+            $every === null ? null : $counts,
+            $every !== null || $lock->input->isDecidedBy($probes),
+        );
     }
 
     private static function probes(Lock $lock): Probes
     {
-        $probes = new Probes;
+        $probes = new Probes();
         foreach ($lock->rules as $rule) {
             $rule->match->probe($probes);
         }

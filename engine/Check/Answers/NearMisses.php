@@ -12,13 +12,40 @@ use Fravel\Check\Effort;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Rule;
 
-/** Answers that are nearly right: for teachers to see what becomes of them, and for the check. The same answer gives the same ones. */
+/**
+ * Answers that are nearly right: for teachers to see what becomes of them, and for the check. The same answer gives the
+ * same ones.
+ */
 final class NearMisses
 {
     /** Units to mistake one for: symbol → another of the same quantity. */
     private const OTHER_UNITS = [
-        'mm' => 'cm', 'cm' => 'mm', 'm' => 'cm', 'km' => 'm', 'g' => 'kg', 'kg' => 'g', 'mg' => 'g', 'ml' => 'l', 'l' => 'ml', 's' => 'min', 'min' => 's', 'h' => 'min',
-        'm2' => 'cm2', 'm²' => 'cm²', 'cm²' => 'm²', 'km/h' => 'm/s', 'm/s' => 'km/h', '°C' => '°F', 'W' => 'kW', 'kW' => 'W', 'J' => 'kJ', 'kJ' => 'J', 'Pa' => 'kPa', 'Hz' => 'kHz', 'B' => 'kB', 'kB' => 'B',
+        'mm' => 'cm',
+        'cm' => 'mm',
+        'm' => 'cm',
+        'km' => 'm',
+        'g' => 'kg',
+        'kg' => 'g',
+        'mg' => 'g',
+        'ml' => 'l',
+        'l' => 'ml',
+        's' => 'min',
+        'min' => 's',
+        'h' => 'min',
+        'm2' => 'cm2',
+        'm²' => 'cm²',
+        'cm²' => 'm²',
+        'km/h' => 'm/s',
+        'm/s' => 'km/h',
+        '°C' => '°F',
+        'W' => 'kW',
+        'kW' => 'W',
+        'J' => 'kJ',
+        'kJ' => 'J',
+        'Pa' => 'kPa',
+        'Hz' => 'kHz',
+        'B' => 'kB',
+        'kB' => 'B',
     ];
 
     /**
@@ -26,7 +53,7 @@ final class NearMisses
      *
      * @return list<NearMiss>
      */
-    public static function to(Lock $lock, string $language, Effort $effort = new Effort): array
+    public static function to(Lock $lock, string $language, Effort $effort = new Effort()): array
     {
         foreach ($lock->rules as $index => $rule) {
             $right = $rule->opens() ? Samples::caughtBy($lock, $index, $language, $effort) : null;
@@ -49,7 +76,10 @@ final class NearMisses
             $input->entry() === Entry::Code => self::ofCode($right),
             $input->entry() === Entry::Number => self::ofNumber($right, $input->unit()),
             $input->entry() === Entry::Picks => [],
-            preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [...self::ofNumber($right, null), ...self::ofWords($right, LanguageData::of($language))],
+            preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [
+                ...self::ofNumber($right, null),
+                ...self::ofWords($right, LanguageData::of($language)),
+            ],
             default => self::ofWords($right, LanguageData::of($language)),
         };
         $seen = [$right => true];
@@ -69,9 +99,11 @@ final class NearMisses
      *
      * @return list<string>
      */
-    public static function openedOn(Lock $lock, string $language, Effort $effort = new Effort): array
+    public static function openedOn(Lock $lock, string $language, Effort $effort = new Effort()): array
     {
-        $open = array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens() && ! $rule->match->isLiteral());
+        $open = array_filter(
+            $lock->rules, static fn (Rule $rule): bool => $rule->opens() && ! $rule->match->isLiteral(),
+        );
         if ($open === []) {
             return [];
         }
@@ -114,10 +146,17 @@ final class NearMisses
             [Slip::NeighbouringNumber, $sign.self::stepped($figures, 1).$behind],
             [Slip::NeighbouringNumber, $sign.self::stepped($figures, -1).$behind],
             [Slip::SwappedDigits, $sign.self::swapped($figures).$behind],
-            [Slip::DecimalMark, $sign.(str_contains($figures, '.') || str_contains($figures, ',') ? (string) preg_replace('/([.,])(\d)/', '$2$1', $figures) : "{$figures}0").$behind],
+            [
+                Slip::DecimalMark,
+                $sign.
+                (str_contains($figures, '.') || str_contains($figures, ',')
+                    ? (string) preg_replace('/([.,])(\d)/', '$2$1', $figures)
+                    : "{$figures}0").
+                $behind,
+            ],
             [Slip::Negation, ($sign === '' ? '-' : '').$figures.$behind],
         ];
-        $named = trim($behind) !== '' ? trim($behind) : ($unit ?? '');
+        $named = trim($behind) !== '' ? trim($behind) : $unit ?? '';
         if (isset(self::OTHER_UNITS[$named])) {
             $misses[] = [Slip::WrongUnit, "{$sign}{$figures} ".self::OTHER_UNITS[$named]];
         }
@@ -134,12 +173,21 @@ final class NearMisses
             [Slip::Typing, self::mistyped($right)],
             [Slip::MissingLetter, mb_strlen($right) > 2 ? mb_substr($right, 0, -2).mb_substr($right, -1) : ''],
             [Slip::DoubledLetter, $first.mb_substr($right, 1, 1).mb_substr($right, 1)],
-            [Slip::Number, str_ends_with($right, $tongue->plural) ? mb_substr($right, 0, -1) : $right.$tongue->plural],
+            [
+                Slip::Number,
+                str_ends_with($right, $tongue->plural) ? mb_substr($right, 0, -1) : $right.$tongue->plural,
+            ],
             [Slip::SwappedWords, count($words) > 1 ? implode(' ', [...array_slice($words, 1), $words[0]]) : ''],
             [Slip::ExtraWord, "{$right} {$tongue->and} {$right}"],
         ];
 
-        return [...$misses, ...array_map(static fn (string $denial): array => [Slip::Negation, sprintf($denial, $right)], $tongue->denials)];
+        return [
+            ...$misses,
+            ...array_map(
+                static fn (string $denial): array => [Slip::Negation, sprintf($denial, $right)],
+                $tongue->denials,
+            ),
+        ];
     }
 
     /** The last two neighbours that differ, swapped. */
@@ -147,7 +195,11 @@ final class NearMisses
     {
         $signs = mb_str_split($text);
         for ($at = count($signs) - 1; $at > 0; $at--) {
-            if ($signs[$at] !== $signs[$at - 1] && ! in_array('.', [$signs[$at], $signs[$at - 1]], true) && ! in_array(',', [$signs[$at], $signs[$at - 1]], true)) {
+            if (
+                $signs[$at] !== $signs[$at - 1] &&
+                ! in_array('.', [$signs[$at], $signs[$at - 1]], true) &&
+                ! in_array(',', [$signs[$at], $signs[$at - 1]], true)
+            ) {
                 [$signs[$at - 1], $signs[$at]] = [$signs[$at], $signs[$at - 1]];
 
                 return implode('', $signs);
@@ -161,7 +213,11 @@ final class NearMisses
     {
         $middle = intdiv(mb_strlen($text), 2);
 
-        return mb_strlen($text) < 3 ? '' : mb_substr($text, 0, $middle).self::swapped(mb_substr($text, $middle, 2)).mb_substr($text, $middle + 2);
+        return mb_strlen($text) < 3
+            ? ''
+            : mb_substr($text, 0, $middle).
+                    self::swapped(mb_substr($text, $middle, 2)).
+                    mb_substr($text, $middle + 2);
     }
 
     /** The last figure one up or down, carried over. */

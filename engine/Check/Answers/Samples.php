@@ -15,9 +15,13 @@ final class Samples
     private const WRONG = ['zzzz', '-98765', '1', '00000000', ['zzzz']];
 
     /** An answer that this rule of the lock catches, the plainest first; null when none is known. */
-    public static function caughtBy(Lock $lock, ?int $index, string $language, Effort $effort = new Effort): mixed
+    public static function caughtBy(Lock $lock, ?int $index, string $language, Effort $effort = new Effort()): mixed
     {
-        foreach ($index === null ? [...self::WRONG, ...$lock->input->picks()] : $lock->rules[$index]->match->samples() as $sent) {
+        foreach (
+            $index === null ? [
+                ...self::WRONG, ...$lock->input->picks(),
+            ] : $lock->rules[$index]->match->samples() as $sent
+        ) {
             $effort->spend(5 + count($lock->rules));
             $answer = $lock->accept($sent, $language);
             if ($answer instanceof Answer && $lock->ruleFor($answer) === $index) {

@@ -39,6 +39,17 @@ enum Slip: string
     /** Whether whoever answers so does not know the answer; the others may have slipped with the pen. */
     public function isPlainlyWrong(): bool
     {
-        return in_array($this, [self::Negation, self::NeighbouringNumber, self::WrongUnit, self::DecimalMark, self::SwappedDigits, self::OneStepOff], true);
+        return in_array(
+            $this,
+            [
+                self::Negation,
+                self::NeighbouringNumber,
+                self::WrongUnit,
+                self::DecimalMark,
+                self::SwappedDigits,
+                self::OneStepOff,
+            ],
+            true,
+        );
     }
 }

@@ -13,8 +13,8 @@ use Fravel\State\Fact;
 use Fravel\Thing\Lock;
 
 /**
- * Codes that the clues made for them do not give: each clue that the lock asks for ends in one figure, and these are not the
- * figures of the code. Where clues are of another make nothing is said.
+ * Codes that the clues made for them do not give: each clue that the lock asks for ends in one figure, and these are
+ * not the figures of the code. Where clues are of another make nothing is said.
  */
 final class Codes implements Finder
 {
@@ -27,21 +27,33 @@ final class Codes implements Finder
                 continue;
             }
             $codes = self::codes($lock);
-            if ($codes !== [] && array_filter($codes, static fn (string $code): bool => self::sorted($code) === self::sorted($figures)) === []) {
-                $findings[] = Finding::warning('code.unexplained', [$lock->id, $scene->id], $context->placeOf($lock, $scene) + ['figures' => implode(', ', str_split($figures))]);
+            if (
+                $codes !== [] &&
+                array_filter(
+                    $codes,
+                    static fn (string $code): bool => self::sorted($code) === self::sorted($figures),
+                ) === []
+            ) {
+                $findings[] = Finding::warning(
+                    'code.unexplained',
+                    [$lock->id, $scene->id],
+                    $context->placeOf($lock, $scene) + ['figures' => implode(', ', str_split($figures))],
+                );
             }
         }
 
         return $findings;
     }
 
-    /** The figures that the clues it asks for end in, in their order; null where it asks for none, or one ends in none. */
+    /**
+     * The figures that the clues it asks for end in, in their order; null where it asks for none, or one ends in none.
+     */
     private static function figures(Lock $lock, CheckContext $context): ?string
     {
         if ($lock->needs === null || $lock->input->entry() !== Entry::Code) {
             return null;
         }
-        $lock->needs->observe($seen = new Observed);
+        $lock->needs->observe($seen = new Observed());
         $figures = '';
         foreach (array_keys($seen->facts) as $fact) {
             $token = Fact::kindOf($fact) === 'token' ? $context->game->tokens()[Fact::idIn($fact)] ?? null : null;
@@ -66,7 +78,7 @@ final class Codes implements Finder
         $codes = [];
         foreach ($lock->rules as $rule) {
             if ($rule->opens()) {
-                array_push($codes, ...($rule->match->isLiteral() ? $rule->match->names($lock->input) : ['']));
+                array_push($codes, ...$rule->match->isLiteral() ? $rule->match->names($lock->input) : ['']);
             }
         }
 

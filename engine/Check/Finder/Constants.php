@@ -20,7 +20,9 @@ final class Constants implements SceneFinder
             $always = $condition->foldsTo($context->folding());
             if ($always !== null) {
                 $mend = $always && $field !== null ? $context->mends->leaveOut($owner, $field) : null;
-                $findings[] = self::finding($context, $owner, $scene, $always)->about($condition->said())->mendedBy($mend);
+                $findings[] = self::finding($context, $owner, $scene, $always)
+                    ->about($condition->said())
+                    ->mendedBy($mend);
             }
         }
         foreach ($scene->reactions() as $list) {
@@ -41,7 +43,11 @@ final class Constants implements SceneFinder
     {
         $where = array_values(array_unique([$owner, $scene->id]));
 
-        return Finding::warning('condition.constant', $where, ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($owner), 'how' => $always ? 'always' : 'never']);
+        return Finding::warning('condition.constant', $where, [
+            'scene' => $context->titleOf($scene->id),
+            'part' => $context->calls($owner),
+            'how' => $always ? 'always' : 'never',
+        ]);
     }
 
     /** @return list<array{string, string|null, Condition}> part, its field where it has one of its own, condition */

@@ -21,7 +21,11 @@ final class Contrasts implements SceneFinder
         $findings = [];
         foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
             if (self::ratio($words, $colour) < self::LEAST) {
-                $findings[] = Finding::warning('contrast.low', [$thing, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing), 'colour' => $colour]);
+                $findings[] = Finding::warning(
+                    'contrast.low',
+                    [$thing, $scene->id],
+                    ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing), 'colour' => $colour],
+                );
             }
         }
 
@@ -37,7 +41,8 @@ final class Contrasts implements SceneFinder
     private static function wordsOn(Scene $scene): array
     {
         $found = [];
-        $behind = $scene->layout === Layout::Stage && $scene->backdrop->asset === null ? $scene->backdrop->colour : null;
+        $behind =
+            $scene->layout === Layout::Stage && $scene->backdrop->asset === null ? $scene->backdrop->colour : null;
         foreach (Things::flattened($scene->things) as $thing) {
             foreach ($thing->words() as $words) {
                 $on = $words->isBare ? $behind : $words->on;
@@ -47,7 +52,9 @@ final class Contrasts implements SceneFinder
             }
         }
 
-        return array_values(array_filter($found, static fn (array $one): bool => preg_match('/^#[0-9a-f]{6}$/Di', $one[1]) === 1));
+        return array_values(
+            array_filter($found, static fn (array $one): bool => preg_match('/^#[0-9a-f]{6}$/Di', $one[1]) === 1),
+        );
     }
 
     /** Contrast ratio of WCAG 2.2. */

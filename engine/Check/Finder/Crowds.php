@@ -22,7 +22,15 @@ final class Crowds implements SceneFinder
 
     public static function inScene(CheckContext $context, Scene $scene): array
     {
-        return self::isCrowded($scene) ? [Finding::warning('scene.crowded', [$scene->id], ['scene' => $context->titleOf($scene->id), 'things' => count($scene->things)])] : [];
+        return self::isCrowded($scene)
+            ? [
+                Finding::warning(
+                    'scene.crowded',
+                    [$scene->id],
+                    ['scene' => $context->titleOf($scene->id), 'things' => count($scene->things)],
+                ),
+            ]
+            : [];
     }
 
     public static function depends(CheckContext $context, Scene $scene): string
@@ -34,7 +42,18 @@ final class Crowds implements SceneFinder
     {
         $at = $scene->layout === Layout::Stage ? 0 : 1;
         $active = array_filter($scene->things, static fn (Thing $thing): bool => $thing->actions() !== []);
-        $text = array_sum(array_map(static fn (Words $words): int => mb_strlen($words->md), array_merge([], ...array_map(static fn (Thing $thing): array => $thing->actions() === [] ? $thing->words() : [], $scene->things))));
+        $text = array_sum(
+            array_map(
+                static fn (Words $words): int => mb_strlen($words->md),
+                array_merge(
+                    [],
+                    ...array_map(
+                        static fn (Thing $thing): array => $thing->actions() === [] ? $thing->words() : [],
+                        $scene->things,
+                    ),
+                ),
+            ),
+        );
 
         return count($active) > self::MOST_ACTIVE[$at] || $text > self::MOST_TEXT[$at];
     }

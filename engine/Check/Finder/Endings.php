@@ -17,10 +17,21 @@ final class Endings implements Finder
         if ($endings === []) {
             $last = array_slice($context->game->sceneIds(), -1)[0] ?? null;
 
-            return [Finding::error('ending.none', [])->mendedBy($last === null ? null : $context->mends->makeEnding($last))];
+            return [
+                Finding::error('ending.none', [])->mendedBy($last === null ? null : $context->mends->makeEnding($last)),
+            ];
         }
         $far = array_filter($endings, $context->isOutOfReach(...));
 
-        return array_values(array_map(static fn (Scene $scene): Finding => Finding::error('ending.unreachable', [$scene->id], ['scene' => $context->titleOf($scene->id)])->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene))), $far));
+        return array_values(
+            array_map(
+                static fn (Scene $scene): Finding => Finding::error(
+                    'ending.unreachable',
+                    [$scene->id],
+                    ['scene' => $context->titleOf($scene->id)],
+                )->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene))),
+                $far,
+            ),
+        );
     }
 }

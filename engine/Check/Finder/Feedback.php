@@ -17,8 +17,17 @@ final class Feedback implements SceneFinder
     {
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
-            if (array_filter($lock->otherwise, static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->go !== null) === []) {
-                $findings[] = Finding::warning('feedback.missing', [$lock->id, $scene->id], $context->placeOf($lock, $scene))->mendedBy($context->mends->addFeedback($lock->id));
+            if (
+                array_filter(
+                    $lock->otherwise,
+                    static fn (Reaction $reaction): bool => $reaction->say !== '' || $reaction->go !== null,
+                ) === []
+            ) {
+                $findings[] = Finding::warning(
+                    'feedback.missing',
+                    [$lock->id, $scene->id],
+                    $context->placeOf($lock, $scene),
+                )->mendedBy($context->mends->addFeedback($lock->id));
             }
         }
 

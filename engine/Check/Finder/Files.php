@@ -16,13 +16,21 @@ final class Files implements Finder
         $findings = [];
         foreach ($context->files === null ? [] : $context->game->assets() as $asset) {
             if (! in_array($asset->file, $context->files ?? [], true)) {
-                $findings[] = Finding::warning('asset.missing', [$asset->id], ['scene' => $context->usedIn($asset->id), 'part' => $asset->alt]);
+                $findings[] = Finding::warning(
+                    'asset.missing',
+                    [$asset->id],
+                    ['scene' => $context->usedIn($asset->id), 'part' => $asset->alt],
+                );
             }
         }
         foreach ($context->game->scenes() as $scene) {
             foreach (Things::flattened($scene->things) as $thing) {
                 if ($thing->lacksFile()) {
-                    $findings[] = Finding::warning('asset.missing', [$thing->id, $scene->id], ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing->id)]);
+                    $findings[] = Finding::warning(
+                        'asset.missing',
+                        [$thing->id, $scene->id],
+                        ['scene' => $context->titleOf($scene->id), 'part' => $context->calls($thing->id)],
+                    );
                 }
             }
         }

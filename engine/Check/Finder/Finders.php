@@ -43,19 +43,27 @@ final class Finders
     private const SHARE = 0.4;
 
     /** @return array{list<Finding>, list<string>} errors first; and who did not come to an end, by name */
-    public static function find(CheckContext $context, Effort $effort = new Effort): array
+    public static function find(CheckContext $context, Effort $effort = new Effort()): array
     {
         [$found, $unlooked] = [[], []];
         foreach (self::FAMILY as $finder) {
             try {
                 $context->with($effort->part(self::SHARE));
-                $found[] = is_subclass_of($finder, SceneFinder::class) ? self::byScenes($finder, $context) : $finder::find($context);
+                $found[] = is_subclass_of($finder, SceneFinder::class)
+                    ? self::byScenes($finder, $context)
+                    : $finder::find($context);
             } catch (EffortSpent) {
                 $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
             }
         }
         $findings = array_merge([], ...$found);
-        usort($findings, static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->code] <=> [$b->severity->value, $b->code]);
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->code] <=> [
+                $b->severity->value,
+                $b->code,
+            ],
+        );
 
         return [$findings, $unlooked];
     }
@@ -69,7 +77,13 @@ final class Finders
         $found = [];
         foreach ($context->game->scenes() as $scene) {
             $look = static fn (): array => $finder::inScene($context, $scene);
-            $found[] = $context->memo === null ? $look() : $context->memo->of("{$finder} {$context->keyOf($scene)} {$finder::depends($context, $scene)}", $look);
+            $found[] =
+                $context->memo === null
+                    ? $look()
+                    : $context->memo->of(
+                        "{$finder} {$context->keyOf($scene)} {$finder::depends($context, $scene)}",
+                        $look,
+                    );
         }
 
         return array_merge([], ...$found);

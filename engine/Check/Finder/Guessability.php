@@ -27,13 +27,22 @@ final class Guessability implements SceneFinder
     {
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
-            $guessing = self::isWorthIt($lock) || $context->isNamed($lock->id) ? Guessing::at($lock, $context->game->language(), $context->effort) : null;
+            $guessing =
+                self::isWorthIt($lock) || $context->isNamed($lock->id)
+                    ? Guessing::at($lock, $context->game->language(), $context->effort)
+                    : null;
             if ($guessing === null || $guessing->seconds($lock->guard) >= self::SECONDS) {
                 continue;
             }
-            $words = $context->placeOf($lock, $scene) + ['guesses' => (int) ceil($guessing->guesses), 'seconds' => (int) ceil($guessing->seconds($lock->guard))];
+            $words = $context->placeOf($lock, $scene) + [
+                'guesses' => (int) ceil($guessing->guesses),
+                'seconds' => (int) ceil($guessing->seconds($lock->guard)),
+            ];
             $wait = self::waitFor($guessing, $lock->guard);
-            $findings[] = Finding::warning('lock.guessable', [$lock->id, $scene->id], $words)->mendedBy($wait === null ? null : $context->mends->guard($lock->id, self::TRIES, $wait), $lock->guard === null ? null : 'lock.guessable.longer');
+            $findings[] = Finding::warning('lock.guessable', [$lock->id, $scene->id], $words)->mendedBy(
+                $wait === null ? null : $context->mends->guard($lock->id, self::TRIES, $wait),
+                $lock->guard === null ? null : 'lock.guessable.longer',
+            );
         }
 
         return $findings;

@@ -23,12 +23,17 @@ final class Leaks implements SceneFinder
         $findings = [];
         $language = $context->game->language();
         foreach (Things::locks($scene->things) as $lock) {
-            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $context->effort) !== null;
+            $tells = static fn (string $text): bool => Accepted::saidIn($text, $lock, $language, $context->effort) !==
+                null;
             foreach (self::saidAtFirst($lock) as $field => $texts) {
                 $leaking = array_values(array_filter($texts, $tells));
                 if ($leaking !== []) {
-                    $words = $context->placeOf($lock, $scene) + ['answer' => (string) Accepted::saidIn($leaking[0], $lock, $language, $context->effort)];
-                    $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy($context->mends->hush($lock->id, $field, $tells));
+                    $words = $context->placeOf($lock, $scene) + [
+                        'answer' => (string) Accepted::saidIn($leaking[0], $lock, $language, $context->effort),
+                    ];
+                    $findings[] = Finding::warning('answer.leaked', [$lock->id, $scene->id], $words)->mendedBy(
+                        $context->mends->hush($lock->id, $field, $tells),
+                    );
                 }
             }
         }
@@ -50,7 +55,10 @@ final class Leaks implements SceneFinder
                 $said['rules'][] = $rule->reaction->say;
             }
         }
-        $first = array_filter($lock->otherwise, static fn (Reaction $reaction): bool => self::mayHold($reaction->if, $lock));
+        $first = array_filter(
+            $lock->otherwise,
+            static fn (Reaction $reaction): bool => self::mayHold($reaction->if, $lock),
+        );
         $said['otherwise'] = array_values(array_map(static fn (Reaction $reaction): string => $reaction->say, $first));
         foreach ($lock->hints as $hint) {
             if (self::mayHold($hint->after, $lock)) {
@@ -63,6 +71,7 @@ final class Leaks implements SceneFinder
 
     private static function mayHold(?Condition $condition, Lock $lock): bool
     {
-        return $condition === null || $condition->holds(PlayState::begin([], 1, 0)->countTry($lock->id, Verdict::Wrong), 0);
+        return $condition === null ||
+            $condition->holds(PlayState::begin([], 1, 0)->countTry($lock->id, Verdict::Wrong), 0);
     }
 }

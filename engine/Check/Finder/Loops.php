@@ -12,6 +12,13 @@ final class Loops implements Finder
 {
     public static function find(CheckContext $context): array
     {
-        return array_map(static fn (string $scene): Finding => Finding::error('route.loop', [$scene], ['scene' => $context->titleOf($scene)]), array_map(strval(...), array_keys($context->reach->loops)));
+        return array_map(
+            static fn (string $scene): Finding => Finding::error(
+                'route.loop',
+                [$scene],
+                ['scene' => $context->titleOf($scene)],
+            ),
+            array_map(strval(...), array_keys($context->reach->loops)),
+        );
     }
 }

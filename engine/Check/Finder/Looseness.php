@@ -21,10 +21,18 @@ final class Looseness implements SceneFinder
     {
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
-            $wrong = array_slice(NearMisses::openedOn($lock, $context->game->language(), $context->effort), 0, self::SHOWN);
+            $wrong = array_slice(
+                NearMisses::openedOn($lock, $context->game->language(), $context->effort),
+                0,
+                self::SHOWN,
+            );
             if ($wrong !== []) {
-                $words = $context->placeOf($lock, $scene) + ['answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong))];
-                $findings[] = Finding::warning('answer.loose', [$lock->id, $scene->id], $words)->mendedBy(self::looksForWords($lock) ? $context->mends->takeExactly($lock->id) : null);
+                $words = $context->placeOf($lock, $scene) + [
+                    'answers' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", $wrong)),
+                ];
+                $findings[] = Finding::warning('answer.loose', [$lock->id, $scene->id], $words)->mendedBy(
+                    self::looksForWords($lock) ? $context->mends->takeExactly($lock->id) : null,
+                );
             }
         }
 
@@ -38,6 +46,7 @@ final class Looseness implements SceneFinder
 
     private static function looksForWords(Lock $lock): bool
     {
-        return array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens() && $rule->match->isLoose()) !== [];
+        return array_filter($lock->rules, static fn (Rule $rule): bool => $rule->opens() && $rule->match->isLoose()) !==
+            [];
     }
 }

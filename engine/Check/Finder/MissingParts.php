@@ -14,14 +14,29 @@ final class MissingParts implements Finder
 {
     public static function find(CheckContext $context): array
     {
-        $missing = array_filter($context->references, static fn (Reference $reference): bool => $context->game->kindOf($reference->id) !== $reference->kind);
+        $missing = array_filter(
+            $context->references,
+            static fn (Reference $reference): bool => $context->game->kindOf($reference->id) !== $reference->kind,
+        );
 
-        return array_values(array_map(static function (Reference $reference) use ($context): Finding {
-            $words = ['id' => $reference->id, 'kind' => $reference->kind, 'scene' => $reference->scene === null ? $context->game->title() : $context->titleOf($reference->scene), 'part' => self::owner($context, $reference)];
+        return array_values(
+            array_map(static function (Reference $reference) use ($context): Finding {
+                $words = [
+                    'id' => $reference->id,
+                    'kind' => $reference->kind,
+                    'scene' => $reference->scene === null ? $context->game->title() : $context->titleOf(
+                        $reference->scene,
+                    ),
+                    'part' => self::owner($context, $reference),
+                ];
 
-            return Finding::error($reference->isRoute ? 'route.missing' : 'reference.missing', array_values(array_filter([$reference->scene, $reference->id])), $words)
-                ->mendedBy($context->mends->supply($reference));
-        }, $missing));
+                return Finding::error(
+                    $reference->isRoute ? 'route.missing' : 'reference.missing',
+                    array_values(array_filter([$reference->scene, $reference->id])),
+                    $words,
+                )->mendedBy($context->mends->supply($reference));
+            }, $missing),
+        );
     }
 
     /** What holds the name: the thing it stands in, else the scene or the game. */

@@ -19,16 +19,32 @@ final class Rules implements SceneFinder
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
             $words = $context->placeOf($lock, $scene);
-            $hidden = array_filter(array_keys($lock->rules), static fn (int $index): bool => Hiding::isHidden($lock, $index, $context->game->language(), $context->effort));
+            $hidden = array_filter(
+                array_keys($lock->rules),
+                static fn (int $index): bool => Hiding::isHidden(
+                    $lock,
+                    $index,
+                    $context->game->language(),
+                    $context->effort,
+                ),
+            );
             foreach ($hidden as $index) {
-                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])->about($lock->rules[$index]->match->said())->mendedBy($context->mends->moveRuleFirst($lock->id, $index));
+                $findings[] = Finding::error('rule.hidden', [$lock->id, $scene->id], $words + ['rule' => $index + 1])
+                    ->about($lock->rules[$index]->match->said())
+                    ->mendedBy($context->mends->moveRuleFirst($lock->id, $index));
             }
             if (isset($context->reach->unsure[$lock->id])) {
                 $findings[] = Finding::warning('lock.undecided', [$lock->id, $scene->id], $words);
             }
-            $neverAsked = $context->reach->isComplete && isset($context->reach->scenes[$scene->id]) && $lock->needs !== null && ! isset($context->reach->ready[$lock->id]);
+            $neverAsked =
+                $context->reach->isComplete &&
+                isset($context->reach->scenes[$scene->id]) &&
+                $lock->needs !== null &&
+                ! isset($context->reach->ready[$lock->id]);
             if (! $context->isOpenedByEffect($lock->id) && ($neverAsked || ! self::canOpen($lock, $hidden, $context))) {
-                $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy($neverAsked ? $context->mends->leaveOut($lock->id, 'needs') : null);
+                $findings[] = Finding::error('lock.never-opens', [$lock->id, $scene->id], $words)->mendedBy(
+                    $neverAsked ? $context->mends->leaveOut($lock->id, 'needs') : null,
+                );
             }
         }
 
@@ -44,7 +60,11 @@ final class Rules implements SceneFinder
     private static function canOpen(Lock $lock, array $hidden, CheckContext $context): bool
     {
         foreach ($lock->rules as $index => $rule) {
-            if ($rule->opens() && ! in_array($index, $hidden, true) && ! Hiding::isImpossible($lock, $index, $context->game->language(), $context->effort)) {
+            if (
+                $rule->opens() &&
+                ! in_array($index, $hidden, true) &&
+                ! Hiding::isImpossible($lock, $index, $context->game->language(), $context->effort)
+            ) {
                 return true;
             }
         }

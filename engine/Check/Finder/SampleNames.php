@@ -18,6 +18,14 @@ final class SampleNames implements Finder
         }
         $samples = array_intersect($names, $context->samples);
 
-        return array_map(static fn (string|int $id, string $name): Finding => Finding::warning('text.sample', $id === '' ? [] : [(string) $id], ['part' => $name, 'scene' => $name]), array_keys($samples), $samples);
+        return array_map(
+            static fn (string|int $id, string $name): Finding => Finding::warning(
+                'text.sample',
+                $id === '' ? [] : [(string) $id],
+                ['part' => $name, 'scene' => $name],
+            ),
+            array_keys($samples),
+            $samples,
+        );
     }
 }

@@ -18,10 +18,18 @@ final class Scenes implements Finder
         $findings = [];
         foreach ($context->game->scenes() as $scene) {
             if ($scene->ending === null && $context->isOutOfReach($scene)) {
-                $findings[] = Finding::error('scene.unreachable', [$scene->id], ['scene' => $context->titleOf($scene->id)])->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene)));
+                $findings[] = Finding::error(
+                    'scene.unreachable',
+                    [$scene->id],
+                    ['scene' => $context->titleOf($scene->id)],
+                )->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene)));
             }
             if ($scene->ending === null && ! $scene->back && ! self::leadsOn($scene)) {
-                $findings[] = Finding::error('scene.stuck', [$scene->id], ['scene' => $context->titleOf($scene->id)])->mendedBy($context->mends->leadOn($scene->id));
+                $findings[] = Finding::error(
+                    'scene.stuck',
+                    [$scene->id],
+                    ['scene' => $context->titleOf($scene->id)],
+                )->mendedBy($context->mends->leadOn($scene->id));
             }
         }
 
@@ -32,7 +40,10 @@ final class Scenes implements Finder
     private static function leadsOn(Scene $scene): bool
     {
         foreach ($scene->reactions() as $list) {
-            if ($list->on !== Trigger::Refused && array_filter($list->reactions, static fn (Reaction $reaction): bool => $reaction->leadsOn()) !== []) {
+            if (
+                $list->on !== Trigger::Refused &&
+                array_filter($list->reactions, static fn (Reaction $reaction): bool => $reaction->leadsOn()) !== []
+            ) {
                 return true;
             }
         }

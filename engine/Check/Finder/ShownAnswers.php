@@ -23,7 +23,11 @@ final class ShownAnswers implements SceneFinder
         foreach (Things::locks($scene->things) as $lock) {
             $shown = $lock->input->entry() === Entry::Words ? self::shown($lock, $scene, $context) : null;
             if ($shown !== null) {
-                $findings[] = Finding::error('answer.shown', [$lock->id, $scene->id], ['lock' => $context->nameOf($lock), 'scene' => $context->titleOf($scene->id), 'answer' => $shown]);
+                $findings[] = Finding::error(
+                    'answer.shown',
+                    [$lock->id, $scene->id],
+                    ['lock' => $context->nameOf($lock), 'scene' => $context->titleOf($scene->id), 'answer' => $shown],
+                );
             }
         }
 
@@ -40,13 +44,21 @@ final class ShownAnswers implements SceneFinder
     {
         $texts = array_map(static fn (Words $words): string => $words->md, self::inSight($scene));
 
-        return Accepted::saidIn("{$lock->ask} ".implode(' ', $texts), $lock, $context->game->language(), $context->effort);
+        return Accepted::saidIn(
+            "{$lock->ask} ".implode(' ', $texts),
+            $lock,
+            $context->game->language(),
+            $context->effort,
+        );
     }
 
     /** @return list<Words> of what is only there to be read, whenever one is there */
     private static function inSight(Scene $scene): array
     {
-        $read = array_filter($scene->things, static fn (Thing $thing): bool => $thing->common->if === null && $thing->actions() === []);
+        $read = array_filter(
+            $scene->things,
+            static fn (Thing $thing): bool => $thing->common->if === null && $thing->actions() === [],
+        );
 
         return array_merge([], ...array_map(static fn (Thing $thing): array => $thing->words(), array_values($read)));
     }

@@ -35,12 +35,23 @@ final class Skips implements Finder
             foreach ($scene->things as $thing) {
                 $context->effort->spend();
                 $guarded = self::guarded($thing, $scene, $context->game);
-                $round = $guarded === [] || ! isset($context->reach->scenes[$scene->id]) ? null : $plain->from($scene, $guarded, $thing->id);
+                $round =
+                    $guarded === [] || ! isset($context->reach->scenes[$scene->id])
+                        ? null
+                        : $plain->from($scene, $guarded, $thing->id);
                 if ($round === null || ++$looked > self::MOST || ! self::isAllReachedWithout($thing, $context)) {
                     continue;
                 }
                 $into = self::wayInto($scene, $context);
-                $finding = Finding::warning('lock.skipped', [$thing->id, $scene->id], ['lock' => $context->calls($thing->id), 'scene' => $context->titleOf($scene->id), 'to' => $context->titleOf($guarded[0])]);
+                $finding = Finding::warning(
+                    'lock.skipped',
+                    [$thing->id, $scene->id],
+                    [
+                        'lock' => $context->calls($thing->id),
+                        'scene' => $context->titleOf($scene->id),
+                        'to' => $context->titleOf($guarded[0]),
+                    ],
+                );
                 $findings[] = $into === null ? $finding : $finding->shownBy([...$into, ...$round]);
             }
         }
@@ -52,12 +63,16 @@ final class Skips implements Finder
     private static function guarded(Thing $thing, Scene $scene, GameDocument $game): array
     {
         $isGate = $thing->locks() !== [] || $thing->common->if !== null;
-        $opening = array_filter($isGate ? $thing->reactions() : [], static fn (ReactionList $list): bool => in_array($list->on, [Trigger::Right, Trigger::Again], true) || ($list->on === Trigger::Act && $thing->common->if !== null));
+        $opening = array_filter(
+            $isGate ? $thing->reactions() : [],
+            static fn (ReactionList $list): bool => in_array($list->on, [Trigger::Right, Trigger::Again], true) ||
+                ($list->on === Trigger::Act && $thing->common->if !== null),
+        );
         $to = [];
         foreach ($opening as $list) {
             foreach ($list->reactions as $reaction) {
                 $target = $reaction->go->to ?? '';
-                $game->scene($target) === null || $target === $scene->id ?: $to[] = $target;
+                $game->scene($target) === null || $target === $scene->id ?: ($to[] = $target);
             }
         }
 
@@ -78,12 +93,24 @@ final class Skips implements Finder
     /** Whether opening it, or whatever it does, may count for something elsewhere. */
     private static function matters(Thing $thing, CheckContext $context): bool
     {
-        $acting = array_filter($thing->reactions(), static fn (ReactionList $list): bool => array_filter($list->reactions, static fn (Reaction $reaction): bool => $reaction->effects !== []) !== []);
+        $acting = array_filter(
+            $thing->reactions(),
+            static fn (ReactionList $list): bool => array_filter(
+                $list->reactions,
+                static fn (Reaction $reaction): bool => $reaction->effects !== [],
+            ) !== [],
+        );
 
-        return $acting !== [] || array_filter($context->references, static fn (Reference $reference): bool => $reference->id === $thing->id) !== [];
+        return $acting !== [] ||
+            array_filter(
+                $context->references,
+                static fn (Reference $reference): bool => $reference->id === $thing->id,
+            ) !== [];
     }
 
-    /** @return list<array<string, mixed>>|null fewest actions to the scene; null where they were not found soon enough */
+    /**
+     * @return list<array<string, mixed>>|null fewest actions to the scene; null where they were not found soon enough
+     */
     private static function wayInto(Scene $scene, CheckContext $context): ?array
     {
         return Exploration::wayInto($context->game, $scene->id, self::BUDGET, $context->effort);
@@ -97,7 +124,10 @@ final class Skips implements Finder
         }
         $holder = array_slice($path, 0, -1);
         $things = DocumentPath::get($game->document, $holder);
-        $left = array_filter(is_array($things) ? $things : [], static fn (mixed $one): bool => ! is_array($one) || ($one['id'] ?? null) !== $thing);
+        $left = array_filter(
+            is_array($things) ? $things : [],
+            static fn (mixed $one): bool => ! is_array($one) || ($one['id'] ?? null) !== $thing,
+        );
 
         return GameDocument::of(DocumentPath::put($game->document, $holder, array_values($left)));
     }

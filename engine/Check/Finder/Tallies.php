@@ -18,7 +18,9 @@ final class Tallies implements Finder
         [$changed, $asked] = [[], []];
         foreach ($context->references as $reference) {
             if ($reference->kind === 'tally') {
-                in_array($reference->field(), ['add', 'set', 'must', 'never'], true) ? $changed[$reference->id] = true : $asked[$reference->id] = true;
+                in_array($reference->field(), ['add', 'set', 'must', 'never'], true)
+                    ? ($changed[$reference->id] = true)
+                    : ($asked[$reference->id] = true);
             }
         }
         $texts = serialize($context->game->document['scenes'] ?? []);
@@ -27,7 +29,9 @@ final class Tallies implements Finder
             $isSeen = isset($asked[$tally->id]) || $tally->shown || str_contains($texts, "{={$tally->id}}");
             if (! isset($changed[$tally->id]) || ! $isSeen) {
                 $isFree = ! isset($changed[$tally->id]) && ! isset($asked[$tally->id]);
-                $findings[] = Finding::warning('tally.unused', [$tally->id], ['tally' => $tally->name])->mendedBy($isFree ? $context->mends->remove($tally->id) : null);
+                $findings[] = Finding::warning('tally.unused', [$tally->id], ['tally' => $tally->name])->mendedBy(
+                    $isFree ? $context->mends->remove($tally->id) : null,
+                );
             }
         }
 

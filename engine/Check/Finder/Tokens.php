@@ -17,14 +17,18 @@ final class Tokens implements Finder
         [$given, $asked] = [[], []];
         foreach ($context->references as $reference) {
             if ($reference->kind === 'token') {
-                $reference->field() === 'give' ? $given[$reference->id] = true : $asked[$reference->id] = true;
+                $reference->field() === 'give' ? ($given[$reference->id] = true) : ($asked[$reference->id] = true);
             }
         }
         foreach ($context->game->tokens() as $token) {
             if (isset($asked[$token->id]) && ! isset($given[$token->id])) {
-                $findings[] = Finding::error('token.never-given', [$token->id], ['token' => $token->name])->mendedBy($context->mends->give($token->id, self::lockBefore($context, $token->id)));
+                $findings[] = Finding::error('token.never-given', [$token->id], ['token' => $token->name])->mendedBy(
+                    $context->mends->give($token->id, self::lockBefore($context, $token->id)),
+                );
             } elseif (! isset($given[$token->id]) || (! $token->isShown() && ! isset($asked[$token->id]))) {
-                $findings[] = Finding::warning('token.unused', [$token->id], ['token' => $token->name])->mendedBy(isset($given[$token->id]) ? null : $context->mends->remove($token->id));
+                $findings[] = Finding::warning('token.unused', [$token->id], ['token' => $token->name])->mendedBy(
+                    isset($given[$token->id]) ? null : $context->mends->remove($token->id),
+                );
             }
         }
 
@@ -34,7 +38,10 @@ final class Tokens implements Finder
     /** The last lock that can be reached and stands before the first scene in which the token is asked for. */
     private static function lockBefore(CheckContext $context, string $token): ?string
     {
-        $asking = array_filter($context->references, static fn (Reference $reference): bool => $reference->id === $token);
+        $asking = array_filter(
+            $context->references,
+            static fn (Reference $reference): bool => $reference->id === $token,
+        );
         $scene = array_values($asking)[0]->scene ?? null;
         $before = null;
         foreach ($context->locks() as $place) {

@@ -20,16 +20,32 @@ final class Traps implements Finder
     public static function find(CheckContext $context): array
     {
         // A game without an ending is one trap from its start; that it has none is said by itself.
-        $hasEnding = array_filter($context->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
+        $hasEnding =
+            array_filter($context->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null) !== [];
         $trap = $hasEnding && ! self::isUnsure($context) ? $context->reach->trap : null;
 
-        return $trap === null ? [] : [Finding::error('play.trap', [$trap['scene']], ['scene' => $context->titleOf($trap['scene']), 'steps' => count($trap['actions'])])->shownBy($trap['actions'])->mendedBy(self::mend($context, $trap['scene']))];
+        return $trap === null
+            ? []
+            : [
+                Finding::error(
+                    'play.trap',
+                    [$trap['scene']],
+                    ['scene' => $context->titleOf($trap['scene']), 'steps' => count($trap['actions'])],
+                )
+                    ->shownBy($trap['actions'])
+                    ->mendedBy(self::mend($context, $trap['scene'])),
+            ];
     }
 
     /** Whether the way there needs an answer of which nobody knows if there is one. */
     private static function isUnsure(CheckContext $context): bool
     {
-        $needed = array_filter($context->reach->trap['actions'] ?? [], static fn (array $action): bool => isset($action['answer']) && isset($context->reach->unsure[$action['answer']]) && $action['with'] === null);
+        $needed = array_filter(
+            $context->reach->trap['actions'] ?? [],
+            static fn (array $action): bool => isset($action['answer']) &&
+                isset($context->reach->unsure[$action['answer']]) &&
+                $action['with'] === null,
+        );
 
         return $needed !== [];
     }
@@ -40,6 +56,9 @@ final class Traps implements Finder
         $mend = $context->mends->leadBackToStart($scene);
         $mended = $mend?->apply($context->game);
 
-        return $mended instanceof Edited && Exploration::of($mended->game, self::BUDGET, $context->effort)->trap === null ? $mend : null;
+        return $mended instanceof Edited &&
+            Exploration::of($mended->game, self::BUDGET, $context->effort)->trap === null
+            ? $mend
+            : null;
     }
 }

@@ -17,9 +17,20 @@ final class Walkthroughs implements Finder
         foreach ($context->game->walkthroughs() as $walkthrough) {
             $replay = Replay::of($context->game, $walkthrough);
             if ($replay->divergesAt !== null) {
-                $title = static fn (string $scene): string => $context->game->scene($scene) === null ? '' : $context->titleOf($scene);
-                $findings[] = Finding::warning('walkthrough.parts', [$walkthrough->id, $replay->found], ['name' => $walkthrough->name, 'step' => $replay->divergesAt, 'expected' => $title($replay->expected), 'gone' => $context->game->scene($replay->expected) === null ? 1 : 0, 'found' => $title($replay->found)])
-                    ->shownBy(array_slice($walkthrough->steps, 0, $replay->divergesAt));
+                $title = static fn (string $scene): string => $context->game->scene($scene) === null
+                    ? ''
+                    : $context->titleOf($scene);
+                $findings[] = Finding::warning(
+                    'walkthrough.parts',
+                    [$walkthrough->id, $replay->found],
+                    [
+                        'name' => $walkthrough->name,
+                        'step' => $replay->divergesAt,
+                        'expected' => $title($replay->expected),
+                        'gone' => $context->game->scene($replay->expected) === null ? 1 : 0,
+                        'found' => $title($replay->found),
+                    ],
+                )->shownBy(array_slice($walkthrough->steps, 0, $replay->divergesAt));
             }
         }
 

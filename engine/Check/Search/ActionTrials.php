@@ -29,8 +29,12 @@ final class ActionTrials
     /** @var array<string, list<Attempt>> lock → ways to answer it */
     private array $attempts = [];
 
-    public function __construct(private readonly GameDocument $game, private readonly ObservedState $observed, private readonly bool $isMonotone, private readonly Effort $effort = new Effort)
-    {
+    public function __construct(
+        private readonly GameDocument $game,
+        private readonly ObservedState $observed,
+        private readonly bool $isMonotone,
+        private readonly Effort $effort = new Effort(),
+    ) {
     }
 
     /**
@@ -40,11 +44,19 @@ final class ActionTrials
     public function of(ActionSource $source, PlayState $state, int $now, Notes $notes): array
     {
         if ($source->routes === null) {
-            $deeds = [...$this->acting(['continue' => true], $state, $now), ...$this->acting(['back' => true], $state, $now)];
+            $deeds = [
+                ...$this->acting(['continue' => true], $state, $now),
+                ...$this->acting(['back' => true], $state, $now),
+            ];
         } else {
             $deeds = [];
             foreach (Things::shown([$source->routes->thing], $state, $now) as $thing) {
-                array_push($deeds, ...($source->wrongAnswer === null ? $this->with($thing, $state, $now, $notes) : $this->wrongly($thing, $source->wrongAnswer, $state, $now)));
+                array_push(
+                    $deeds,
+                    ...$source->wrongAnswer === null
+                        ? $this->with($thing, $state, $now, $notes)
+                        : $this->wrongly($thing, $source->wrongAnswer, $state, $now),
+                );
             }
         }
         foreach ($deeds as [, $outcome]) {
@@ -59,7 +71,13 @@ final class ActionTrials
     {
         $ready = array_filter($thing->locks(), static fn (Lock $lock): bool => $lock->isReady($state, $now));
 
-        return array_map(fn (Lock $lock): array => [['answer' => $lock->id, 'with' => null], Playing::fired($this->game, $state, $reaction, $now)], array_values($ready));
+        return array_map(
+            fn (Lock $lock): array => [
+                ['answer' => $lock->id, 'with' => null],
+                Playing::fired($this->game, $state, $reaction, $now),
+            ],
+            array_values($ready),
+        );
     }
 
     /** @return list<Deed> */
@@ -88,7 +106,10 @@ final class ActionTrials
         $deeds = [];
         foreach ($this->attempts[$lock->id] ??= $this->attemptsAt($lock) as $attempt) {
             $notes->unsure += $attempt->isSure ? [] : [$lock->id => true];
-            $deeds[] = [['answer' => $lock->id, 'with' => $attempt->sent], Playing::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now)];
+            $deeds[] = [
+                ['answer' => $lock->id, 'with' => $attempt->sent],
+                Playing::caughtBy($this->game, $state, $lock, $attempt->rule, $attempt->effects, $now),
+            ];
         }
 
         return $deeds;
@@ -99,7 +120,9 @@ final class ActionTrials
     {
         $language = $this->game->language();
 
-        return $this->isMonotone ? Attempt::opening($lock, $language, $this->effort) : Attempt::at($lock, $language, $this->observed->sees(Fact::tries($lock->id)), $this->effort);
+        return $this->isMonotone
+            ? Attempt::opening($lock, $language, $this->effort)
+            : Attempt::at($lock, $language, $this->observed->sees(Fact::tries($lock->id)), $this->effort);
     }
 
     /**

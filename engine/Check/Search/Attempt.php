@@ -14,8 +14,8 @@ use Fravel\Effect\Effect;
 use Fravel\Thing\Lock;
 
 /**
- * One way to answer a lock. A student is assumed to find any answer, so there is one for each rule that an answer may match,
- * one for anything else, and for options of which one is picked one for each.
+ * One way to answer a lock. A student is assumed to find any answer, so there is one for each rule that an answer may
+ * match, one for anything else, and for options of which one is picked one for each.
  */
 final readonly class Attempt
 {
@@ -31,7 +31,7 @@ final readonly class Attempt
      * @param  bool  $countTries  whether a wrong try is told from none
      * @return list<self> those that make a difference; a rule that earlier ones hide, or that nothing matches, is none
      */
-    public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort): array
+    public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort()): array
     {
         $picks = $lock->input->picks();
         if ($picks !== []) {
@@ -52,10 +52,22 @@ final readonly class Attempt
      *
      * @return list<self> none where nothing opens it
      */
-    public static function opening(Lock $lock, string $language, Effort $effort = new Effort): array
+    public static function opening(Lock $lock, string $language, Effort $effort = new Effort()): array
     {
-        $open = array_filter(array_keys($lock->rules), static fn (int $index): bool => $lock->rules[$index]->opens() && ! Hiding::isIdle($lock, $index, $language, $effort));
-        $attempts = array_map(static fn (int $index): self => new self($index, null, [], ! Hiding::isUndecided($lock, $index, $language, $effort)), array_values($open));
+        $open = array_filter(
+            array_keys($lock->rules),
+            static fn (int $index): bool => $lock->rules[$index]->opens() &&
+                ! Hiding::isIdle($lock, $index, $language, $effort),
+        );
+        $attempts = array_map(
+            static fn (int $index): self => new self(
+                $index,
+                null,
+                [],
+                ! Hiding::isUndecided($lock, $index, $language, $effort),
+            ),
+            array_values($open),
+        );
         usort($attempts, static fn (self $a, self $b): int => $b->isSure <=> $a->isSure);
 
         return array_slice($attempts, 0, 1);
@@ -66,7 +78,12 @@ final readonly class Attempt
         $sent = Samples::caughtBy($lock, $index, $language, $effort);
         $answer = $sent === null ? null : $lock->accept($sent, $language);
 
-        return new self($index, $sent, $answer instanceof Answer ? $lock->input->effectsOf($answer) : [], $sent !== null);
+        return new self(
+            $index,
+            $sent,
+            $answer instanceof Answer ? $lock->input->effectsOf($answer) : [],
+            $sent !== null,
+        );
     }
 
     private static function isIdle(Lock $lock, ?int $index, string $language, Effort $effort): bool
@@ -86,13 +103,18 @@ final readonly class Attempt
             return true;
         }
 
-        return array_filter($rule === null ? $lock->otherwise : [$rule->reaction], static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null) !== [];
+        return array_filter(
+            $rule === null ? $lock->otherwise : [$rule->reaction],
+            static fn (Reaction $reaction): bool => $reaction->effects !== [] || $reaction->go !== null,
+        ) !== [];
     }
 
     private static function sent(Lock $lock, mixed $sent, string $language): self
     {
         $answer = $lock->accept($sent, $language);
 
-        return $answer instanceof Answer ? new self($lock->ruleFor($answer), $sent, $lock->input->effectsOf($answer), true) : new self(null, $sent, [], true);
+        return $answer instanceof Answer
+            ? new self($lock->ruleFor($answer), $sent, $lock->input->effectsOf($answer), true)
+            : new self(null, $sent, [], true);
     }
 }

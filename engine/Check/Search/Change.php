@@ -20,8 +20,9 @@ final readonly class Change
     }
 
     /**
-     * What happened to a state where all that does not matter was empty, and to one where it was full, tells what happens to
-     * any: what comes out the same both ways is set, what comes out as it went in is kept, and a number is added to.
+     * What happened to a state where all that does not matter was empty, and to one where it was full, tells what
+     * happens to any: what comes out the same both ways is set, what comes out as it went in is kept, and a number is
+     * added to.
      *
      * @param  array<string, mixed>  $action
      * @param  string  $mask  what matters
@@ -30,10 +31,10 @@ final readonly class Change
      */
     public static function learned(array $action, StateCodec $codec, string $mask, array $empty, array $full): self
     {
-        $after = $full[1] ?? ($empty[1] | ~$mask);
+        $after = $full[1] ?? $empty[1] | ~$mask;
         // A bit is kept where it stays empty in the one and full in the other.
         $kept = $after & ~$empty[1] & ~$mask;
-        $set = $after & $empty[1] | $empty[1] & $mask;
+        $set = ($after & $empty[1]) | ($empty[1] & $mask);
         $additions = [];
         foreach ($codec->offsets() as $offset) {
             if (($mask[$offset] ?? '') === "\xFF") {
@@ -41,7 +42,10 @@ final readonly class Change
             }
             $by = $codec->valueAt($empty[1], $offset) - $codec->valueAt($empty[0], $offset);
             $isSet = $full[1] !== null && $codec->valueAt($full[1], $offset) === $codec->valueAt($empty[1], $offset);
-            [$keep, $put] = $isSet || ($full[1] === null && $by !== 0 && $codec->isPlace($offset)) ? ["\0\0", substr($empty[1], $offset, 2)] : ["\xFF\xFF", "\0\0"];
+            [$keep, $put] =
+                $isSet || ($full[1] === null && $by !== 0 && $codec->isPlace($offset))
+                    ? ["\0\0", substr($empty[1], $offset, 2)]
+                    : ["\xFF\xFF", "\0\0"];
             $kept = substr_replace($kept, $keep, $offset, 2);
             $set = substr_replace($set, $put, $offset, 2);
             if ($keep === "\xFF\xFF" && $by != 0) {
@@ -55,7 +59,7 @@ final readonly class Change
     /** The state after it; where nothing is added, `$state & $kept | $set` says the same. */
     public function apply(string $state, StateCodec $codec): string
     {
-        $next = $state & $this->kept | $this->set;
+        $next = ($state & $this->kept) | $this->set;
         foreach ($this->additions as [$offset, $by]) {
             $next = $codec->with($next, $offset, $codec->valueAt($state, $offset) + $by);
         }

@@ -13,8 +13,8 @@ use Fravel\Effect\Effect;
 use Fravel\State\Fact;
 
 /**
- * What comes of doing something with a thing depends on: all that its conditions look at, and those of the scenes it may lead
- * to, of the covers it may lift and of what happens on arriving there.
+ * What comes of doing something with a thing depends on: all that its conditions look at, and those of the scenes it
+ * may lead to, of the covers it may lift and of what happens on arriving there.
  *
  * @phpstan-type Part array{mask: string, falls: bool, to: list<string>}
  */
@@ -35,9 +35,14 @@ final class Dependence
     /** @var list<string> */
     private readonly array $chapterStarts;
 
-    public function __construct(private readonly GameDocument $game, private readonly RouteDocument $routes, private readonly StateCodec $codec)
-    {
-        $this->chapterStarts = array_values(array_filter(array_map($game->firstSceneOf(...), array_keys($game->chapters()))));
+    public function __construct(
+        private readonly GameDocument $game,
+        private readonly RouteDocument $routes,
+        private readonly StateCodec $codec,
+    ) {
+        $this->chapterStarts = array_values(
+            array_filter(array_map($game->firstSceneOf(...), array_keys($game->chapters()))),
+        );
         foreach ($routes->scenes as $scene) {
             foreach ($scene->things as $thing) {
                 foreach ($thing->lifters() as $lock) {
@@ -49,12 +54,21 @@ final class Dependence
 
     /**
      * @param  list<string>  $to  scenes that a way back leads to
-     * @return array{mask: string, falls: bool}  the facts that what comes of it depends on, and whether it may take something away
+     * @return array{mask: string, falls: bool}  the facts that what comes of it depends on, and whether it may take
+     *     something away
      */
     public function of(ActionSource $source, array $to = []): array
     {
         // Answering a lock and what a wrong answer sets off depend on the same.
-        $part = $source->routes === null ? $this->read([], $source->lists, [], true) : $this->things[$source->routes->thing->id] ??= $this->read([], $source->lists, [$source->routes], true);
+        $part =
+            $source->routes === null
+                ? $this->read([], $source->lists, [], true)
+                : ($this->things[$source->routes->thing->id] ??= $this->read(
+                    [],
+                    $source->lists,
+                    [$source->routes],
+                    true,
+                ));
         ['mask' => $mask, 'falls' => $falls, 'to' => $named] = $part;
         $queue = [...$to, ...$named];
         $seen = [];
@@ -79,7 +93,9 @@ final class Dependence
     {
         $routes = $this->routes->scenes[$scene] ?? null;
 
-        return $routes === null ? ['mask' => $this->codec->maskOf([]), 'falls' => false, 'to' => []] : $this->read(array_filter([$routes->scene->needs]), [...$routes->refused, ...$routes->arrive], [], false);
+        return $routes === null
+            ? ['mask' => $this->codec->maskOf([]), 'falls' => false, 'to' => []]
+            : $this->read(array_filter([$routes->scene->needs]), [...$routes->refused, ...$routes->arrive], [], false);
     }
 
     /**
@@ -96,7 +112,7 @@ final class Dependence
         foreach ($things as $thing) {
             array_push($lists, ...$thing->lists);
         }
-        $observed = new Observed;
+        $observed = new Observed();
         foreach ($things as $thing) {
             array_push($gates, ...$thing->gates);
         }
@@ -108,9 +124,23 @@ final class Dependence
             $effect->observe($observed);
         }
         // A lock that is open already lifts nothing.
-        $lifting = $this->covers === [] ? [] : array_map(Fact::open(...), array_values(array_filter($this->openedBy($lists), fn (string $lock): bool => isset($this->covers[$lock]))));
-        $facts = [...array_keys($observed->facts), ...$lifting, ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things))];
-        $falls = array_filter($effects, static fn (Effect $effect): bool => $effect->mayTake()) !== [] || array_filter($things, static fn (ThingRoutes $thing): bool => $thing->mayTake()) !== [];
+        $lifting =
+            $this->covers === []
+                ? []
+                : array_map(
+                    Fact::open(...),
+                    array_values(
+                        array_filter($this->openedBy($lists), fn (string $lock): bool => isset($this->covers[$lock])),
+                    ),
+                );
+        $facts = [
+            ...array_keys($observed->facts),
+            ...$lifting,
+            ...array_merge([], ...array_map(fn (ThingRoutes $thing): array => $this->codec->keptBy($thing), $things)),
+        ];
+        $falls =
+            array_filter($effects, static fn (Effect $effect): bool => $effect->mayTake()) !== [] ||
+            array_filter($things, static fn (ThingRoutes $thing): bool => $thing->mayTake()) !== [];
         // Where a way back leads from a place not known depends on all that came before; a cover may lead away first.
         $isLost = (! $isHere || $covers !== []) && SceneRoutes::hasBack($lists);
         $mask = $isLost ? str_repeat("\xFF", $this->codec->length) : $this->codec->maskOf($facts);
@@ -151,7 +181,7 @@ final class Dependence
         $locks = [];
         foreach (RouteDocument::effectsOf($lists) as $effect) {
             foreach ($effect->changes($this->game) as $fact) {
-                Fact::kindOf($fact) === 'open' ? $locks[] = Fact::idIn($fact) : null;
+                Fact::kindOf($fact) === 'open' ? ($locks[] = Fact::idIn($fact)) : null;
             }
         }
 
@@ -164,11 +194,17 @@ final class Dependence
      */
     private function targets(array $lists): array
     {
-        return array_merge([], ...array_map(fn (Route $route): array => match ($route->to) {
-            Route::STAY, Route::BACK => [],
-            Route::START => [$this->game->start()],
-            Route::CHAPTER => $this->chapterStarts,
-            default => [$route->to],
-        }, RouteDocument::routesOf($lists)));
+        return array_merge(
+            [],
+            ...array_map(
+                fn (Route $route): array => match ($route->to) {
+                    Route::STAY, Route::BACK => [],
+                    Route::START => [$this->game->start()],
+                    Route::CHAPTER => $this->chapterStarts,
+                    default => [$route->to],
+                },
+                RouteDocument::routesOf($lists),
+            ),
+        );
     }
 }

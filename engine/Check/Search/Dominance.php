@@ -16,11 +16,11 @@ use Fravel\Document\Trigger;
 /**
  * Proves a monotone game without going through orders: a larger state can do all that a smaller one can.
  *
- * What can be reached is found by going on from the largest states only. That no state is a trap is shown from below: for
- * each scene a set of states that lie under every state in which it can be entered (what a way in needs, and no more), and
- * from each of those an ending is reached. Such a state may be smaller than any real one; then the proof may fail, never lie.
- * A wrong answer may lead anywhere as long as the lock is not open, so it counts among the ways in, and never among the ways
- * to an ending.
+ * What can be reached is found by going on from the largest states only. That no state is a trap is shown from below:
+ * for each scene a set of states that lie under every state in which it can be entered (what a way in needs, and no
+ * more), and from each of those an ending is reached. Such a state may be smaller than any real one; then the proof may
+ * fail, never lie. A wrong answer may lead anywhere as long as the lock is not open, so it counts among the ways in,
+ * and never among the ways to an ending.
  *
  * @internal
  */
@@ -44,8 +44,13 @@ final class Dominance
     private array $tallies = [];
 
     /** @param  array<string, list<string>>  $back  scene → scenes to any of which going back from it may lead */
-    private function __construct(private readonly GameDocument $game, private readonly int $budget, private readonly Effort $effort, private readonly array $back = [], ?Space $before = null)
-    {
+    private function __construct(
+        private readonly GameDocument $game,
+        private readonly int $budget,
+        private readonly Effort $effort,
+        private readonly array $back = [],
+        ?Space $before = null,
+    ) {
         $this->space = new Space($game, true, $effort, $before);
         $this->minimal = new MinimalStates($this->space->codec, $effort);
         $this->hasNumbers = $this->space->codec->offsets() !== [];
@@ -57,11 +62,16 @@ final class Dominance
     }
 
     /** The proof, or null when it does not succeed within the budget. */
-    public static function prove(GameDocument $game, int $budget, Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): ?Reach
-    {
+    public static function prove(
+        GameDocument $game,
+        int $budget,
+        Effort $effort = new Effort(),
+        CheckMemo $memo = new CheckMemo(),
+    ): ?Reach {
         $back = WaysBack::in($game);
         try {
-            return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ?? self::whole($game, $budget, $effort, $memo);
+            return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ??
+                self::whole($game, $budget, $effort, $memo);
         } catch (EffortSpent) {
             return null;
         }
@@ -100,7 +110,9 @@ final class Dominance
         $start = StateCodec::at($this->space->start(), count($this->space->codec->times) - 1);
         $isAll = $this->climb($start, null, $this->budget) === false;
 
-        return $isAll && ! $this->space->codec->isOverfull ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null) : null;
+        return $isAll && ! $this->space->codec->isOverfull
+            ? new Reach(true, clone $this->space->notes, null, $this->states, $this->fewestActions($start), null)
+            : null;
     }
 
     private function run(): ?Reach
@@ -137,7 +149,10 @@ final class Dominance
             }
             $this->states++;
             $looked++;
-            $largest[$scene] = [...array_filter($largest[$scene] ?? [], fn (string $other): bool => ! $this->covers($state, $other)), $state];
+            $largest[$scene] = [
+                ...array_filter($largest[$scene] ?? [], fn (string $other): bool => ! $this->covers($state, $other)),
+                $state,
+            ];
             foreach ($this->nextOf($state, $largest, $goals === null) as $next) {
                 if ($goals !== null && $this->isGoal($next, $goals)) {
                     return true;
@@ -154,12 +169,14 @@ final class Dominance
     {
         $scene = $this->space->codec->sceneOf($state);
 
-        return $this->space->codec->isEnded($state) || $this->liesOver($state, $goals[$scene] ?? []) || $this->backIsGoal($state, $this->back[$scene] ?? [], $goals);
+        return $this->space->codec->isEnded($state) ||
+            $this->liesOver($state, $goals[$scene] ?? []) ||
+            $this->backIsGoal($state, $this->back[$scene] ?? [], $goals);
     }
 
     /**
-     * Whether an ending is reached wherever going back leads: each of those scenes was entered before with no more than is held
-     * now.
+     * Whether an ending is reached wherever going back leads: each of those scenes was entered before with no more than
+     * is held now.
      *
      * @param  list<string>  $to
      * @param  array<string, list<string>>  $goals
@@ -176,7 +193,8 @@ final class Dominance
     }
 
     /**
-     * The next states; those to go on from first come last: what gained makes others needless, and so may a scene not seen.
+     * The next states; those to go on from first come last: what gained makes others needless, and so may a scene not
+     * seen.
      *
      * @param  array<string, list<string>>  $seen
      * @return list<string>
@@ -209,10 +227,18 @@ final class Dominance
             }
             foreach ($ways as $next) {
                 $scene = $codec->sceneOf($next);
-                if ($codec->isEnded($next) || $scene === $codec->sceneOf($queue[$at]) || ! isset($notes->scenes[$scene]) || $this->liesOver($next, $entries[$scene] ?? [])) {
+                if (
+                    $codec->isEnded($next) ||
+                    $scene === $codec->sceneOf($queue[$at]) ||
+                    ! isset($notes->scenes[$scene]) ||
+                    $this->liesOver($next, $entries[$scene] ?? [])
+                ) {
                     continue;
                 }
-                $entries[$scene] = [...array_filter($entries[$scene] ?? [], fn (string $other): bool => ! $this->covers($other, $next)), $next];
+                $entries[$scene] = [
+                    ...array_filter($entries[$scene] ?? [], fn (string $other): bool => ! $this->covers($other, $next)),
+                    $next,
+                ];
                 $queue[] = $next;
             }
         }
@@ -231,7 +257,10 @@ final class Dominance
         $scene = $this->game->scene($name);
         $found = [];
         foreach ($this->space->sources($name) as $source) {
-            $needed = $source->routes === null ? $this->neededBy($scene->next ?? []) : $this->neededFor($source->routes, $source->wrongAnswer);
+            $needed =
+                $source->routes === null
+                    ? $this->neededBy($scene->next ?? [])
+                    : $this->neededFor($source->routes, $source->wrongAnswer);
             $granted = $this->minimal->of($state, array_values(array_filter($needed)));
             if ($granted === null) {
                 return null;
@@ -247,8 +276,17 @@ final class Dominance
     /** @return list<Condition|null> */
     private function neededFor(ThingRoutes $routes, ?Reaction $wrongAnswer): array
     {
-        $adding = array_filter($routes->lists, static fn (ReactionList $list): bool => in_array($list->on, [Trigger::Act, Trigger::Right], true));
-        $reactions = $wrongAnswer !== null ? [new Reaction(null, '', [], $wrongAnswer->go)] : array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($adding)));
+        $adding = array_filter(
+            $routes->lists,
+            static fn (ReactionList $list): bool => in_array($list->on, [Trigger::Act, Trigger::Right], true),
+        );
+        $reactions =
+            $wrongAnswer !== null
+                ? [new Reaction(null, '', [], $wrongAnswer->go)]
+                : array_merge(
+                    [],
+                    ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($adding)),
+                );
 
         return [...$routes->gates, ...$this->neededBy($reactions)];
     }
@@ -283,7 +321,7 @@ final class Dominance
                 if (($reaches === false && $this->back === []) || $this->states > $this->budget) {
                     return false;
                 }
-                $reaches === true ? $proved[$this->space->codec->sceneOf($state)][] = $state : $late[] = $state;
+                $reaches === true ? ($proved[$this->space->codec->sceneOf($state)][] = $state) : ($late[] = $state);
                 $isUnsure = $isUnsure || $reaches === null;
             }
             if (count($late) === count($open) && ! $isUnsure) {
@@ -362,7 +400,10 @@ final class Dominance
         return false;
     }
 
-    /** Whether the first holds at least what the second in the same scene does, and came the same way where that matters. */
+    /**
+     * Whether the first holds at least what the second in the same scene does, and came the same way where that
+     * matters.
+     */
     private function covers(string $more, string $less): bool
     {
         if (! $this->hasNumbers) {

@@ -10,9 +10,9 @@ use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
 
 /**
- * Goes through every state of a game that can be told from another, nearest first, and looks which of them no ending can be
- * reached from. Exact as long as the budget lasts; past it the result says that it is not complete, and names a trap only
- * where nothing that was left out could lead out of it.
+ * Goes through every state of a game that can be told from another, nearest first, and looks which of them no ending
+ * can be reached from. Exact as long as the budget lasts; past it the result says that it is not complete, and names a
+ * trap only where nothing that was left out could lead out of it.
  *
  * @internal
  */
@@ -50,8 +50,12 @@ final class Exploration
     }
 
     /** @param  int  $budget  states at most */
-    public static function of(GameDocument $game, int $budget, Effort $effort = new Effort, CheckMemo $memo = new CheckMemo): Reach
-    {
+    public static function of(
+        GameDocument $game,
+        int $budget,
+        Effort $effort = new Effort(),
+        CheckMemo $memo = new CheckMemo(),
+    ): Reach {
         $search = new self($game, $effort, $memo->spaceBefore('every'));
         $reach = $search->run($budget);
         $search->space->forgetBefore();
@@ -60,9 +64,16 @@ final class Exploration
         return $reach;
     }
 
-    /** @return list<array<string, mixed>>|null fewest actions into a scene; null when they are not found within the budget */
-    public static function wayInto(GameDocument $game, string $scene, int $budget, Effort $effort = new Effort): ?array
-    {
+    /**
+     * @return list<array<string, mixed>>|null fewest actions into a scene; null when they are not found within the
+     *     budget
+     */
+    public static function wayInto(
+        GameDocument $game,
+        string $scene,
+        int $budget,
+        Effort $effort = new Effort(),
+    ): ?array {
         $search = new self($game, $effort);
         $search->add($search->space->start(), 0, null, 0);
         for ($at = 0; $at < count($search->states) && $at < $budget; $at++) {
@@ -88,8 +99,12 @@ final class Exploration
         $isComplete = $at === count($this->states) && ! $this->space->codec->isOverfull;
 
         return new Reach(
-            $isComplete, $this->space->notes, $this->trapIn($at), count($this->states),
-            $this->ends === [] ? null : count($this->wayTo($this->ends[0])), $isComplete ? count($this->wayTo($at - 1)) : null,
+            $isComplete,
+            $this->space->notes,
+            $this->trapIn($at),
+            count($this->states),
+            $this->ends === [] ? null : count($this->wayTo($this->ends[0])),
+            $isComplete ? count($this->wayTo($at - 1)) : null,
         );
     }
 
@@ -100,7 +115,7 @@ final class Exploration
             return false;
         }
         try {
-            $this->space->codec->isEnded($this->states[$place]) ? $this->ends[] = $place : $this->expand($place);
+            $this->space->codec->isEnded($this->states[$place]) ? ($this->ends[] = $place) : $this->expand($place);
         } catch (EffortSpent) {
             return false;
         }
@@ -114,10 +129,13 @@ final class Exploration
         $times = $this->space->codec->times;
         $time = StateCodec::number($state, 2);
         for ($later = $time; $later < count($times); $later++) {
-            foreach ($this->space->moves($later === $time ? $state : StateCodec::at($state, $later)) as [$change, $next]) {
+            foreach (
+                $this->space->moves($later === $time ? $state : StateCodec::at($state, $later)) as [$change, $next]
+            ) {
                 $this->effort->spend();
                 $this->from[] = $place;
-                $this->to[] = $this->places[$next] ?? $this->add($next, $place, $change, $times[$later] - $times[$time]);
+                $this->to[] =
+                    $this->places[$next] ?? $this->add($next, $place, $change, $times[$later] - $times[$time]);
             }
         }
     }
@@ -156,7 +174,10 @@ final class Exploration
         $safe = $this->spread($safe);
         for ($place = 0; $place < $looked; $place++) {
             if (! isset($safe[$place])) {
-                return ['scene' => $this->space->codec->sceneOf($this->states[$place]), 'actions' => $this->wayTo($place)];
+                return [
+                    'scene' => $this->space->codec->sceneOf($this->states[$place]),
+                    'actions' => $this->wayTo($place),
+                ];
             }
         }
 
@@ -193,7 +214,9 @@ final class Exploration
     {
         $actions = [];
         for (; $place > 0; $place = $this->parents[$place]) {
-            $actions[] = (isset($this->waits[$place]) ? ['after' => $this->waits[$place]] : []) + ($this->changes[$place]->action ?? []);
+            $actions[] =
+                (isset($this->waits[$place]) ? ['after' => $this->waits[$place]] : []) +
+                ($this->changes[$place]->action ?? []);
         }
 
         return array_reverse($actions);

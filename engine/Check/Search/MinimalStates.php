@@ -9,21 +9,22 @@ use Fravel\Condition\Condition;
 use Fravel\Condition\Need;
 
 /**
- * What a state must hold at least for rising conditions to hold: itself and what they can't do without, in as many ways as
- * there are.
+ * What a state must hold at least for rising conditions to hold: itself and what they can't do without, in as many ways
+ * as there are.
  */
 final readonly class MinimalStates
 {
     /** More ways than this are not gone through. */
     private const MOST = 1000;
 
-    public function __construct(private StateCodec $codec, private Effort $effort = new Effort)
+    public function __construct(private StateCodec $codec, private Effort $effort = new Effort())
     {
     }
 
     /**
      * @param  list<Condition>  $conditions  that hold together
-     * @return list<string>|null  states of which one lies under any in which they hold and under which $state lies; null when there are too many
+     * @return list<string>|null  states of which one lies under any in which they hold and under which $state lies;
+     *     null when there are too many
      */
     public function of(string $state, array $conditions): ?array
     {
@@ -110,6 +111,13 @@ final readonly class MinimalStates
         $least = $isAbove ? floor($least) + 1 : $least;
         $least = is_float($least) && $least === floor($least) ? (int) $least : $least;
 
-        return array_map(fn (string $state): string => $this->codec->with($state, $offset, max($this->codec->valueAt($state, $offset), $least)), $states);
+        return array_map(
+            fn (string $state): string => $this->codec->with(
+                $state,
+                $offset,
+                max($this->codec->valueAt($state, $offset), $least),
+            ),
+            $states,
+        );
     }
 }

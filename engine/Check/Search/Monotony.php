@@ -18,9 +18,9 @@ use Fravel\Thing\Thing;
 use WeakMap;
 
 /**
- * Whether in a game more is never less: nothing is taken, closed, lowered or asked not to be, tallies only rise and are only
- * compared upward, and no list of reactions leads elsewhere once more of it holds, but for what wrong answers set off. Then a
- * larger state can do all that a smaller one can. Where in doubt the answer is no.
+ * Whether in a game more is never less: nothing is taken, closed, lowered or asked not to be, tallies only rise and are
+ * only compared upward, and no list of reactions leads elsewhere once more of it holds, but for what wrong answers set
+ * off. Then a larger state can do all that a smaller one can. Where in doubt the answer is no.
  */
 final class Monotony
 {
@@ -31,7 +31,7 @@ final class Monotony
     {
         /** @var WeakMap<Scene, bool>|null $known */
         static $known = null;
-        $known ??= new WeakMap;
+        $known ??= new WeakMap();
         foreach ($game->scenes() as $scene) {
             if (! ($known[$scene] ??= self::scene($scene))) {
                 return false;
@@ -43,9 +43,16 @@ final class Monotony
 
     private static function scene(Scene $scene): bool
     {
-        $isPlain = self::areRising([$scene->needs]) && self::onlySay($scene->refused) && self::isOne($scene->arrive) && self::stay($scene->arrive) && self::isOne($scene->next);
+        $isPlain =
+            self::areRising([$scene->needs]) &&
+            self::onlySay($scene->refused) &&
+            self::isOne($scene->arrive) &&
+            self::stay($scene->arrive) &&
+            self::isOne($scene->next);
 
-        return $isPlain && array_filter($scene->things, static fn (Thing $thing): bool => ! self::isPlain($thing)) === [];
+        return $isPlain && array_filter(
+            $scene->things, static fn (Thing $thing): bool => ! self::isPlain($thing),
+        ) === [];
     }
 
     private static function isPlain(Thing $thing): bool
@@ -60,7 +67,10 @@ final class Monotony
             }
             if ($list->on === Trigger::Right) {
                 // One rule opens, or all that open do the same.
-                $does = array_map(static fn (Reaction $reaction): array => [$reaction->effects, $reaction->go], $list->reactions);
+                $does = array_map(
+                    static fn (Reaction $reaction): array => [$reaction->effects, $reaction->go],
+                    $list->reactions,
+                );
                 if ($opening !== null && $opening != $does) {
                     return false;
                 }
@@ -75,7 +85,10 @@ final class Monotony
     {
         return match ($list->on) {
             Trigger::Act => self::isOne($list->reactions),
-            Trigger::Right => array_filter($list->reactions, static fn (Reaction $reaction): bool => $reaction->if !== null) === [] && self::allRise($list->reactions),
+            Trigger::Right => array_filter(
+                $list->reactions,
+                static fn (Reaction $reaction): bool => $reaction->if !== null,
+            ) === [] && self::allRise($list->reactions),
             Trigger::Wrong => self::allRise($list->reactions),
             Trigger::Again, Trigger::Hint, Trigger::Pick => self::onlySay($list->reactions),
             default => false,
@@ -86,7 +99,7 @@ final class Monotony
     private static function areRising(array $conditions): bool
     {
         foreach (array_filter($conditions) as $condition) {
-            $condition->observe($seen = new Observed);
+            $condition->observe($seen = new Observed());
             $kinds = array_map(Fact::kindOf(...), array_keys($seen->facts));
             if (! $condition->isRising() || array_diff($kinds, self::FOLLOWED) !== []) {
                 return false;
@@ -126,7 +139,10 @@ final class Monotony
     private static function allRise(array $reactions): bool
     {
         foreach ($reactions as $reaction) {
-            if ($reaction->go?->to === Route::BACK || array_filter($reaction->effects, static fn (Effect $effect): bool => ! $effect->isGain()) !== []) {
+            if (
+                $reaction->go?->to === Route::BACK ||
+                array_filter($reaction->effects, static fn (Effect $effect): bool => ! $effect->isGain()) !== []
+            ) {
                 return false;
             }
         }

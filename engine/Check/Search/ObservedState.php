@@ -7,10 +7,16 @@ namespace Fravel\Check\Search;
 use Fravel\Document\GameDocument;
 use Fravel\State\Fact;
 
-/** What the conditions and the ways of a game ask of a play. Two states that differ in nothing of it are one to the search. */
+/**
+ * What the conditions and the ways of a game ask of a play. Two states that differ in nothing of it are one to the
+ * search.
+ */
 final class ObservedState
 {
-    /** Whether a route may lead back from elsewhere than where something is done: on arriving, or by a cover that a lock lifts. */
+    /**
+     * Whether a route may lead back from elsewhere than where something is done: on arriving, or by a cover that a lock
+     * lifts.
+     */
     public readonly bool $leadsBackElsewhere;
 
     /** @var array<string, true> scenes from which one can go back */
@@ -42,14 +48,19 @@ final class ObservedState
         $this->isWhole = $isWhole;
         $leading = array_filter($routes->scenes, static fn (SceneRoutes $scene): bool => $scene->leadsBack);
         $this->back = array_fill_keys(array_keys($leading), true);
-        $this->leadsBackElsewhere = array_filter($leading, static fn (SceneRoutes $scene): bool => $scene->leadsBackElsewhere) !== [];
+        $this->leadsBackElsewhere =
+            array_filter($leading, static fn (SceneRoutes $scene): bool => $scene->leadsBackElsewhere) !== [];
     }
 
     /** Whether as much is asked of a play, and effects may change the same. */
     public function isLike(self $other): bool
     {
-        return $this->leadsBackElsewhere === $other->leadsBackElsewhere && $this->back == $other->back && $this->isWhole === $other->isWhole
-            && $this->falling == $other->falling && $this->routes->changed == $other->routes->changed && $this->routes->observed->facts == $other->routes->observed->facts;
+        return $this->leadsBackElsewhere === $other->leadsBackElsewhere &&
+            $this->back == $other->back &&
+            $this->isWhole === $other->isWhole &&
+            $this->falling == $other->falling &&
+            $this->routes->changed == $other->routes->changed &&
+            $this->routes->observed->facts == $other->routes->observed->facts;
     }
 
     public function sees(string $fact): bool

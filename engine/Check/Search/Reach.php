@@ -19,12 +19,16 @@ final readonly class Reach
     /** @var array<string, true> scenes in which arrivals lead on and on */
     public array $loops;
 
-    /** @var array<string, true> locks of which it could not be worked out what they take: they count as if somebody found an answer */
+    /**
+     * @var array<string, true> locks of which it could not be worked out what they take: they count as if somebody
+     *     found an answer
+     */
     public array $unsure;
 
     /**
      * @param  bool  $isComplete  whether every way was covered
-     * @param  array{scene: string, actions: list<array<string, mixed>>}|null  $trap  the nearest state from which no ending can be reached
+     * @param  array{scene: string, actions: list<array<string, mixed>>}|null  $trap  the nearest state from which no
+     *     ending can be reached
      * @param  int|null  $shortest  fewest actions to an ending, where known
      * @param  int|null  $longest  fewest actions to the farthest state, where known
      */
@@ -46,14 +50,17 @@ final readonly class Reach
     /** Where nothing could be found out. */
     public static function unknown(): self
     {
-        return new self(false, new Notes, null, 0, null, null);
+        return new self(false, new Notes(), null, 0, null, null);
     }
 
     /** Whether both came to the same scenes, locks, tokens and loops. */
     public function isSameAs(self $other): bool
     {
         foreach (['scenes', 'ready', 'given', 'loops'] as $found) {
-            if (array_diff_key($this->{$found}, $other->{$found}) !== [] || array_diff_key($other->{$found}, $this->{$found}) !== []) {
+            if (
+                array_diff_key($this->{$found}, $other->{$found}) !== [] ||
+                array_diff_key($other->{$found}, $this->{$found}) !== []
+            ) {
                 return false;
             }
         }
@@ -64,8 +71,14 @@ final readonly class Reach
     /** The same, where how long the ways are is not known. */
     public function withoutLengths(): self
     {
-        $notes = new Notes;
-        [$notes->scenes, $notes->ready, $notes->given, $notes->loops, $notes->unsure] = [$this->scenes, $this->ready, $this->given, $this->loops, $this->unsure];
+        $notes = new Notes();
+        [$notes->scenes, $notes->ready, $notes->given, $notes->loops, $notes->unsure] = [
+            $this->scenes,
+            $this->ready,
+            $this->given,
+            $this->loops,
+            $this->unsure,
+        ];
 
         return new self($this->isComplete, $notes, $this->trap, $this->states, null, null);
     }

@@ -17,8 +17,8 @@ use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
 /**
- * A game without all that no way depends on: words, pictures, hints that do nothing, and reactions that only speak. What its
- * conditions no longer look at can't tell two states apart.
+ * A game without all that no way depends on: words, pictures, hints that do nothing, and reactions that only speak.
+ * What its conditions no longer look at can't tell two states apart.
  */
 final class RouteDocument
 {
@@ -33,8 +33,9 @@ final class RouteDocument
 
     private function __construct(GameDocument $game, ?self $before)
     {
-        // Whether a hint matters may depend on what other hints ask, so that is gone through until nothing new comes up.
-        $observed = new Observed;
+        // Whether a hint matters may depend on what other hints ask, so that is gone through until nothing new comes
+        // up.
+        $observed = new Observed();
         $before = $before === null || self::asksForHints($before->observed) ? null : $before;
         do {
             $seen = count($observed->facts);
@@ -42,7 +43,9 @@ final class RouteDocument
             $scenes = array_map(static function (Scene $scene) use ($before, $observed, $asksForHints): SceneRoutes {
                 $known = $before->scenes[$scene->id] ?? null;
 
-                return $known !== null && $known->scene === $scene && ! $asksForHints ? $known : self::scene($scene, $observed);
+                return $known !== null && $known->scene === $scene && ! $asksForHints
+                    ? $known
+                    : self::scene($scene, $observed);
             }, array_column($game->scenes(), null, 'id'));
             foreach ($scenes as $scene) {
                 self::observe($scene, $observed);
@@ -62,12 +65,18 @@ final class RouteDocument
     /** @return list<Effect> of all reactions that are left */
     public function effects(): array
     {
-        return array_merge([], ...array_values(array_map(static fn (SceneRoutes $scene): array => $scene->effects(), $this->scenes)));
+        return array_merge(
+            [],
+            ...array_values(array_map(static fn (SceneRoutes $scene): array => $scene->effects(), $this->scenes)),
+        );
     }
 
     private static function asksForHints(Observed $observed): bool
     {
-        return array_filter(array_keys($observed->facts), static fn (string $fact): bool => Fact::kindOf($fact) === 'hinted') !== [];
+        return array_filter(
+            array_keys($observed->facts),
+            static fn (string $fact): bool => Fact::kindOf($fact) === 'hinted',
+        ) !== [];
     }
 
     private static function scene(Scene $scene, Observed $observed): SceneRoutes
@@ -96,8 +105,14 @@ final class RouteDocument
         if (array_filter($all, static fn (Thing $one): bool => $one->actions() !== [] || $one->locks() !== []) === []) {
             return null;
         }
-        $conditions = array_merge([], ...array_map(static fn (Thing $one): array => array_values(array_filter($one->conditions())), $all));
-        $lists = array_merge([], ...array_map(static fn (Thing $one): array => self::kept($one->reactions(), $observed), $all));
+        $conditions = array_merge(
+            [],
+            ...array_map(static fn (Thing $one): array => array_values(array_filter($one->conditions())), $all),
+        );
+        $lists = array_merge(
+            [],
+            ...array_map(static fn (Thing $one): array => self::kept($one->reactions(), $observed), $all),
+        );
 
         return new ThingRoutes($thing, $all, $conditions, $lists);
     }
@@ -108,12 +123,26 @@ final class RouteDocument
      */
     private static function kept(array $lists, Observed $observed): array
     {
-        return array_values(array_filter($lists, static fn (ReactionList $list): bool => $list->acts() || ($list->isGate() && $list->fact !== null && $observed->sees($list->fact))));
+        return array_values(
+            array_filter(
+                $lists,
+                static fn (ReactionList $list): bool => $list->acts() ||
+                    ($list->isGate() && $list->fact !== null && $observed->sees($list->fact)),
+            ),
+        );
     }
 
     private static function observe(SceneRoutes $scene, Observed $observed): void
     {
-        foreach ([...$scene->conditions(), ...array_merge([], ...array_map(static fn (ThingRoutes $thing): array => $thing->conditions(), $scene->things))] as $condition) {
+        foreach (
+            [
+                ...$scene->conditions(),
+                ...array_merge(
+                    [],
+                    ...array_map(static fn (ThingRoutes $thing): array => $thing->conditions(), $scene->things),
+                ),
+            ] as $condition
+        ) {
             $condition->observe($observed);
         }
         foreach ($scene->effects() as $effect) {
@@ -146,7 +175,7 @@ final class RouteDocument
         $conditions = [];
         foreach ($lists as $list) {
             foreach ($list->reactions as $reaction) {
-                $reaction->if === null ?: $conditions[] = $reaction->if;
+                $reaction->if === null ?: ($conditions[] = $reaction->if);
             }
         }
 
@@ -178,7 +207,7 @@ final class RouteDocument
         $routes = [];
         foreach ($lists as $list) {
             foreach ($list->reactions as $reaction) {
-                $reaction->go === null ?: $routes[] = $reaction->go;
+                $reaction->go === null ?: ($routes[] = $reaction->go);
             }
         }
 

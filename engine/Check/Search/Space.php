@@ -15,8 +15,8 @@ use Fravel\State\Fact;
 /**
  * The states of a game and what leads from one to another.
  *
- * What comes of an action is asked of Play itself, so the search knows no rules of its own. It is asked once for each source
- * and each reading of the facts it depends on; after that the change is laid over further states.
+ * What comes of an action is asked of Play itself, so the search knows no rules of its own. It is asked once for each
+ * source and each reading of the facts it depends on; after that the change is laid over further states.
  */
 final class Space
 {
@@ -42,17 +42,27 @@ final class Space
     private array $sources = [];
 
     /**
-     * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what wrong
+     * @param  bool  $isMonotone  leave out what can't make a state larger (lowering, hints, tries), and look at what
+     *     wrong
      *                            answers set off by itself, as if any of it could happen whenever the lock may be asked
      */
-    public function __construct(private readonly GameDocument $game, private readonly bool $isMonotone = false, private readonly Effort $effort = new Effort, private ?self $before = null)
-    {
+    public function __construct(
+        private readonly GameDocument $game,
+        private readonly bool $isMonotone = false,
+        private readonly Effort $effort = new Effort(),
+        private ?self $before = null,
+    ) {
         $this->routes = RouteDocument::of($game, $before?->routes);
-        $this->codec = new StateCodec($game, new ObservedState($game, $this->routes), $isMonotone, $before->codec->scenes ?? []);
+        $this->codec = new StateCodec(
+            $game,
+            new ObservedState($game, $this->routes),
+            $isMonotone,
+            $before->codec->scenes ?? [],
+        );
         $this->same = $before === null ? [] : $this->sameAs($before);
         $this->dependence = new Dependence($game, $this->routes, $this->codec);
         $this->goesBack = $this->codec->observed->back !== [];
-        $this->notes = new Notes;
+        $this->notes = new Notes();
         $this->trials = new ActionTrials($game, $this->codec->observed, $isMonotone, $effort);
     }
 
@@ -99,7 +109,8 @@ final class Space
 
     private function after(Change $change, string $state): string
     {
-        $next = $change->additions === [] ? $state & $change->kept | $change->set : $change->apply($state, $this->codec);
+        $next =
+            $change->additions === [] ? ($state & $change->kept) | $change->set : $change->apply($state, $this->codec);
 
         return $this->goesBack ? $this->codec->withoutGoneWays($next) : $next;
     }
@@ -122,7 +133,10 @@ final class Space
     /** @return list<ActionSource> */
     public function sources(string $scene): array
     {
-        return $this->sources[$scene] ??= isset($this->same[$scene]) && isset($this->before->sources[$scene]) ? $this->taken($scene) : $this->findSources($scene);
+        return $this->sources[$scene] ??=
+            isset($this->same[$scene]) && isset($this->before->sources[$scene])
+                ? $this->taken($scene)
+                : $this->findSources($scene);
     }
 
     /** Lets go of the space before: all that can be taken from it has been, or will be learned anew. */
@@ -146,21 +160,38 @@ final class Space
      */
     private function sameAs(self $before): array
     {
-        if ($this->game->language() !== $before->game->language() || $this->game->start() !== $before->game->start() || $this->game->chapters() != $before->game->chapters() || ! $this->codec->continues($before->codec)) {
+        if (
+            $this->game->language() !== $before->game->language() ||
+            $this->game->start() !== $before->game->start() ||
+            $this->game->chapters() != $before->game->chapters() ||
+            ! $this->codec->continues($before->codec)
+        ) {
             return [];
         }
         [$now, $then] = [$this->routes->scenes, $before->routes->scenes];
-        $others = array_filter($now + $then, static fn (SceneRoutes $one): bool => ($now[$one->scene->id] ?? null) !== ($then[$one->scene->id] ?? null));
+        $others = array_filter(
+            $now + $then,
+            static fn (SceneRoutes $one): bool => ($now[$one->scene->id] ?? null) !== ($then[$one->scene->id] ?? null),
+        );
         // A cover that came or went may be lifted from anywhere.
         foreach (array_keys($others) as $id) {
-            foreach ([...($now[$id]->things ?? []), ...($then[$id]->things ?? [])] as $thing) {
+            foreach ([...$now[$id]->things ?? [], ...$then[$id]->things ?? []] as $thing) {
                 if ($thing->lifters() !== []) {
                     return [];
                 }
             }
         }
 
-        return array_fill_keys(array_keys(array_filter($now, static fn (SceneRoutes $one): bool => ! isset($others[$one->scene->id]) && array_intersect_key($before->dependence->matters[$one->scene->id] ?? [], $others) === [])), true);
+        return array_fill_keys(
+            array_keys(
+                array_filter(
+                    $now,
+                    static fn (SceneRoutes $one): bool => ! isset($others[$one->scene->id]) &&
+                        array_intersect_key($before->dependence->matters[$one->scene->id] ?? [], $others) === [],
+                ),
+            ),
+            true,
+        );
     }
 
     /** @return list<ActionSource> */
@@ -170,7 +201,7 @@ final class Space
         $sources = [];
         foreach ($routes->things ?? [] as $thing) {
             $sources[] = $this->ready(new ActionSource($scene, $thing, [], false));
-            array_push($sources, ...($this->isMonotone ? $this->wrongAnswers($scene, $thing) : []));
+            array_push($sources, ...$this->isMonotone ? $this->wrongAnswers($scene, $thing) : []);
         }
         if ($routes !== null && ($routes->next !== [] || $routes->scene->back)) {
             $sources[] = $this->ready(new ActionSource($scene, null, $routes->next, $routes->scene->back));
@@ -183,10 +214,18 @@ final class Space
     private function wrongAnswers(string $scene, ThingRoutes $thing): array
     {
         $wrong = array_filter($thing->lists, static fn (ReactionList $list): bool => $list->on === Trigger::Wrong);
-        $reactions = array_merge([], ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($wrong)));
+        $reactions = array_merge(
+            [],
+            ...array_map(static fn (ReactionList $list): array => $list->reactions, array_values($wrong)),
+        );
         $acting = array_values(array_filter($reactions, static fn (Reaction $reaction): bool => $reaction->acts()));
 
-        return array_map(fn (Reaction $reaction): ActionSource => $this->ready(new ActionSource($scene, $thing, [], false, $reaction)), $acting);
+        return array_map(
+            fn (Reaction $reaction): ActionSource => $this->ready(
+                new ActionSource($scene, $thing, [], false, $reaction),
+            ),
+            $acting,
+        );
     }
 
     /** @param  list<string>  $to  scenes that a way back leads to */
@@ -211,13 +250,13 @@ final class Space
 
     private function learn(ActionSource $source, string $reading): Lesson
     {
-        $notes = new Notes;
+        $notes = new Notes();
         $this->effort->spend(self::LEARNING);
         $time = StateCodec::number($reading, 2);
         $now = $this->codec->times[$time];
         $outcomes = $this->trials->of($source, $this->codec->unpack($reading), $now, $notes);
         $full = $source->falls ? $this->codec->filled($reading, $source->mask) : $reading;
-        $others = $source->falls ? $this->trials->of($source, $this->codec->unpack($full), $now, new Notes) : [];
+        $others = $source->falls ? $this->trials->of($source, $this->codec->unpack($full), $now, new Notes()) : [];
         $changes = [];
         foreach ($outcomes as $place => [$action, $outcome]) {
             $after = $this->codec->pack($outcome->state, $time);

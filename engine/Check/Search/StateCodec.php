@@ -13,14 +13,22 @@ use Fravel\Thing\Thing;
 /**
  * Packs a state of play, as far as the search must tell it from others, into one string, and unpacks it.
  *
- * The string holds the scene (2 bytes), the time (2), each number that is followed (2 each: its place in a list of values)
- * and then one bit for each thing that is held, open, lifted, visited or passed. Comparing, joining and cutting out then are
- * single operations on strings.
+ * The string holds the scene (2 bytes), the time (2), each number that is followed (2 each: its place in a list of
+ * values) and then one bit for each thing that is held, open, lifted, visited or passed. Comparing, joining and cutting
+ * out then are single operations on strings.
  */
 final class StateCodec implements Keeping
 {
     /** Field of a state for each kind of fact that is so or not, and for each that is a number. */
-    private const BITS = ['token' => 'tokens', 'open' => 'open', 'lifted' => 'lifted', 'visited' => 'visited', 'cued' => 'cued', 'decided' => 'decided', 'ruledOut' => 'ruledOut'];
+    private const BITS = [
+        'token' => 'tokens',
+        'open' => 'open',
+        'lifted' => 'lifted',
+        'visited' => 'visited',
+        'cued' => 'cued',
+        'decided' => 'decided',
+        'ruledOut' => 'ruledOut',
+    ];
 
     private const COUNTS = ['tally' => 'tallies', 'tries' => 'tries', 'hinted' => 'hinted'];
 
@@ -42,7 +50,9 @@ final class StateCodec implements Keeping
     /** @var array<string, int> "token:lens", "open:door", … → bit */
     private array $bits = ['ended:' => 0];
 
-    /** @var array<string, int> "tally:points", "tries:door", "pass:door", "hinted:door", "from:hall" → offset in bytes */
+    /**
+     * @var array<string, int> "tally:points", "tries:door", "pass:door", "hinted:door", "from:hall" → offset in bytes
+     */
     private array $numbers = [];
 
     /** @var array<int, list<int|float>> offset → values met so far; the first is 0 */
@@ -63,7 +73,10 @@ final class StateCodec implements Keeping
     /** @var array<string, int> lock → the rule that opens it, where all lead the same way */
     private array $usualPass = [];
 
-    /** Whether a number took more values than can be told apart, or conditions look at something not known here: then nothing is proved. */
+    /**
+     * Whether a number took more values than can be told apart, or conditions look at something not known here: then
+     * nothing is proved.
+     */
     public bool $isOverfull = false;
 
     /** @var array<string, list<string>> thing → facts of its own */
@@ -81,9 +94,14 @@ final class StateCodec implements Keeping
     public readonly int $length;
 
     /** @param  list<string>  $before  scenes in the order of an earlier codec, whose numbers they keep */
-    public function __construct(GameDocument $game, public readonly ObservedState $observed, private readonly bool $isMonotone, array $before = [])
-    {
-        $this->scenes = $before === [] ? $game->sceneIds() : array_values(array_unique([...$before, ...$game->sceneIds()]));
+    public function __construct(
+        GameDocument $game,
+        public readonly ObservedState $observed,
+        private readonly bool $isMonotone,
+        array $before = [],
+    ) {
+        $this->scenes =
+            $before === [] ? $game->sceneIds() : array_values(array_unique([...$before, ...$game->sceneIds()]));
         $this->sceneNumbers = array_flip($this->scenes);
         $this->times = $observed->times();
         $this->follow($game);
@@ -91,7 +109,9 @@ final class StateCodec implements Keeping
         $this->length = $this->head + intdiv(count($this->bits) + 7, 8);
     }
 
-    /** Whether states packed by the other one mean the same here; then it goes on counting where the other one stopped. */
+    /**
+     * Whether states packed by the other one mean the same here; then it goes on counting where the other one stopped.
+     */
     public function continues(self $other): bool
     {
         foreach (['bits', 'numbers', 'caps', 'usualPass', 'times', 'kept', 'isOverfull', 'isMonotone'] as $part) {
@@ -99,7 +119,10 @@ final class StateCodec implements Keeping
                 return false;
             }
         }
-        if (! $this->observed->isLike($other->observed) || array_slice($this->scenes, 0, count($other->scenes)) !== $other->scenes) {
+        if (
+            ! $this->observed->isLike($other->observed) ||
+            array_slice($this->scenes, 0, count($other->scenes)) !== $other->scenes
+        ) {
             return false;
         }
         [$this->values, $this->places] = [$other->values, $other->places];
@@ -121,7 +144,9 @@ final class StateCodec implements Keeping
             }
         }
 
-        return pack('nn', $this->sceneNumbers[$state->scene] ?? 0, $time).($numbers === [] ? '' : pack('n*', ...$numbers)).pack('C*', ...$bytes);
+        return pack('nn', $this->sceneNumbers[$state->scene] ?? 0, $time).
+            ($numbers === [] ? '' : pack('n*', ...$numbers)).
+            pack('C*', ...$bytes);
     }
 
     public function unpack(string $packed): PlayState
@@ -144,10 +169,13 @@ final class StateCodec implements Keeping
             $fields[$field] = $numbers[$kind];
         }
 
-        return PlayState::fromArray($fields + [
-            'passes' => array_map(static fn (int|float $rule): int => (int) $rule - 1, $numbers['pass']) + array_intersect_key($this->usualPass, array_flip($held['open'])),
-            'from' => array_map(fn (int|float $scene): string => $this->scenes[(int) $scene - 1], $numbers['from']),
-        ]);
+        return PlayState::fromArray(
+            $fields + [
+                'passes' => array_map(static fn (int|float $rule): int => (int) $rule - 1, $numbers['pass']) +
+                    array_intersect_key($this->usualPass, array_flip($held['open'])),
+                'from' => array_map(fn (int|float $scene): string => $this->scenes[(int) $scene - 1], $numbers['from']),
+            ],
+        );
     }
 
     /** @return list<string> facts of its own that a thing, and those inside it, are followed by */
@@ -210,7 +238,7 @@ final class StateCodec implements Keeping
         if (isset($this->bits[$fact])) {
             $bit = $this->bits[$fact];
             $at = $this->head + ($bit >> 3);
-            $mask[$at] = chr(ord($mask[$at]) | 1 << ($bit & 7));
+            $mask[$at] = chr(ord($mask[$at]) | (1 << ($bit & 7)));
         } elseif (isset($this->numbers[$fact])) {
             $mask[$this->numbers[$fact]] = $mask[$this->numbers[$fact] + 1] = "\xFF";
         }
@@ -243,7 +271,7 @@ final class StateCodec implements Keeping
     /** The state with all set that the mask leaves open: bits, and numbers at 1. */
     public function filled(string $packed, string $mask): string
     {
-        $packed |= str_repeat("\0", $this->head).str_repeat("\xFF", $this->length - $this->head) & ~$mask;
+        $packed |= (str_repeat("\0", $this->head).str_repeat("\xFF", $this->length - $this->head)) & ~$mask;
         foreach (array_keys($this->followed) as $offset) {
             $packed = $mask[$offset] === "\0" ? $this->with($packed, $offset, 1) : $packed;
         }
@@ -345,7 +373,7 @@ final class StateCodec implements Keeping
         match (true) {
             isset(self::BITS[Fact::kindOf($fact)]) => $this->addBit($fact),
             isset(self::COUNTS[Fact::kindOf($fact)]) => $this->addNumber($fact, $this->observed->most($fact)),
-            default => $this->isOverfull = true,
+            default => ($this->isOverfull = true),
         };
     }
 
@@ -393,7 +421,11 @@ final class StateCodec implements Keeping
     /** @return iterable<int> the bits that are set */
     private function bitsOf(string $packed): iterable
     {
-        for ($at = $this->head + strspn($packed, "\0", $this->head); $at < $this->length; $at += 1 + strspn($packed, "\0", $at + 1)) {
+        for (
+            $at = $this->head + strspn($packed, "\0", $this->head);
+            $at < $this->length;
+            $at += 1 + strspn($packed, "\0", $at + 1)
+        ) {
             for ($byte = ord($packed[$at]), $bit = 8 * ($at - $this->head); $byte > 0; $byte >>= 1, $bit++) {
                 if (($byte & 1) === 1 && isset($this->names[$bit])) {
                     yield $bit;

@@ -39,7 +39,9 @@ final readonly class ThingRoutes
     /** @return list<string> locks that lift it */
     public function lifters(): array
     {
-        return array_values(array_filter(array_map(static fn (Thing $thing): ?string => $thing->liftedBy(), $this->all)));
+        return array_values(
+            array_filter(array_map(static fn (Thing $thing): ?string => $thing->liftedBy(), $this->all)),
+        );
     }
 
     /** @return list<string> locks that can be opened by it */

@@ -14,11 +14,12 @@ use Fravel\Edit\DocumentPath;
 use Fravel\Thing\Things;
 
 /**
- * Going back, told without remembering who came from where: that alone would make as many states as there are orders of rooms.
+ * Going back, told without remembering who came from where: that alone would make as many states as there are orders of
+ * rooms.
  *
- * Where only one scene leads to another, going back from there is a way like any other. Where several do, the game is looked
- * at twice: without those ways back, which is less than students can do, and with a way back to each of them, which is more.
- * What both agree on is so.
+ * Where only one scene leads to another, going back from there is a way like any other. Where several do, the game is
+ * looked at twice: without those ways back, which is less than students can do, and with a way back to each of them,
+ * which is more. What both agree on is so.
  *
  * @internal
  */
@@ -37,11 +38,17 @@ final readonly class WaysBack
     public static function in(GameDocument $game): ?self
     {
         $scenes = DocumentPath::entries($game->document, 'scenes');
-        if (! str_contains(serialize($scenes), '"'.Route::BACK.'"') && array_filter(array_column($scenes, 'back')) === []) {
+        if (
+            ! str_contains(serialize($scenes), '"'.Route::BACK.'"') &&
+            array_filter(array_column($scenes, 'back')) === []
+        ) {
             return null;
         }
         $choices = self::choicesBack($game);
-        $back = $choices === null ? [] : array_filter($scenes, static fn (array $scene): bool => self::leadsBack($scene, $choices));
+        $back =
+            $choices === null
+                ? []
+                : array_filter($scenes, static fn (array $scene): bool => self::leadsBack($scene, $choices));
         if ($choices === null || $back === []) {
             return null;
         }
@@ -61,21 +68,38 @@ final readonly class WaysBack
             }
         }
 
-        return new self(GameDocument::of(['scenes' => $less] + $game->document), GameDocument::of(['scenes' => $more] + $game->document), $open);
+        return new self(
+            GameDocument::of(['scenes' => $less] + $game->document),
+            GameDocument::of(['scenes' => $more] + $game->document),
+            $open,
+        );
     }
 
-    /** @return array<string, bool>|null choices that do nothing but lead back → whether they are always there; null where anything else leads back */
+    /**
+     * @return array<string, bool>|null choices that do nothing but lead back → whether they are always there; null
+     *     where anything else leads back
+     */
     private static function choicesBack(GameDocument $game): ?array
     {
         $choices = [];
         foreach ($game->scenes() as $scene) {
-            $lists = [new ReactionList($scene->id, '', Trigger::Arrive, [...$scene->refused, ...$scene->arrive, ...$scene->next])];
+            $lists = [
+                new ReactionList($scene->id, '', Trigger::Arrive, [
+                    ...$scene->refused,
+                    ...$scene->arrive,
+                    ...$scene->next,
+                ]),
+            ];
             foreach (Things::flattened($scene->things) as $thing) {
                 $reactions = $thing->reactions();
                 if (! SceneRoutes::hasBack($reactions)) {
                     continue;
                 }
-                if ($thing->actions() !== [['choose' => $thing->id]] || ! self::isPlain($reactions) || ! in_array($thing, $scene->things, true)) {
+                if (
+                    $thing->actions() !== [['choose' => $thing->id]] ||
+                    ! self::isPlain($reactions) ||
+                    ! in_array($thing, $scene->things, true)
+                ) {
                     return null;
                 }
                 $choices[$thing->id] = $thing->common->if === null;
@@ -111,7 +135,8 @@ final readonly class WaysBack
      */
     private static function isAlwaysThere(array $scene, array $choices): bool
     {
-        return ($scene['back'] ?? false) === true || array_filter(array_intersect_key($choices, self::idsIn($scene))) !== [];
+        return ($scene['back'] ?? false) === true ||
+            array_filter(array_intersect_key($choices, self::idsIn($scene))) !== [];
     }
 
     /**
@@ -130,7 +155,12 @@ final readonly class WaysBack
      */
     private static function without(array $scene, array $choices): array
     {
-        $things = array_values(array_filter(DocumentPath::entries($scene, 'things'), static fn (array $thing): bool => ! isset($choices[$thing['id'] ?? ''])));
+        $things = array_values(
+            array_filter(
+                DocumentPath::entries($scene, 'things'),
+                static fn (array $thing): bool => ! isset($choices[$thing['id'] ?? '']),
+            ),
+        );
 
         return ['back' => false, 'things' => $things] + $scene;
     }
@@ -142,7 +172,15 @@ final readonly class WaysBack
      */
     private static function with(array $scene, array $to, string $stem): array
     {
-        $ways = array_map(static fn (string $one, int $way): array => ['id' => "{$stem}-{$way}", 'kind' => 'choice', 'react' => [['go' => $one]]], $to, array_keys($to));
+        $ways = array_map(
+            static fn (string $one, int $way): array => [
+                'id' => "{$stem}-{$way}",
+                'kind' => 'choice',
+                'react' => [['go' => $one]],
+            ],
+            $to,
+            array_keys($to),
+        );
 
         return ['things' => [...DocumentPath::entries($scene, 'things'), ...$ways]] + $scene;
     }

@@ -1,5 +1,5 @@
 import { t } from '../lib/catalogue.js';
-import { el, icon } from '../lib/dom.js';
+import { el, icon, svg } from '../lib/dom.js';
 import { nearer, stayingBeside } from './look.js';
 
 /**
@@ -39,13 +39,22 @@ function press(key) {
             : (field.value + key.dataset.digit).slice(0, Number(field.dataset.digits));
 }
 
-/** Outlines that a style sheet can't know, and the tools that only a small screen needs. */
+/**
+ * Lets an area be pressed inside its outline alone: a drawn polygon over it takes what is pressed and hands it on. A clip
+ * path would do the same, but WebKit looks for taps on what it clips somewhere else.
+ */
+function outlined(area) {
+    const room = area.closest('foreignObject');
+    if (room.nextElementSibling) return;
+    const [x, y, width, height] = ['x', 'y', 'width', 'height'].map((name) => Number(room.getAttribute(name)));
+    const points = JSON.parse(area.dataset.points).map(([across, down]) => [x + across * width, y + down * height]);
+    room.classList.add('stage-outlined');
+    room.after(svg('polygon', { class: 'stage-outline', points: points.join(' '), onclick: () => area.click() }));
+}
+
+/** What a style sheet can't know, and the tools that only a small screen needs. */
 function dressStage() {
-    for (const area of document.querySelectorAll('.stage [data-points]')) {
-        area.style.clipPath = `polygon(${JSON.parse(area.dataset.points)
-            .map(([x, y]) => `${100 * x}% ${100 * y}%`)
-            .join(',')})`;
-    }
+    document.querySelectorAll('.stage [data-points]').forEach(outlined);
     document.querySelectorAll('.things > [data-stays] img, .said img').forEach(nearer);
     document.querySelectorAll('[data-pad]').forEach((pad) => {
         pad.hidden = false;

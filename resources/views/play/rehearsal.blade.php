@@ -4,7 +4,7 @@
     @if (session('status'))
         <p class="notice rehearsal-said" role="status">{{ session('status') }}</p>
     @endif
-    <main class="play grid place-items-center p-4">
+    <main class="play phone grid place-items-center p-4">
         <iframe src="{{ route('rehearsal.show', $game, false) }}?framed=1" title="{{ __('rehearsal.onPhone') }}"
             class="box-content h-[min(844px,calc(100vh-6rem))] w-[390px] rounded-2xl border-9 border-rim bg-paper"></iframe>
     </main>

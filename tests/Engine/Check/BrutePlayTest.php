@@ -31,7 +31,12 @@ it('proves of games of every kind what playing them in every way shows', functio
 it('never calls out of reach what somebody got to', function (int $seed): void {
     $game = GameDocument::of((new RandomGames($seed, true, 2))->document());
     $brute = new BrutePlayer($game, ['yes', 'no', 'maybe', '7', '5'], 150);
-    $wrong = array_filter(Check::of($game, 3000)->findings, static fn (Finding $finding): bool => $finding->severity === Severity::Error && in_array($finding->code, ['scene.unreachable', 'ending.unreachable'], true) && isset($brute->scenes[$finding->where[0]]));
+    $wrong = array_filter(
+        Check::of($game, 3000)->findings,
+        static fn (Finding $finding): bool => $finding->severity === Severity::Error && in_array(
+            $finding->code, ['scene.unreachable', 'ending.unreachable'], true,
+        ) && isset($brute->scenes[$finding->where[0]]),
+    );
 
     expect($wrong)->toBe([]);
 })->with(range(200, 212));

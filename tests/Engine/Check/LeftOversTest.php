@@ -21,8 +21,21 @@ it('finds locks whose opening leads to an open end', function (array $lock, arra
     'a question without a route' => [LeftOversCases::leftLock([]), []],
     'stays on purpose' => [LeftOversCases::leftLock(['go' => '@stay']), []],
     'gives something' => [LeftOversCases::leftLock(['go' => '', 'do' => [['give' => 'key']]]), []],
-    'does something when entered again' => [LeftOversCases::leftLock(['go' => ''], ['opened' => [['go' => 'end']]]), []],
-    'only another verdict is open-ended' => [LeftOversCases::leftLock(['go' => '@stay'], ['rules' => [['match' => ['equals' => ['x']], 'verdict' => 'almost', 'go' => ''], ['match' => ['equals' => ['gull']], 'verdict' => 'open', 'go' => '@stay']]]), []],
+    'does something when entered again' => [
+        LeftOversCases::leftLock(['go' => ''], ['opened' => [['go' => 'end']]]), [],
+    ],
+    'only another verdict is open-ended' => [
+        LeftOversCases::leftLock(
+            ['go' => '@stay'],
+            [
+                'rules' => [
+                    ['match' => ['equals' => ['x']], 'verdict' => 'almost', 'go' => ''],
+                    ['match' => ['equals' => ['gull']], 'verdict' => 'open', 'go' => '@stay'],
+                ],
+            ],
+        ),
+        [],
+    ],
 ]);
 
 it('leaves a lock alone that something depends on', function (): void {

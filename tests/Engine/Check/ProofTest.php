@@ -25,7 +25,12 @@ it('never proves what going through every state disproves', function (int $seed)
 })->with(range(1, 150));
 
 it('leads by its actions into the trap it names', function (): void {
-    $traps = array_filter(array_map(static fn (int $seed): ?array => Exploration::of(ProofCases::risingGame($seed), 20_000)->trap, array_combine(range(1, 60), range(1, 60))));
+    $traps = array_filter(
+        array_map(
+            static fn (int $seed): ?array => Exploration::of(ProofCases::risingGame($seed), 20_000)->trap,
+            array_combine(range(1, 60), range(1, 60)),
+        ),
+    );
 
     expect(count($traps))->toBeGreaterThan(10);
     foreach ($traps as $seed => $trap) {
@@ -50,13 +55,23 @@ it('knows when more may be less', function (array $change): void {
 })->with([
     'something is taken' => [['scenes' => [1 => ['things' => [0 => ['react' => ['do' => [['take' => 'lamp']]]]]]]]],
     'something must not be' => [['scenes' => [2 => ['needs' => ['not' => ['has' => 'lamp']]]]]],
-    'the way depends on where one came from' => [['scenes' => [1 => ['things' => [0 => ['react' => ['go' => '@back']]]]]]],
-    'a wrong answer takes something' => [['scenes' => [0 => ['things' => [1 => ['otherwise' => [['do' => [['take' => 'lamp']]]]]]]]]],
+    'the way depends on where one came from' => [[
+        'scenes' => [1 => ['things' => [0 => ['react' => ['go' => '@back']]]]],
+    ]],
+    'a wrong answer takes something' => [[
+        'scenes' => [0 => ['things' => [1 => ['otherwise' => [['do' => [['take' => 'lamp']]]]]]]],
+    ]],
 ]);
 
 it('tells ways back apart by where they lead', function (): void {
     $game = Games::of([
-        ['id' => 'a', 'things' => [Games::choice('to-b', ['go' => 'b']), Games::choice('to-s', ['go' => 's']), Games::choice('out', ['go' => 'end'])]],
+        [
+            'id' => 'a',
+            'things' => [
+                Games::choice('to-b', ['go' => 'b']), Games::choice('to-s', ['go' => 's']),
+                Games::choice('out', ['go' => 'end']),
+            ],
+        ],
         ['id' => 'b', 'things' => [Games::choice('b-to-s', ['go' => 's'])]],
         ['id' => 's', 'back' => true],
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
@@ -70,12 +85,27 @@ it('tells ways back apart by where they lead', function (): void {
 it('tells ways back apart also where something is counted', function (array $order): void {
     $rooms = [
         'b' => ['id' => 'b', 'things' => [Games::choice('b-to-s', ['go' => 's'])]],
-        'c' => ['id' => 'c', 'things' => [Games::choice('c-to-s', ['go' => 's']), Games::choice('c-out', ['go' => 'end'])]],
-        'd' => ['id' => 'd', 'things' => [Games::choice('d-to-s', ['go' => 's']), Games::choice('d-out', ['go' => 'end'])]],
+        'c' => [
+            'id' => 'c', 'things' => [Games::choice('c-to-s', ['go' => 's']), Games::choice('c-out', ['go' => 'end'])],
+        ],
+        'd' => [
+            'id' => 'd', 'things' => [Games::choice('d-to-s', ['go' => 's']), Games::choice('d-out', ['go' => 'end'])],
+        ],
     ];
-    $ways = array_map(static fn (string $room): array => Games::choice("to-{$room}", ['go' => $room, 'do' => [['add' => 'n', 'by' => 1]]]), $order);
+    $ways = array_map(
+        static fn (string $room): array => Games::choice(
+            "to-{$room}", ['go' => $room, 'do' => [['add' => 'n', 'by' => 1]]],
+        ),
+        $order,
+    );
     $game = Games::of([
-        ['id' => 'a', 'things' => [...$ways, ['if' => ['tally' => 'n', 'is' => '>=', 'value' => 9]] + Games::choice('never', ['go' => 'end'])]],
+        [
+            'id' => 'a',
+            'things' => [
+                ...$ways,
+                ['if' => ['tally' => 'n', 'is' => '>=', 'value' => 9]] + Games::choice('never', ['go' => 'end']),
+            ],
+        ],
         ...array_map(static fn (string $room): array => $rooms[$room], $order),
         ['id' => 's', 'back' => true],
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
@@ -83,7 +113,9 @@ it('tells ways back apart also where something is counted', function (array $ord
 
     expect(Monotony::holdsIn($game))->toBeTrue()->and(Dominance::prove($game, 3000))->toBeNull()
         ->and(Exploration::of($game, 3000)->trap['scene'])->toBe('b');
-})->with([[['b', 'c', 'd']], [['b', 'd', 'c']], [['c', 'b', 'd']], [['c', 'd', 'b']], [['d', 'b', 'c']], [['d', 'c', 'b']]]);
+})->with([
+    [['b', 'c', 'd']], [['b', 'd', 'c']], [['c', 'b', 'd']], [['c', 'd', 'b']], [['d', 'b', 'c']], [['d', 'c', 'b']],
+]);
 
 it('knows the demo game as one in which more is never less', function (): void {
     $document = Json::readObject((string) file_get_contents(dirname(__DIR__, 3).'/database/demo/dark-lamp/game.json'));

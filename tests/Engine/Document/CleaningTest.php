@@ -33,10 +33,15 @@ it('leaves alone what a switch says matters', function (string $text, array $swi
     'space' => ['a  b', ['space' => false], 'a  b'],
     'no space at all' => ['a  b c', ['space' => 'none'], 'abc'],
     'width' => ['ａ', ['width' => false], 'ａ'],
-    'all of them' => ['  É-x ', ['case' => false, 'accents' => false, 'punctuation' => false, 'space' => false, 'width' => false], 'É-x'],
+    'all of them' => [
+        '  É-x ', ['case' => false, 'accents' => false, 'punctuation' => false, 'space' => false, 'width' => false],
+        'É-x',
+    ],
 ]);
 
-it('drops a leading article of the language, and only when asked', function (string $text, string $language, string $clean): void {
+it('drops a leading article of the language, and only when asked', function (
+    string $text, string $language, string $clean,
+): void {
     expect(CleaningCases::cleaned($text, ['articles' => true], $language))->toBe($clean)
         ->and(CleaningCases::cleaned('the lamp'))->toBe('the lamp');
 })->with([
@@ -77,7 +82,8 @@ it('compares nothing that nobody can see, whatever the switches say', function (
     $cleaning = Cleaning::read(Fravel\Support\Node::root($switches));
 
     expect($cleaning->clean($typed))->toBe($cleaning->clean('lamp'))->and(Cleaning::trim("{$typed} "))->toBe('lamp');
-})->with(["la\u{200B}mp", "\u{FEFF}lamp", "lamp\u{2060}", "\u{202A}lamp\u{202C}", "la\u{AD}mp", "\u{200E} lamp"])->with([[[]], [['case' => false, 'space' => false, 'accents' => false, 'punctuation' => false, 'width' => false]]]);
+})->with(["la\u{200B}mp", "\u{FEFF}lamp", "lamp\u{2060}", "\u{202A}lamp\u{202C}", "la\u{AD}mp", "\u{200E} lamp"])
+    ->with([[[]], [['case' => false, 'space' => false, 'accents' => false, 'punctuation' => false, 'width' => false]]]);
 
 it('takes an answer of nothing but what nobody can see for blank', function (): void {
     $lock = Fravel\Thing\Lock::read(Fravel\Support\Node::root(Tests\Support\Games::lock('l', 'x')));
@@ -88,5 +94,6 @@ it('takes an answer of nothing but what nobody can see for blank', function (): 
 it('keeps what binds signs where a text stands as it is, and compares without', function (): void {
     $family = "👩\u{200D}🚀";
 
-    expect(Cleaning::trim($family))->toBe($family)->and(Cleaning::usual()->clean($family))->toBe(Cleaning::usual()->clean('👩🚀'));
+    expect(Cleaning::trim($family))->toBe($family)->and(Cleaning::usual()->clean($family))
+        ->toBe(Cleaning::usual()->clean('👩🚀'));
 });

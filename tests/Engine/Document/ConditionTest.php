@@ -43,8 +43,17 @@ it('holds or not', function (array $condition, bool $holds): void {
 ]);
 
 it('lets what must lead, and never what never may', function (array $decided, array $ruledOut, ?string $leader): void {
-    $play = array_reduce($ruledOut, fn (PlayState $state, string $id): PlayState => $state->ruleOut($id), array_reduce($decided, fn (PlayState $state, string $id): PlayState => $state->decide($id), PlayState::begin(['bold' => 2, 'calm' => 3, 'wise' => -1], 1, 0)));
-    $leads = fn (string $tally): bool => Conditions::read(Node::root(['leads' => $tally, 'among' => ['bold', 'calm', 'wise']]))->holds($play, 0);
+    $play = array_reduce(
+        $ruledOut, fn (PlayState $state, string $id): PlayState => $state->ruleOut($id),
+        array_reduce(
+            $decided, fn (PlayState $state, string $id): PlayState => $state->decide($id),
+            PlayState::begin(['bold' => 2, 'calm' => 3, 'wise' => -1], 1, 0),
+        ),
+    );
+    $leads = fn (string $tally): bool => Conditions::read(
+        Node::root(['leads' => $tally, 'among' => ['bold', 'calm', 'wise']]),
+    )
+        ->holds($play, 0);
 
     expect(array_values(array_filter(['bold', 'calm', 'wise'], $leads)))->toBe($leader === null ? [] : [$leader]);
 })->with([

@@ -19,7 +19,9 @@ use Tests\Support\Games;
 
 it('finds slips as the whole table does', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
-    $word = fn (): string => implode('', array_map(fn (): string => ['a', 'b', 'c', 'é'][$dice->getInt(0, 3)], range(0, $dice->getInt(0, 9))));
+    $word = fn (): string => implode(
+        '', array_map(fn (): string => ['a', 'b', 'c', 'é'][$dice->getInt(0, 3)], range(0, $dice->getInt(0, 9))),
+    );
     $plain = Cleaning::read(Fravel\Support\Node::root(['accents' => false]));
     $slipped = function (string $word) use ($dice): string {
         $letters = mb_str_split($word);
@@ -38,29 +40,45 @@ it('finds slips as the whole table does', function (int $seed): void {
     foreach (range(1, 60) as $try) {
         [$wanted, $edits] = [$word(), $dice->getInt(0, 4)];
         $given = $dice->getInt(0, 3) === 0 ? $word() : $slipped($wanted);
-        expect((new Close($wanted, $edits))->matches(new Answer($given, $plain)))->toBe(CostCases::alignment($given, $wanted) <= $edits, "{$given} for {$wanted} with {$edits}");
+        expect((new Close($wanted, $edits))->matches(new Answer($given, $plain)))
+            ->toBe(CostCases::alignment($given, $wanted) <= $edits, "{$given} for {$wanted} with {$edits}");
     }
 })->with(range(1, 12));
 
 it('finds what is like as going through all ways does', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
-    $word = fn (array $signs, int $most): string => implode('', array_map(fn (): string => $signs[$dice->getInt(0, count($signs) - 1)], range(1, $dice->getInt(1, $most))));
+    $word = fn (array $signs, int $most): string => implode(
+        '', array_map(fn (): string => $signs[$dice->getInt(0, count($signs) - 1)], range(1, $dice->getInt(1, $most))),
+    );
     foreach (range(1, 60) as $try) {
         [$like, $given] = [$word(['a', 'b', '*', '?', 'é'], 6), $word(['a', 'b', 'é'], 8)];
         $plain = Cleaning::read(Fravel\Support\Node::root(['accents' => false]));
-        expect((new Like($like))->matches(new Answer($given, $plain)))->toBe(CostCases::isLike($given, $like), "{$given} like {$like}");
+        expect((new Like($like))->matches(new Answer($given, $plain)))
+            ->toBe(CostCases::isLike($given, $like), "{$given} like {$like}");
     }
 })->with(range(1, 12));
 
 it('finds a phrase as whole words', function (string $phrase, string $given, bool $is): void {
-    expect((new Has([$phrase]))->matches(new Answer($given, Cleaning::read(Fravel\Support\Node::root(['accents' => false])))))->toBe($is);
+    expect(
+        (new Has([$phrase]))
+            ->matches(new Answer($given, Cleaning::read(Fravel\Support\Node::root(['accents' => false])))),
+    )->toBe($is);
 })->with([
-    ['tide', 'The tide comes', true], ['tide', 'tides', false], ['tide', 'untide', false], ['tide', 'tides and tide', true], ['é', 'aé', false], ['é', 'a é', true], ['ide', 'éide', false],
-    ['ide', 'ide𝐀', false], ['日', '日本', false], ['tide', 'tide', true], ['a b', 'a b c', true], ['', 'x', false], ['a', 'a1', false],
+    ['tide', 'The tide comes', true], ['tide', 'tides', false], ['tide', 'untide', false],
+    ['tide', 'tides and tide', true], ['é', 'aé', false], ['é', 'a é', true], ['ide', 'éide', false],
+    ['ide', 'ide𝐀', false], ['日', '日本', false], ['tide', 'tide', true], ['a b', 'a b c', true], ['', 'x', false],
+    ['a', 'a1', false],
 ]);
 
 it('takes no time to speak of for the worst that may be written', function (array $match, string $given): void {
-    $game = Games::of([['id' => 'a', 'things' => [['input' => ['type' => 'long'], 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('l', '')]]]);
+    $game = Games::of([[
+        'id' => 'a',
+        'things' => [
+            [
+                'input' => ['type' => 'long'], 'rules' => [['match' => $match, 'verdict' => 'open']],
+            ] + Games::lock('l', ''),
+        ],
+    ]]);
     gc_collect_cycles();
     $before = hrtime(true);
     Playing::act($game, Playing::start($game, 1, 0)->state, Action::of(['answer' => 'l', 'with' => $given]), 0);
@@ -68,21 +86,45 @@ it('takes no time to speak of for the worst that may be written', function (arra
     // Three hundred times what it takes: a matter of kind, not of the machine.
     expect((hrtime(true) - $before) / 1e9)->toBeLessThan(3.0);
 })->with([
-    'slips of twenty thousand letters' => [['close' => str_repeat('ab', 10_000), 'edits' => 10], str_repeat('ba', 10_000)],
+    'slips of twenty thousand letters' => [
+        ['close' => str_repeat('ab', 10_000), 'edits' => 10], str_repeat('ba', 10_000),
+    ],
     'two hundred stars' => [['like' => str_repeat('a*', 200).'b'], str_repeat('a', 20_000)],
     'stars between signs of any kind' => [['like' => str_repeat('?*a?', 100).'b'], str_repeat('a', 20_000)],
     'a phrase of 75 kB' => [['has' => [str_repeat('word ', 15_000)]], str_repeat('word ', 4000)],
 ]);
 
 it('weighs what a lock asks, and refuses what would make students wait', function (array $rules, bool $isHeavy): void {
-    $problems = Validation::ofShape(Games::document([['id' => 'a', 'things' => [['rules' => $rules] + Games::lock('l', '')]]]));
+    $problems = Validation::ofShape(
+        Games::document([['id' => 'a', 'things' => [['rules' => $rules] + Games::lock('l', '')]]]),
+    );
 
     expect(array_column($problems, 'code'))->toBe($isHeavy ? ['lock.heavy'] : []);
 })->with([
-    'three hundred answers' => [[['match' => ['equals' => array_map(fn (int $n): string => "answer {$n}", range(1, 300))], 'verdict' => 'open']], false],
-    'fifty rules for slips' => [array_map(fn (int $n): array => ['match' => ['close' => "a longer word {$n}", 'edits' => 2], 'verdict' => 'open'], range(1, 50)), false],
-    'two hundred rules for slips of two hundred letters' => [array_fill(0, 200, ['match' => ['close' => str_repeat('x', 200), 'edits' => 10], 'verdict' => 'open']), true],
-    'a hundred patterns within each other' => [[['match' => ['any' => array_fill(0, 10, ['all' => array_fill(0, 10, ['pattern' => 'a+'])])], 'verdict' => 'open']], true],
+    'three hundred answers' => [
+        [[
+            'match' => ['equals' => array_map(fn (int $n): string => "answer {$n}", range(1, 300))],
+            'verdict' => 'open',
+        ]],
+        false,
+    ],
+    'fifty rules for slips' => [
+        array_map(
+            fn (int $n): array => ['match' => ['close' => "a longer word {$n}", 'edits' => 2], 'verdict' => 'open'],
+            range(1, 50),
+        ),
+        false,
+    ],
+    'two hundred rules for slips of two hundred letters' => [
+        array_fill(0, 200, ['match' => ['close' => str_repeat('x', 200), 'edits' => 10], 'verdict' => 'open']), true,
+    ],
+    'a hundred patterns within each other' => [
+        [[
+            'match' => ['any' => array_fill(0, 10, ['all' => array_fill(0, 10, ['pattern' => 'a+'])])],
+            'verdict' => 'open',
+        ]],
+        true,
+    ],
 ]);
 
 it('weighs more for longer answers', function (): void {
@@ -92,7 +134,19 @@ it('weighs more for longer answers', function (): void {
 });
 
 it('reads no number past all bounds', function (array $part): void {
-    $document = Games::document([['id' => 'a', 'things' => [Games::choice('on', $part), ['if' => $part['if'] ?? null, 'rules' => [['match' => $part['match'] ?? ['anything' => true], 'verdict' => 'open']]] + Games::lock('l', '')]]], ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => $part['start'] ?? 0]]]);
+    $document = Games::document(
+        [[
+            'id' => 'a',
+            'things' => [
+                Games::choice('on', $part),
+                [
+                    'if' => $part['if'] ?? null,
+                    'rules' => [['match' => $part['match'] ?? ['anything' => true], 'verdict' => 'open']],
+                ] + Games::lock('l', ''),
+            ],
+        ]],
+        ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => $part['start'] ?? 0]]],
+    );
 
     expect(array_column(Validation::ofShape($document), 'code'))->toContain('shape.wrong');
 })->with([
@@ -105,11 +159,15 @@ it('reads no number past all bounds', function (array $part): void {
 ]);
 
 it('refuses an action that counts further than numbers go', function (): void {
-    $game = Games::of([['id' => 'a', 'things' => [Games::choice('more', ['do' => [['add' => 'n', 'by' => 1e308]]])]]], ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1e308]]]);
+    $game = Games::of(
+        [['id' => 'a', 'things' => [Games::choice('more', ['do' => [['add' => 'n', 'by' => 1e308]]])]]],
+        ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 1e308]]],
+    );
     $state = Playing::start($game, 1, 0)->state;
     $outcome = Playing::act($game, $state, Action::of(['choose' => 'more']), 0);
 
-    expect($outcome->isRefused())->toBeTrue()->and($outcome->state)->toBe($state)->and($outcome->eventList()[0][1])->toBe('tally.overflow');
+    expect($outcome->isRefused())->toBeTrue()->and($outcome->state)->toBe($state)
+        ->and($outcome->eventList()[0][1])->toBe('tally.overflow');
 });
 
 it('reads no JSON with a number that can’t be written back', function (string $json): void {
@@ -117,7 +175,10 @@ it('reads no JSON with a number that can’t be written back', function (string 
 })->with(['{"future": 1e999}', '[[-1e999]]', '1e400']);
 
 it('fills no text up to more than can be shown', function (): void {
-    $game = Games::of([['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=long}', 5000)]]]], ['tokens' => [['id' => 'long', 'name' => str_repeat('é', 100_000), 'kind' => 'item']]]);
+    $game = Games::of(
+        [['id' => 'a', 'things' => [['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=long}', 5000)]]]],
+        ['tokens' => [['id' => 'long', 'name' => str_repeat('é', 100_000), 'kind' => 'item']]],
+    );
     $shown = Fravel\Play\View::of($game, Playing::start($game, 1, 0)->state, 0)->things[0]['md'];
 
     expect(substr_count($shown, 'é'))->toBe(500 * 300)->and(substr_count($shown, '{=long}'))->toBe(4500);

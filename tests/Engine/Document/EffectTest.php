@@ -8,11 +8,19 @@ use Fravel\Support\Node;
 use Tests\Support\Games;
 
 it('changes a play and is told as an event', function (array $effect, array $events): void {
-    $game = Games::of([['id' => 'a', 'chapter' => 'one', 'things' => [Games::lock('l', 'x'), ['id' => 'lid', 'kind' => 'cover']]], ['id' => 'b', 'things' => [Games::lock('other', 'x')]]], ['chapters' => [['id' => 'one', 'title' => 'One']]]);
-    $before = PlayState::begin(['points' => 3], 1, 0)->give('held')->openLock('l')->openLock('other')->lift('lid')->countTry('l', Verdict::Wrong)->decide('sure')->ruleOut('gone');
+    $game = Games::of(
+        [
+            ['id' => 'a', 'chapter' => 'one', 'things' => [Games::lock('l', 'x'), ['id' => 'lid', 'kind' => 'cover']]],
+            ['id' => 'b', 'things' => [Games::lock('other', 'x')]],
+        ],
+        ['chapters' => [['id' => 'one', 'title' => 'One']]],
+    );
+    $before = PlayState::begin(['points' => 3], 1, 0)->give('held')->openLock('l')->openLock('other')->lift('lid')
+        ->countTry('l', Verdict::Wrong)->decide('sure')->ruleOut('gone');
     $after = Effects::listed(Node::root(['do' => [$effect]]), 'do')[0]->apply($before, $game);
 
-    expect(array_map(static fn (Event $event): array => $event->toArray(), Event::between($before, $after)))->toBe($events);
+    expect(array_map(static fn (Event $event): array => $event->toArray(), Event::between($before, $after)))
+        ->toBe($events);
 })->with([
     [['give' => 'new'], [['given', 'new']]],
     [['give' => 'held'], []],
@@ -37,9 +45,17 @@ it('changes a play and is told as an event', function (array $effect, array $eve
 ]);
 
 it('forgets a chapter whole and nothing else', function (): void {
-    $game = Games::of([['id' => 'a', 'chapter' => 'one', 'things' => [Games::lock('l', 'x')]], ['id' => 'b', 'things' => [Games::lock('other', 'x')]]], ['chapters' => [['id' => 'one', 'title' => 'One']]]);
-    $before = PlayState::begin(['points' => 3], 1, 0)->give('held')->openLock('l')->openLock('other')->countTry('l', Verdict::Wrong)->guard('l', 99);
+    $game = Games::of(
+        [
+            ['id' => 'a', 'chapter' => 'one', 'things' => [Games::lock('l', 'x')]],
+            ['id' => 'b', 'things' => [Games::lock('other', 'x')]],
+        ],
+        ['chapters' => [['id' => 'one', 'title' => 'One']]],
+    );
+    $before = PlayState::begin(['points' => 3], 1, 0)->give('held')->openLock('l')->openLock('other')
+        ->countTry('l', Verdict::Wrong)->guard('l', 99);
     $after = Effects::listed(Node::root(['do' => [['forget' => 'one']]]), 'do')[0]->apply($before, $game);
 
-    expect([$after->open, $after->tries, $after->guarded, $after->tokens, $after->tallies])->toBe([['other'], [], [], ['held'], ['points' => 3]]);
+    expect([$after->open, $after->tries, $after->guarded, $after->tokens, $after->tallies])
+        ->toBe([['other'], [], [], ['held'], ['points' => 3]]);
 });

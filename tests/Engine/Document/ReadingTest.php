@@ -43,21 +43,34 @@ it('reads scenes, things and what they name when they are asked for', function (
 
 it('finds what has the wrong shape, each with its place', function (array $change, string $place, string $code): void {
     $document = array_replace_recursive(Games::twoRooms(), $change);
-    $found = array_map(static fn (Problem $problem): array => [$problem->place, $problem->code], Validation::ofShape($document));
+    $found = array_map(
+        static fn (Problem $problem): array => [$problem->place, $problem->code], Validation::ofShape($document),
+    );
 
     expect($found)->toContain([$place, $code]);
 })->with('broken documents');
 
 it('finds names of parts that are not there', function (): void {
     $document = Games::document([['id' => 'a', 'chapter' => 'gone', 'backdrop' => ['asset' => 'none'], 'things' => [
-        Games::choice('go', [['if' => ['all' => [['has' => 'key'], ['not' => ['visited' => 'b']]]], 'do' => [['add' => 'points', 'by' => 1], ['open' => 'go']], 'go' => 'c']]),
+        Games::choice(
+            'go',
+            [[
+                'if' => ['all' => [['has' => 'key'], ['not' => ['visited' => 'b']]]],
+                'do' => [['add' => 'points', 'by' => 1], ['open' => 'go']], 'go' => 'c',
+            ]],
+        ),
     ]]]);
-    $found = array_map(static fn (Problem $problem): string => "{$problem->place} {$problem->code}", Validation::ofReferences($document));
+    $found = array_map(
+        static fn (Problem $problem): string => "{$problem->place} {$problem->code}",
+        Validation::ofReferences($document),
+    );
 
     expect($found)->toBe([
         '/scenes/0/chapter reference.missing', '/scenes/0/backdrop/asset reference.missing',
-        '/scenes/0/things/0/react/0/if/all/0/has reference.missing', '/scenes/0/things/0/react/0/if/all/1/not/visited reference.missing',
-        '/scenes/0/things/0/react/0/do/0/add reference.missing', '/scenes/0/things/0/react/0/do/1/open reference.missing',
+        '/scenes/0/things/0/react/0/if/all/0/has reference.missing',
+        '/scenes/0/things/0/react/0/if/all/1/not/visited reference.missing',
+        '/scenes/0/things/0/react/0/do/0/add reference.missing',
+        '/scenes/0/things/0/react/0/do/1/open reference.missing',
         '/scenes/0/things/0/react/0/go route.missing',
     ]);
 });
@@ -76,14 +89,29 @@ it('takes conditions only as deep as it can follow them', function (): void {
     for ($level = 0; $level < 70; $level++) {
         $deep = ['not' => $deep];
     }
-    $problems = Validation::ofShape(array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['needs' => $deep]]]));
+    $problems = Validation::ofShape(
+        array_replace_recursive(Games::twoRooms(), ['scenes' => [1 => ['needs' => $deep]]]),
+    );
 
     expect(array_column($problems, 'code'))->toContain('condition.deep');
 });
 
 it('draws an order from the seed, the lock and its tries, and from nothing else', function (): void {
     $items = array_map(static fn (int $number): array => ['id' => "i{$number}", 'md' => (string) $number], range(1, 8));
-    $game = Games::of([['id' => 'a', 'things' => array_map(static fn (string $id): array => ['input' => ['type' => 'order', 'items' => array_map(static fn (array $item): array => ['id' => "{$id}-{$item['id']}"] + $item, $items)]] + Games::lock($id, ''), ['one', 'two'])]]);
+    $game = Games::of([[
+        'id' => 'a',
+        'things' => array_map(
+            static fn (string $id): array => [
+                'input' => [
+                    'type' => 'order',
+                    'items' => array_map(
+                        static fn (array $item): array => ['id' => "{$id}-{$item['id']}"] + $item, $items,
+                    ),
+                ],
+            ] + Games::lock($id, ''),
+            ['one', 'two'],
+        ),
+    ]]);
     $order = static function (string $lock, int $seed, int $tries) use ($game): array {
         $state = PlayState::begin([], $seed, 0);
         for ($try = 0; $try < $tries; $try++) {
@@ -104,9 +132,20 @@ it('draws an order from the seed, the lock and its tries, and from nothing else'
 it('counts the answers of an input', function (array $input, ?float $ways): void {
     expect(Inputs::read(Node::root($input))->ways())->toBe($ways);
 })->with([
-    [['type' => 'digits', 'length' => 3], 1000.0], [['type' => 'arrows', 'length' => 3], 64.0], [['type' => 'colours', 'palette' => ['red', 'blue', 'green'], 'length' => 2], 9.0],
-    [['type' => 'keys', 'keys' => [['id' => 'a'], ['id' => 'b']], 'length' => 5], 32.0], [['type' => 'options', 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 3.0],
-    [['type' => 'options', 'many' => true, 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 7.0], [['type' => 'order', 'items' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 6.0],
-    [['type' => 'pairs', 'left' => [['id' => 'a'], ['id' => 'b']], 'right' => [['id' => 'c'], ['id' => 'd'], ['id' => 'e']]], 9.0], [['type' => 'gaps', 'md' => '{g} {h}', 'bank' => ['x', 'y', 'z']], 9.0],
-    [['type' => 'gaps', 'md' => '{g}'], null], [['type' => 'text'], null], [['type' => 'long'], null], [['type' => 'number'], null], [['type' => 'point'], null],
+    [['type' => 'digits', 'length' => 3], 1000.0], [['type' => 'arrows', 'length' => 3], 64.0],
+    [['type' => 'colours', 'palette' => ['red', 'blue', 'green'], 'length' => 2], 9.0],
+    [['type' => 'keys', 'keys' => [['id' => 'a'], ['id' => 'b']], 'length' => 5], 32.0],
+    [['type' => 'options', 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 3.0],
+    [['type' => 'options', 'many' => true, 'options' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 7.0],
+    [['type' => 'order', 'items' => [['id' => 'a'], ['id' => 'b'], ['id' => 'c']]], 6.0],
+    [
+        [
+            'type' => 'pairs', 'left' => [['id' => 'a'], ['id' => 'b']],
+            'right' => [['id' => 'c'], ['id' => 'd'], ['id' => 'e']],
+        ],
+        9.0,
+    ],
+    [['type' => 'gaps', 'md' => '{g} {h}', 'bank' => ['x', 'y', 'z']], 9.0],
+    [['type' => 'gaps', 'md' => '{g}'], null], [['type' => 'text'], null], [['type' => 'long'], null],
+    [['type' => 'number'], null], [['type' => 'point'], null],
 ]);

@@ -10,7 +10,15 @@ test('the published schema takes every example', function (string $file): void {
     $game = $example['game'] ?? $example;
 
     expect(SchemaCases::schemaAccepts($game))->toBeTrue()->and(Validation::ofShape($game))->toBe([]);
-})->with(fn () => array_map(static fn (string $file): array => [$file], [...glob(dirname(__DIR__, 2).'/Examples/{plays,checks}/*.json', GLOB_BRACE), ...glob(dirname(__DIR__, 3).'/database/demo/*/game.json')]));
+})->with(
+    fn () => array_map(
+        static fn (string $file): array => [$file],
+        [
+            ...glob(dirname(__DIR__, 2).'/Examples/{plays,checks}/*.json', GLOB_BRACE),
+            ...glob(dirname(__DIR__, 3).'/database/demo/*/game.json'),
+        ],
+    ),
+);
 
 test('the schema takes every lock of the answer examples', function (string $file): void {
     foreach (Json::readObject((string) file_get_contents(dirname(__DIR__, 2)."/Examples/{$file}"))['cases'] as $case) {

@@ -12,20 +12,27 @@ use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
 it('changes what it says and nothing else', function (): void {
-    $after = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall']);
+    $after = CommandsCases::edited(
+        GameDocument::of(Games::twoRooms()), ['set' => 'hall', 'field' => 'title', 'to' => 'The great hall'],
+    );
 
     expect($after->game->document['scenes'][0]['title'])->toBe('The great hall')
         ->and(array_slice($after->game->document['scenes'], 1))->toBe(array_slice(Games::twoRooms()['scenes'], 1));
 });
 
 it('inserts after the part named, first for none, last when it is gone', function (?string $after, int $place): void {
-    $inserted = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']]);
+    $inserted = CommandsCases::edited(
+        GameDocument::of(Games::twoRooms()),
+        ['insert' => 'scenes', 'in' => '@game', 'after' => $after, 'value' => ['id' => 'new']],
+    );
 
     expect($inserted->game->sceneIds()[$place])->toBe('new');
 })->with([['hall', 1], [null, 0], ['gone', 3]]);
 
 it('moves a thing to another scene with all it holds', function (): void {
-    $moved = CommandsCases::edited(GameDocument::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave']);
+    $moved = CommandsCases::edited(
+        GameDocument::of(Games::twoRooms()), ['move' => 'door', 'in' => 'store', 'after' => 'leave'],
+    );
 
     expect($moved->game->sceneOf('door'))->toBe('store')
         ->and(array_column($moved->game->document['scenes'][1]['things'], 'id'))->toBe(['leave', 'door', 'return']);
@@ -40,8 +47,12 @@ it('refuses with a code what can’t be done', function (array $sent, string $co
     'a part that is gone' => [['set' => 'attic', 'field' => 'title', 'to' => 'x'], 'part.gone'],
     'an id' => [['set' => 'hall', 'field' => 'id', 'to' => 'x'], 'field.fixed'],
     'all things at once' => [['set' => 'hall', 'field' => 'things', 'to' => []], 'field.fixed'],
-    'an id that is taken' => [['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'lamp']], 'id.taken'],
-    'a thing outside a scene' => [['insert' => 'things', 'in' => '@game', 'after' => null, 'value' => ['id' => 'new']], 'part.malformed'],
+    'an id that is taken' => [
+        ['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'lamp']], 'id.taken',
+    ],
+    'a thing outside a scene' => [
+        ['insert' => 'things', 'in' => '@game', 'after' => null, 'value' => ['id' => 'new']], 'part.malformed',
+    ],
     'removing what is gone' => [['remove' => 'attic'], 'part.gone'],
     'removing the game' => [['remove' => '@game'], 'part.gone'],
     'one of several that fails' => [['together' => [['remove' => 'door'], ['remove' => 'door']]], 'part.gone'],
@@ -66,12 +77,21 @@ it('gives back the document byte for byte when it is undone', function (int $see
     $ids = ['@game', 's0', 's1', 's2', 's0-go', 's1-lock', 't0', 'c0'];
     for ($step = 0; $step < 12; $step++) {
         $sent = $drawn->pick([
-            ['set' => $drawn->pick($ids), 'field' => $drawn->pick(['title', 'note', 'start', 'future']), 'to' => $drawn->pick(['x', null, [], (object) []])],
+            [
+                'set' => $drawn->pick($ids), 'field' => $drawn->pick(['title', 'note', 'start', 'future']),
+                'to' => $drawn->pick(['x', null, [], (object) []]),
+            ],
             ['set' => $drawn->pick($ids), 'field' => $drawn->pick(['title', 'future', 'kind', 'language'])],
-            ['insert' => 'things', 'in' => $drawn->pick(['s1', 's5']), 'after' => $drawn->pick([null, 's1-go', 'gone']), 'value' => ['id' => "new-{$step}", 'kind' => 'text']],
+            [
+                'insert' => 'things', 'in' => $drawn->pick(['s1', 's5']),
+                'after' => $drawn->pick([null, 's1-go', 'gone']), 'value' => ['id' => "new-{$step}", 'kind' => 'text'],
+            ],
             ['insert' => 'assets', 'in' => '@game', 'after' => null, 'value' => ['id' => "art-{$step}"]],
             ['remove' => $drawn->pick(['s3', 's1-lid', 't1', 's4'])],
-            ['move' => $drawn->pick(['s2', 's0-go', 's1-lock']), 'in' => $drawn->pick(['@game', 's5', 's0']), 'after' => $drawn->pick([null, 's0', 's1'])],
+            [
+                'move' => $drawn->pick(['s2', 's0-go', 's1-lock']), 'in' => $drawn->pick(['@game', 's5', 's0']),
+                'after' => $drawn->pick([null, 's0', 's1']),
+            ],
             ['deleteScene' => $drawn->pick(['s2', 's3']), 'lead' => $drawn->pick([null, 's1'])],
         ]);
         $result = Commands::read($sent, $game)->apply($game);
@@ -79,7 +99,8 @@ it('gives back the document byte for byte when it is undone', function (int $see
             continue;
         }
         $inverse = Commands::read(Json::read(Json::write($result->inverse->toArray())), $result->game);
-        expect(Json::write($inverse->apply($result->game)->game->document))->toBe(Json::write($game->document), Json::write($sent));
+        expect(Json::write($inverse->apply($result->game)->game->document))
+            ->toBe(Json::write($game->document), Json::write($sent));
         $game = $result->game;
     }
     expect($game->document['future'] ?? 'gone')->not->toBeEmpty();
@@ -89,7 +110,9 @@ it('takes away a list with the entry that made it', function (): void {
     $document = Games::twoRooms();
     unset($document['scenes'][2]['things']);
     $game = GameDocument::of($document);
-    $inserted = CommandsCases::edited($game, ['insert' => 'things', 'in' => 'end', 'after' => null, 'value' => ['id' => 'bye', 'kind' => 'text']]);
+    $inserted = CommandsCases::edited(
+        $game, ['insert' => 'things', 'in' => 'end', 'after' => null, 'value' => ['id' => 'bye', 'kind' => 'text']],
+    );
 
     expect($inserted->inverse->apply($inserted->game)->game->document)->toBe($document);
 });
@@ -117,9 +140,20 @@ it('knows what two changes touch in common', function (array $left, array $right
     expect(Conflict::between($touches($left), $touches($right)))->toBe($part)
         ->and(Conflict::between($touches($right), $touches($left)))->toBe($part);
 })->with([
-    'the same field' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'ask', 'to' => 'b'], 'door'],
-    'two fields of one part' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'label', 'to' => 'b'], null],
-    'a field of a part that is removed' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['remove' => 'door'], 'door'],
-    'a field of a thing whose scene is removed' => [['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['remove' => 'hall'], 'door'],
-    'two new parts' => [['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'one']], ['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'two']], null],
+    'the same field' => [
+        ['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'ask', 'to' => 'b'], 'door',
+    ],
+    'two fields of one part' => [
+        ['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['set' => 'door', 'field' => 'label', 'to' => 'b'], null,
+    ],
+    'a field of a part that is removed' => [
+        ['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['remove' => 'door'], 'door',
+    ],
+    'a field of a thing whose scene is removed' => [
+        ['set' => 'door', 'field' => 'ask', 'to' => 'a'], ['remove' => 'hall'], 'door',
+    ],
+    'two new parts' => [
+        ['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'one']],
+        ['insert' => 'things', 'in' => 'hall', 'after' => null, 'value' => ['id' => 'two']], null,
+    ],
 ]);

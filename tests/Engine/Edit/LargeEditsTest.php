@@ -28,7 +28,9 @@ it('keeps parts that have one id, or none, in their places', function (array $th
 
 it('takes no part that gives an id twice', function (array $value): void {
     $game = GameDocument::of(Games::twoRooms());
-    $result = Commands::read(['insert' => 'scenes', 'in' => '@game', 'after' => null, 'value' => $value], $game)->apply($game);
+    $result = Commands::read(
+        ['insert' => 'scenes', 'in' => '@game', 'after' => null, 'value' => $value], $game,
+    )->apply($game);
 
     expect($result)->toBeInstanceOf(Refusal::class)->and($result->code)->toBe('id.taken');
 })->with([
@@ -39,8 +41,13 @@ it('takes no part that gives an id twice', function (array $value): void {
 
 it('finds an id free again that went with what was set', function (): void {
     $game = GameDocument::of(Games::twoRooms());
-    $options = fn (string $id): array => ['set' => 'door', 'field' => 'input', 'to' => ['type' => 'options', 'options' => [['id' => $id, 'md' => '']]]];
-    $insert = ['insert' => 'tokens', 'in' => '@game', 'after' => 'lamp', 'value' => ['id' => 'one', 'name' => 'One', 'kind' => 'item']];
+    $options = fn (string $id): array => [
+        'set' => 'door', 'field' => 'input', 'to' => ['type' => 'options', 'options' => [['id' => $id, 'md' => '']]],
+    ];
+    $insert = [
+        'insert' => 'tokens', 'in' => '@game', 'after' => 'lamp',
+        'value' => ['id' => 'one', 'name' => 'One', 'kind' => 'item'],
+    ];
     $of = fn (array $commands) => Commands::read(['together' => $commands], $game)->apply($game);
 
     expect($of([$options('one'), $insert]))->toBeInstanceOf(Refusal::class)
@@ -52,7 +59,10 @@ it('sets whole lists of the game, and finds what is in them', function (): void 
     $edited = Commands::read(['together' => [
         ['set' => '@game', 'field' => 'tokens', 'to' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]],
         ['set' => 'key', 'field' => 'name', 'to' => 'Iron key'],
-        ['insert' => 'tokens', 'in' => '@game', 'after' => 'key', 'value' => ['id' => 'rope', 'name' => 'Rope', 'kind' => 'item']],
+        [
+            'insert' => 'tokens', 'in' => '@game', 'after' => 'key',
+            'value' => ['id' => 'rope', 'name' => 'Rope', 'kind' => 'item'],
+        ],
     ]], $game)->apply($game);
 
     expect(array_column($edited->game->document['tokens'], 'name'))->toBe(['Iron key', 'Rope'])
@@ -61,9 +71,13 @@ it('sets whole lists of the game, and finds what is in them', function (): void 
 
 it('deletes, copies and undoes half of a thousand scenes as it does two', function (): void {
     $game = GameDocument::of(LargeGames::ladder(1000));
-    $deletions = array_map(fn (int $number): array => ['deleteScene' => "s{$number}", 'lead' => 's'.($number + 1)], range(1, 500));
+    $deletions = array_map(
+        fn (int $number): array => ['deleteScene' => "s{$number}", 'lead' => 's'.($number + 1)], range(1, 500),
+    );
     $deleted = Commands::read(['together' => $deletions], $game)->apply($game);
-    $copied = Commands::read(['duplicate' => array_map(fn (int $number): string => "s{$number}", range(500, 999))], $game)->apply($game);
+    $copied = Commands::read(
+        ['duplicate' => array_map(fn (int $number): string => "s{$number}", range(500, 999))], $game,
+    )->apply($game);
 
     expect(count($deleted->game->sceneIds()))->toBe(count($game->sceneIds()) - 500)
         ->and($deleted->game->document['scenes'][0]['things'][1]['rules'][0]['go'])->toBe('s501')

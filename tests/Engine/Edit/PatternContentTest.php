@@ -9,7 +9,9 @@ use Fravel\Pattern\TeacherDefaults;
 use Fravel\Worksheet\Row;
 use Tests\Support\Engine\PatternContentCases;
 
-it('reads a table, leaves out what is empty and a first row that only names the columns', function (string $text, array $rows): void {
+it('reads a table, leaves out what is empty and a first row that only names the columns', function (
+    string $text, array $rows,
+): void {
     expect(PatternContentCases::contentOf(['t' => $text])->table('t', 3, ['front', 'question']))->toBe($rows);
 })->with([
     'tabs' => ["a\tb\tc", [['a', 'b', 'c']]],
@@ -45,11 +47,15 @@ it('says whether there is enough for a field', function (Field $field, mixed $gi
 it('gives ids that nobody has', function (): void {
     $site = PatternContentCases::siteOf(taken: ['question' => true]);
 
-    expect($site->ids('question', 2))->each->toMatch('/^question-[b-z2-9]{8}$/')->and($site->id('Täxt!'))->toMatch('/^[a-z][a-z0-9-]*$/');
+    expect($site->ids('question', 2))->each->toMatch('/^question-[b-z2-9]{8}$/')
+        ->and($site->id('Täxt!'))->toMatch('/^[a-z][a-z0-9-]*$/');
 });
 
-it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (TeacherDefaults $usual, string $feedback, array $said): void {
-    $lock = PatternContentCases::siteOf(usual: $usual)->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
+it('makes locks with what is said, and with the teacher’s own words before the usual ones', function (
+    TeacherDefaults $usual, string $feedback, array $said,
+): void {
+    $lock = PatternContentCases::siteOf(usual: $usual)
+        ->lock(Row::asked('What bends light?', 'a lens', 'en')->withFeedback($feedback));
 
     expect([$lock['rules'][0]['say'], $lock['otherwise'][0]['say']])->toBe($said);
 })->with([
@@ -61,38 +67,55 @@ it('makes locks with what is said, and with the teacher’s own words before the
 it('guards a code always, and other locks as is usual', function (): void {
     $site = PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 0));
 
-    expect($site->code('The code?', '0917', ''))->toHaveKey('guard')->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
+    expect($site->code('The code?', '0917', ''))->toHaveKey('guard')
+        ->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
         ->and($site->lock(Row::asked('Who?', 'gull', 'en')))->not->toHaveKey('guard')
-        ->and(PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))->lock(Row::asked('Who?', 'gull', 'en'))['guard'])->toBe(['tries' => 2, 'wait' => 9]);
+        ->and(
+            PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))
+                ->lock(Row::asked('Who?', 'gull', 'en'))['guard']
+        )
+        ->toBe(['tries' => 2, 'wait' => 9]);
 });
 
 it('shuffles options, the first of them right', function (): void {
     $lock = PatternContentCases::siteOf()->options('Who?', ['gull', 'tern', 'auk']);
 
-    expect($lock['input']['shuffle'])->toBeTrue()->and(array_column($lock['input']['options'], 'md'))->toBe(['gull', 'tern', 'auk'])
+    expect($lock['input']['shuffle'])->toBeTrue()->and(array_column($lock['input']['options'], 'md'))
+        ->toBe(['gull', 'tern', 'auk'])
         ->and($lock['rules'][0]['match'])->toBe(['options' => [$lock['input']['options'][0]['id']]]);
 });
 
 it('lines scenes up, each leading to the next and the last onward', function (): void {
     $site = PatternContentCases::siteOf();
     $rows = array_map(fn (string $ask): Row => Row::asked($ask, 'x', 'en'), ['One?', 'Two?']);
-    $site->line(['a', 'b'], $rows, 'Birds', PatternBuilder::ONWARD, fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c']);
+    $site->line(
+        ['a', 'b'], $rows, 'Birds', PatternBuilder::ONWARD,
+        fn (Row $row, string $go): array => $site->lock($row, ['go' => $go]), ['chapter' => 'c'],
+    );
 
-    expect(array_column($site->scenes, 'title'))->toBe(['Birds 1', 'Birds 2'])->and(array_column($site->scenes, 'chapter'))->toBe(['c', 'c'])
-        ->and($site->scenes[0]['things'][0]['rules'][0]['go'])->toBe('b')->and($site->scenes[1]['things'][0]['rules'][0]['go'])->toBe(PatternBuilder::ONWARD);
+    expect(array_column($site->scenes, 'title'))->toBe(['Birds 1', 'Birds 2'])
+        ->and(array_column($site->scenes, 'chapter'))->toBe(['c', 'c'])
+        ->and($site->scenes[0]['things'][0]['rules'][0]['go'])->toBe('b')
+        ->and($site->scenes[1]['things'][0]['rules'][0]['go'])->toBe(PatternBuilder::ONWARD);
 });
 
 it('sorts rows into rooms in the order in which they come', function (): void {
     $row = fn (string $room): Row => Row::corrected(1, 'Who?', 'gull', Fravel\Worksheet\Kind::Text, false, '', $room);
 
-    expect(array_map(count(...), PatternContentCases::siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions')))->toBe(['Quay' => 2, 'Questions' => 1]);
+    expect(
+        array_map(
+            count(...), PatternContentCases::siteOf()->byRoom([$row('Quay'), $row(''), $row('Quay')], 'Questions'),
+        ),
+    )
+        ->toBe(['Quay' => 2, 'Questions' => 1]);
 });
 
 it('has a name, a field that is needed and a sample for each pattern', function (Pattern $pattern): void {
     $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
     $needed = array_filter($pattern->fields(), fn (Field $field): bool => $field->isNeeded);
 
-    expect($words['all'][$pattern->name()])->toHaveKeys(['name', 'for'])->and($needed)->not->toBe([])->and(Patterns::named($pattern->name()))->toEqual($pattern);
+    expect($words['all'][$pattern->name()])->toHaveKeys(['name', 'for'])
+        ->and($needed)->not->toBe([])->and(Patterns::named($pattern->name()))->toEqual($pattern);
     foreach ($pattern->fields() as $field) {
         expect($words['fields'])->toHaveKey($field->name);
         foreach ($field->kind === FieldKind::Choice ? [] : $field->columns as $column) {

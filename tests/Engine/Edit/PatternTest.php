@@ -22,12 +22,19 @@ it('builds a sound game from every pattern', function (Pattern $pattern): void {
         ->and(array_filter($verdicts->findings, fn ($finding) => $finding->severity->value === 'error'))->toBe([]);
 })->with(fn () => array_map(fn (Pattern $pattern): array => [$pattern], Patterns::all()));
 
-it('builds into a game behind a scene, leads on to where that led, and is undone byte for byte', function (Pattern $pattern): void {
+it('builds into a game behind a scene, leads on to where that led, and is undone byte for byte', function (
+    Pattern $pattern,
+): void {
     $blank = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
     $blank['scenes'][0]['next'] = [['go' => 'two']];
-    $blank['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']];
+    $blank['scenes'][] = [
+        'id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => ''],
+    ];
     $game = GameDocument::of($blank);
-    $edited = Build::into($game, $pattern, new Content(PatternCases::patternWords('sample'), 'en'), PatternCases::patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
+    $edited = Build::into(
+        $game, $pattern, new Content(PatternCases::patternWords('sample'), 'en'), PatternCases::patternWords('words'),
+        new TeacherDefaults, 'first-scene',
+    )?->apply($game);
 
     expect($edited)->toBeInstanceOf(Edited::class);
     $scenes = $edited->game->document['scenes'];
@@ -43,54 +50,87 @@ it('builds nothing while something is lacking', function (): void {
 });
 
 it('uses what a teacher usually wants', function (): void {
-    $lock = PatternCases::builtAlone('ladder', ['questions' => "What bends light?\ta lens"], new TeacherDefaults('Well read.', 'Look closer.', 4, 30))->document['scenes'][0]['things'][0];
+    $lock = PatternCases::builtAlone(
+        'ladder', ['questions' => "What bends light?\ta lens"],
+        new TeacherDefaults('Well read.', 'Look closer.', 4, 30),
+    )->document['scenes'][0]['things'][0];
 
-    expect($lock['rules'][0]['say'])->toBe('Well read.')->and($lock['otherwise'][0]['say'])->toBe('Look closer.')->and($lock['guard'])->toBe(['tries' => 4, 'wait' => 30]);
+    expect($lock['rules'][0]['say'])->toBe('Well read.')->and($lock['otherwise'][0]['say'])->toBe('Look closer.')
+        ->and($lock['guard'])->toBe(['tries' => 4, 'wait' => 30]);
 });
 
 it('leads back to the start of a gauntlet on any wrong answer, with every lock shut again', function (): void {
     $game = PatternCases::builtAlone('gauntlet', ['questions' => "One?\tred\nTwo?\tblue"]);
     $scenes = array_column($game->document['scenes'], 'id');
     $locks = PatternCases::idsOfKind($game, 'lock');
-    $state = Plays::through($game, [['choose' => PatternCases::idsOfKind($game, 'choice')[0]], ['answer' => $locks[0], 'with' => 'red'], ['answer' => $locks[1], 'with' => 'green']])->state;
+    $state = Plays::through(
+        $game,
+        [
+            ['choose' => PatternCases::idsOfKind($game, 'choice')[0]], ['answer' => $locks[0], 'with' => 'red'],
+            ['answer' => $locks[1], 'with' => 'green'],
+        ],
+    )->state;
 
     expect($state->scene)->toBe($scenes[0])->and($state->isOpen($locks[0]))->toBeFalse();
 });
 
 it('counts options for outcomes, and the highest wins', function (): void {
-    $game = PatternCases::builtAlone('quiz', ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb"]);
+    $game = PatternCases::builtAlone(
+        'quiz', ['outcomes' => "Keeper\nPilot", 'quizQuestions' => "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb"],
+    );
     $locks = array_map(fn (array $scene): array => $scene['things'][0], array_slice($game->document['scenes'], 0, 3));
-    $pick = fn (int $lock, int $option): array => ['answer' => $locks[$lock]['id'], 'with' => $locks[$lock]['input']['options'][$option]['id']];
+    $pick = fn (int $lock, int $option): array => [
+        'answer' => $locks[$lock]['id'], 'with' => $locks[$lock]['input']['options'][$option]['id'],
+    ];
     $state = Plays::through($game, [$pick(0, 1), $pick(1, 0), $pick(2, 1)])->state;
 
     expect($game->scene($state->scene)?->title)->toBe('Pilot');
 });
 
 it('leads on by what was right at first try, and else back to practise with every lock shut', function (): void {
-    $game = PatternCases::builtAlone('practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2']);
+    $game = PatternCases::builtAlone(
+        'practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2'],
+    );
     [$one, $two] = PatternCases::idsOfKind($game, 'lock');
     $answer = fn (string $lock, string $with): array => ['answer' => $lock, 'with' => $with];
     $low = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue')])->state;
-    $again = Plays::through($game, [$answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue'), ['choose' => PatternCases::idsOfKind($game, 'choice')[0]], $answer($one, 'red'), $answer($two, 'blue')])->state;
+    $again = Plays::through(
+        $game,
+        [
+            $answer($one, 'green'), $answer($one, 'red'), $answer($two, 'blue'),
+            ['choose' => PatternCases::idsOfKind($game, 'choice')[0]], $answer($one, 'red'), $answer($two, 'blue'),
+        ],
+    )->state;
 
-    expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)->toBe('The way out');
+    expect($game->scene($low->scene)?->title)->toBe('To revise')->and($game->scene($again->scene)?->title)
+        ->toBe('The way out');
 });
 
 it('gives a game without an ending one, and one that has an ending none', function (bool $ends): void {
     $document = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
-    $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []] + ($ends ? ['ending' => ['kind' => 'won', 'md' => '']] : []);
+    $document['scenes'][] = [
+        'id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => [],
+    ] + ($ends ? ['ending' => ['kind' => 'won', 'md' => '']] : []);
     $game = GameDocument::of($document);
-    $built = Build::into($game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'), PatternCases::patternWords('words'), new TeacherDefaults, 'first-scene')?->apply($game);
+    $built = Build::into(
+        $game, Patterns::named('ladder'), new Content(['questions' => "One?\tred"], 'en'),
+        PatternCases::patternWords('words'), new TeacherDefaults, 'first-scene',
+    )?->apply($game);
     $endings = array_filter($built->game->scenes(), fn ($scene): bool => $scene->ending !== null);
 
-    expect($endings)->toHaveCount(1)->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')->toBe($ends);
+    expect($endings)->toHaveCount(1)
+        ->and(isset($endings[array_key_last($endings)]) && $endings[array_key_last($endings)]->id === 'two')
+        ->toBe($ends);
 })->with([true, false]);
 
-it('puts the ending it makes into the chapter that leads there', function (string $pattern, array $given, ?string $chapter): void {
+it('puts the ending it makes into the chapter that leads there', function (
+    string $pattern, array $given, ?string $chapter,
+): void {
     $game = PatternCases::builtAlone($pattern, $given);
     $ending = array_values(array_filter($game->scenes(), fn ($scene): bool => $scene->ending !== null))[0];
 
-    expect($game->chapterOf($ending->id) === null ? null : $game->chapters()[$game->chapterOf($ending->id)]->title)->toBe($chapter);
+    expect($game->chapterOf($ending->id) === null ? null : $game->chapters()[$game->chapterOf($ending->id)]->title)
+        ->toBe($chapter);
 })->with([
     'the last room' => ['ladder', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tTower"], 'Tower'],
     'the only chapter' => ['gauntlet', ['title' => 'In one go', 'questions' => "One?\tred"], 'In one go'],
@@ -99,17 +139,24 @@ it('puts the ending it makes into the chapter that leads there', function (strin
 
 it('draws a code of its own each time, a digit for each question', function (): void {
     $given = ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay\nThree?\tx\t\tTower"];
-    $doors = fn (): array => array_map(fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice(PatternCases::builtAlone('rooms', $given)->document['scenes'], 0, 2));
+    $doors = fn (): array => array_map(
+        fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0],
+        array_slice(PatternCases::builtAlone('rooms', $given)->document['scenes'], 0, 2),
+    );
     $codes = array_map($doors, range(1, 12));
 
-    expect(array_map(strlen(...), $codes[0]))->toBe([2, 1])->and(count(array_unique(array_column($codes, 0))))->toBeGreaterThan(3);
+    expect(array_map(strlen(...), $codes[0]))->toBe([2, 1])->and(count(array_unique(array_column($codes, 0))))
+        ->toBeGreaterThan(3);
 });
 
 it('opens the door of a room only to those who hold every clue of it', function (): void {
     $game = PatternCases::builtAlone('rooms', ['questions' => "One?\tred\t\tQuay\nTwo?\tblue\t\tQuay"]);
     $door = $game->document['scenes'][0]['things'][2];
     $code = ['answer' => $door['id'], 'with' => $door['rules'][0]['match']['equals'][0]];
-    $answers = [['answer' => PatternCases::idsOfKind($game, 'lock')[0], 'with' => 'red'], ['answer' => PatternCases::idsOfKind($game, 'lock')[1], 'with' => 'blue']];
+    $answers = [
+        ['answer' => PatternCases::idsOfKind($game, 'lock')[0], 'with' => 'red'],
+        ['answer' => PatternCases::idsOfKind($game, 'lock')[1], 'with' => 'blue'],
+    ];
 
     expect(Plays::through($game, [$answers[0], $code])->state->isOpen($door['id']))->toBeFalse()
         ->and(Plays::through($game, [...$answers, $code])->state->isOpen($door['id']))->toBeTrue();
@@ -117,18 +164,36 @@ it('opens the door of a room only to those who hold every clue of it', function 
 
 it('leads back from a way that fails, and to the end from the others', function (): void {
     $words = (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'];
-    $game = GameDocument::of((array) Build::alone(Patterns::named('ways'), new Content(['problem' => 'Fog.', 'ways' => "Lamp\tIt burns.\nShout\tNobody hears.\tback\nWait\tToo late.\tThe ferry turns."], 'en'), $words, new TeacherDefaults));
+    $game = GameDocument::of(
+        (array) Build::alone(
+            Patterns::named('ways'),
+            new Content(['problem' => 'Fog.', 'ways' => "Lamp\tIt burns.\nShout\tNobody hears.\tback\n"
+                ."Wait\tToo late.\tThe ferry turns."], 'en'),
+            $words, new TeacherDefaults,
+        ),
+    );
     $report = Check::of($game);
 
     expect($report->isProved)->toBeTrue()->and($report->hasErrors())->toBeFalse()
-        ->and(array_map(static fn ($scene): ?string => $scene->ending?->kind, $game->scenes()))->toBe([null, null, null, 'open', 'won'])
+        ->and(array_map(static fn ($scene): ?string => $scene->ending?->kind, $game->scenes()))
+        ->toBe([null, null, null, 'open', 'won'])
         ->and($game->scenes()[2]->things[1]->react[0]->go->to)->toBe($game->start());
 });
 
-it('takes codes that the teacher chose, and says where one has too few figures', function (string $codes, ?string $fault, array $expected): void {
-    $content = new Content(['codes' => $codes, 'questions' => "1 + 1\t2\t\tHall\n2 + 2\t4\t\tHall\n3 + 3\t6\t\tAttic"], 'en');
-    $built = Build::alone(Patterns::named('rooms'), $content, (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'], new TeacherDefaults);
-    $doors = array_map(static fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0], array_slice($built['scenes'] ?? [], 0, 2));
+it('takes codes that the teacher chose, and says where one has too few figures', function (
+    string $codes, ?string $fault, array $expected,
+): void {
+    $content = new Content(
+        ['codes' => $codes, 'questions' => "1 + 1\t2\t\tHall\n2 + 2\t4\t\tHall\n3 + 3\t6\t\tAttic"], 'en',
+    );
+    $built = Build::alone(
+        Patterns::named('rooms'), $content, (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'],
+        new TeacherDefaults,
+    );
+    $doors = array_map(
+        static fn (array $scene): string => end($scene['things'])['rules'][0]['match']['equals'][0],
+        array_slice($built['scenes'] ?? [], 0, 2),
+    );
 
     expect(Patterns::named('rooms')->faultIn($content))->toBe($fault);
     foreach ($expected as $place => $code) {
@@ -143,7 +208,11 @@ it('takes codes that the teacher chose, and says where one has too few figures',
 
 it('gives the game the title that it begins with', function (): void {
     $blank = GameDocument::of(Blank::game('Untitled', ['scene' => 'One', 'hello' => 'Hello']));
-    $into = static fn (GameDocument $game, string $title): string => Build::into($game, Patterns::named('keypad'), new Content(['ask' => 'Code?', 'code' => '12'], 'en'), [], new TeacherDefaults, null, title: $title)->apply($game)->game->title();
+    $into = static fn (GameDocument $game, string $title): string => Build::into(
+        $game, Patterns::named('keypad'), new Content(['ask' => 'Code?', 'code' => '12'], 'en'), [],
+        new TeacherDefaults, null, title: $title,
+    )
+        ->apply($game)->game->title();
 
     expect($into($blank, 'The cellar'))->toBe('The cellar')->and($into($blank, ''))->toBe('Untitled')
         ->and($into(GameDocument::of(Tests\Support\Games::twoRooms()), 'The cellar'))->toBe('Two rooms');

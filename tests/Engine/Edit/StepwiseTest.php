@@ -8,7 +8,9 @@ use Tests\Support\Engine\StepwiseCases;
 
 it('deletes several scenes in one gesture, each as the game stands then', function (): void {
     $game = StepwiseCases::chainOfScenes();
-    $edited = StepwiseCases::together($game, [['deleteScene' => 'b', 'lead' => 'e'], ['deleteScene' => 'c', 'lead' => 'd']]);
+    $edited = StepwiseCases::together(
+        $game, [['deleteScene' => 'b', 'lead' => 'e'], ['deleteScene' => 'c', 'lead' => 'd']],
+    );
     $react = $edited->game->document['scenes'][0]['things'][0]['react'];
 
     expect(array_column($edited->game->document['scenes'], 'id'))->toBe(['a', 'd', 'e'])
@@ -18,13 +20,18 @@ it('deletes several scenes in one gesture, each as the game stands then', functi
 });
 
 it('leads what led to a deleted scene to the next one, when that is deleted too', function (): void {
-    $edited = StepwiseCases::together(StepwiseCases::chainOfScenes(), [['deleteScene' => 'b', 'lead' => 'c'], ['deleteScene' => 'c', 'lead' => 'd']]);
+    $edited = StepwiseCases::together(
+        StepwiseCases::chainOfScenes(), [['deleteScene' => 'b', 'lead' => 'c'], ['deleteScene' => 'c', 'lead' => 'd']],
+    );
 
     expect(array_column($edited->game->document['scenes'][0]['things'][0]['react'], 'go'))->toBe(['d', 'd']);
 });
 
 it('deletes a scene whose things were moved away before', function (): void {
-    $edited = StepwiseCases::together(StepwiseCases::chainOfScenes(), [['move' => 'b-on', 'in' => 'a', 'after' => 'a-on'], ['deleteScene' => 'b', 'lead' => 'a']]);
+    $edited = StepwiseCases::together(
+        StepwiseCases::chainOfScenes(),
+        [['move' => 'b-on', 'in' => 'a', 'after' => 'a-on'], ['deleteScene' => 'b', 'lead' => 'a']],
+    );
 
     expect(array_column($edited->game->document['scenes'][0]['things'], 'id'))->toBe(['a-on', 'b-on'])
         ->and($edited->game->document['scenes'])->toHaveCount(4);
@@ -32,13 +39,23 @@ it('deletes a scene whose things were moved away before', function (): void {
 
 it('copies what was put in just before', function (): void {
     $value = ['id' => 'f', 'title' => 'F 1', 'layout' => 'page', 'things' => []];
-    $edited = StepwiseCases::together(StepwiseCases::chainOfScenes(), [['insert' => 'scenes', 'in' => '@game', 'after' => 'e', 'value' => $value], ['duplicate' => ['f'], 'times' => 2]]);
+    $edited = StepwiseCases::together(
+        StepwiseCases::chainOfScenes(),
+        [
+            ['insert' => 'scenes', 'in' => '@game', 'after' => 'e', 'value' => $value],
+            ['duplicate' => ['f'], 'times' => 2],
+        ],
+    );
 
     expect(array_column(array_slice($edited->game->document['scenes'], 5), 'title'))->toBe(['F 1', 'F 2', 'F 3']);
 });
 
 it('reads none of a gesture in which one is no command', function (array $command): void {
-    expect(Commands::read(['together' => [['set' => 'a', 'field' => 'title', 'to' => 'x'], $command]], StepwiseCases::chainOfScenes()))->toBeNull();
+    expect(
+        Commands::read(
+            ['together' => [['set' => 'a', 'field' => 'title', 'to' => 'x'], $command]], StepwiseCases::chainOfScenes(),
+        ),
+    )->toBeNull();
 })->with([
     'unknown' => [['dance' => 'a']],
     'a copy of what is not there' => [['duplicate' => ['nobody']]],
@@ -47,9 +64,19 @@ it('reads none of a gesture in which one is no command', function (array $comman
 
 it('keeps walkthroughs as parts of the game that come and go', function (): void {
     $game = StepwiseCases::chainOfScenes();
-    $edited = StepwiseCases::together($game, [['insert' => 'walkthroughs', 'in' => '@game', 'after' => null, 'value' => ['id' => 'walk', 'name' => 'Way', 'steps' => []]], ['set' => 'walk', 'field' => 'name', 'to' => 'The way']]);
+    $edited = StepwiseCases::together(
+        $game,
+        [
+            [
+                'insert' => 'walkthroughs', 'in' => '@game', 'after' => null,
+                'value' => ['id' => 'walk', 'name' => 'Way', 'steps' => []],
+            ],
+            ['set' => 'walk', 'field' => 'name', 'to' => 'The way'],
+        ],
+    );
 
-    expect($edited->game->walkthroughs()['walk']->name)->toBe('The way')->and($edited->inverse->apply($edited->game)->game->document)->toBe($game->document);
+    expect($edited->game->walkthroughs()['walk']->name)->toBe('The way')
+        ->and($edited->inverse->apply($edited->game)->game->document)->toBe($game->document);
 });
 
 it('knows a game that nobody has touched', function (Closure $alter, bool $isUntouched): void {
@@ -75,7 +102,10 @@ it('knows a game that nobody has touched', function (Closure $alter, bool $isUnt
 ]);
 
 it('leaves an end open that would lead in a circle of scenes that are gone', function (): void {
-    $edited = StepwiseCases::together(StepwiseCases::chainOfScenes(), [['deleteScene' => 'b', 'lead' => 'c'], ['deleteScene' => 'c', 'lead' => 'b']]);
+    $edited = StepwiseCases::together(
+        StepwiseCases::chainOfScenes(), [['deleteScene' => 'b', 'lead' => 'c'], ['deleteScene' => 'c', 'lead' => 'b']],
+    );
 
-    expect(array_column($edited->game->document['scenes'][0]['things'][0]['react'], 'go'))->toBe(['', ''])->and(Validation::ofReferences($edited->game->document))->toBe([]);
+    expect(array_column($edited->game->document['scenes'][0]['things'][0]['react'], 'go'))->toBe(['', ''])
+        ->and(Validation::ofReferences($edited->game->document))->toBe([]);
 });

@@ -6,7 +6,9 @@ use Fravel\Worksheet\Table;
 use Fravel\Worksheet\Understanding;
 use Fravel\Worksheet\Worksheet;
 
-it('understands the cell of an answer', function (string $cell, string $question, array $answers, string $kind, string $language = 'en'): void {
+it('understands the cell of an answer', function (
+    string $cell, string $question, array $answers, string $kind, string $language = 'en',
+): void {
     $meant = Understanding::of($cell, $question, $language);
 
     expect([$meant->answers, $meant->kind->value])->toBe([$answers, $kind]);
@@ -50,7 +52,8 @@ it('notices a question that asks for no exact number', function (string $questio
 it('finds the columns by their headings in several languages', function (array $first, array $places): void {
     $columns = Columns::guess($first);
 
-    expect([$columns->question, $columns->answer, $columns->feedback, $columns->room, $columns->hasHeader])->toBe($places);
+    expect([$columns->question, $columns->answer, $columns->feedback, $columns->room, $columns->hasHeader])
+        ->toBe($places);
 })->with([
     'English' => [['Question', 'Answer', 'If wrong', 'Room'], [0, 1, 2, 3, true]],
     'in another order' => [['Room', 'Answer:', 'QUESTION'], [2, 1, null, 0, true]],
@@ -75,11 +78,13 @@ it('guesses what parts the fields', function (string $text, string $separator): 
 ]);
 
 it('keeps quotes, line ends and separators inside quoted fields', function (): void {
-    expect(Table::read("\"He said \"\"ebb\"\"\";\"a; b\"\n\"two\nlines\";c")->rows)->toBe([['He said "ebb"', 'a; b'], ["two\nlines", 'c']]);
+    expect(Table::read("\"He said \"\"ebb\"\"\";\"a; b\"\n\"two\nlines\";c")->rows)
+        ->toBe([['He said "ebb"', 'a; b'], ["two\nlines", 'c']]);
 });
 
 it('notices a question that stands twice, however it is written', function (): void {
-    $rows = Worksheet::read("Which bird dives?\tgannet\nwhich  bird dives\tGannet\nWhich bird sings?\tlark", 'en')->rows;
+    $rows = Worksheet::read("Which bird dives?\tgannet\nwhich  bird dives\tGannet\n"
+        ."Which bird sings?\tlark", 'en')->rows;
 
     expect(array_map(static fn (Row $row): ?int => $row->repeats, $rows))->toBe([null, 1, null])
         ->and(array_map(static fn (Row $row): bool => $row->isTaken, $rows))->toBe([true, false, true]);

@@ -11,14 +11,17 @@ use Fravel\Worksheet\Table;
 use Fravel\Worksheet\Worksheet;
 use Tests\Support\Engine\WorksheetCases;
 
-const BUILD_WORDS = ['chapter' => 'Questions', 'scene' => ':room :number', 'ending' => 'The way out', 'said' => 'Done.'];
+const BUILD_WORDS = [
+    'chapter' => 'Questions', 'scene' => ':room :number', 'ending' => 'The way out', 'said' => 'Done.',
+];
 
 it('reads what a spreadsheet program of a semicolon country saves', function (): void {
     $sheet = WorksheetCases::exampleSheet('worksheet.csv');
     $rows = array_column($sheet->rows, null, 'number');
 
     expect([$sheet->separator, $sheet->columns->hasHeader, $sheet->empty, count($rows)])->toBe([';', true, 1, 14])
-        ->and($rows[2]->answers)->toBe(['Fresnel lens', 'Fresnel'])->and($rows[5]->answers)->toBe(['puffin', 'Atlantic puffin'])
+        ->and($rows[2]->answers)->toBe(['Fresnel lens', 'Fresnel'])->and($rows[5]->answers)
+        ->toBe(['puffin', 'Atlantic puffin'])
         ->and($rows[7]->answers)->toBe(['a storm', 'bad weather', 'rain'])
         ->and([$rows[3]->kind, $rows[3]->notes])->toBe([Kind::Number, ['row.unit']])
         ->and([$rows[6]->kind, $rows[6]->notes])->toBe([Kind::Text, ['row.no-feedback']])
@@ -31,7 +34,8 @@ it('reads what lands on the clipboard', function (): void {
     $sheet = WorksheetCases::exampleSheet('paste.tsv');
 
     expect([$sheet->separator, $sheet->columns->hasHeader])->toBe(["\t", false])
-        ->and(array_map(static fn (Row $row): string => $row->kind->value, $sheet->rows))->toBe(['text', 'text', 'text', 'number', 'number'])
+        ->and(array_map(static fn (Row $row): string => $row->kind->value, $sheet->rows))
+        ->toBe(['text', 'text', 'text', 'number', 'number'])
         ->and($sheet->rows[4]->isAbout)->toBeTrue();
 });
 
@@ -55,7 +59,8 @@ it('builds a game that plays from the first question to the ending', function (s
 it('makes a chapter of each room in the order they come', function (): void {
     $document = Builder::build(WorksheetCases::exampleSheet('worksheet.csv')->rows, 'Built', 'en', BUILD_WORDS);
 
-    expect(array_column($document['chapters'], 'title'))->toBe(['Lantern room', 'Engine room', 'Cliff path', 'Chart room', 'Quay'])
+    expect(array_column($document['chapters'], 'title'))
+        ->toBe(['Lantern room', 'Engine room', 'Cliff path', 'Chart room', 'Quay'])
         ->and(array_column($document['scenes'], 'title'))->toContain('Chart room 3');
 });
 
@@ -87,12 +92,17 @@ it('says that there were more rows than it takes', function (): void {
 });
 
 it('builds the lock a row means', function (string $answers, Kind $kind, array $input, array $match): void {
-    $lock = Builder::build([Row::corrected(1, 'Q?', $answers, $kind, false, '', '')], 'T', 'en', BUILD_WORDS)['scenes'][0]['things'][0];
+    $lock = Builder::build(
+        [Row::corrected(1, 'Q?', $answers, $kind, false, '', '')], 'T', 'en', BUILD_WORDS,
+    )['scenes'][0]['things'][0];
 
     expect($lock['input'])->toBe($input)->and($lock['rules'][0]['match'])->toBe($match);
 })->with([
     ['2.5 km', Kind::Number, ['type' => 'number', 'unit' => 'km'], ['number' => 2.5, 'unit' => 'km']],
-    ["2 km\n2000 m", Kind::Number, ['type' => 'number', 'unit' => 'km'], ['any' => [['number' => 2, 'unit' => 'km'], ['number' => 2, 'unit' => 'km']]]],
+    [
+        "2 km\n2000 m", Kind::Number, ['type' => 'number', 'unit' => 'km'],
+        ['any' => [['number' => 2, 'unit' => 'km'], ['number' => 2, 'unit' => 'km']]],
+    ],
     ['1/3', Kind::Number, ['type' => 'text'], ['equals' => ['1/3']]],
     ['about ten', Kind::Number, ['type' => 'text'], ['equals' => ['about ten']]],
     ['0917', Kind::Digits, ['type' => 'digits', 'length' => 4], ['equals' => ['0917']]],

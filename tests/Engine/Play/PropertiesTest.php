@@ -30,7 +30,7 @@ it('gives the same bytes for the same game, seed, actions and times', function (
     expect($play())->toBe($play());
 })->with('seeds');
 
-it('leaves the state as it was on a refusal, and an open lock open unless an effect closes it', function (int $seed): void {
+it('leaves the state on a refusal, and an open lock open unless an effect closes it', function (int $seed): void {
     $drawn = new RandomGames($seed);
     $game = GameDocument::of($drawn->document());
     $closes = preg_match('/"(close|forget)":/', Json::write($game->document)) === 1;
@@ -55,11 +55,14 @@ it('never shows what is not earned', function (int $seed): void {
     foreach ($drawn->actions(40) as $now => $sent) {
         $state = Playing::act($game, $state, Action::of($sent), $now)->state;
         $shown = Json::write(View::of($game, $state, $now)->toArray());
-        expect($shown)->not->toContain('"rules"')->not->toContain('"yes"')->not->toContain('"match"')->not->toContain('"otherwise"');
+        expect($shown)->not->toContain('"rules"')->not->toContain('"yes"')->not->toContain('"match"')->not->toContain(
+            '"otherwise"',
+        );
         foreach (['s0', 's1', 's2', 's3', 's4'] as $scene) {
             $isHere = $state->scene === $scene;
             expect(str_contains($shown, "hidden-{$scene}"))->toBe($isHere && $state->isLifted("{$scene}-lid"))
-                ->and(str_contains($shown, "hint-{$scene}"))->toBe($isHere && ($state->hinted["{$scene}-lock"] ?? 0) > 0)
+                ->and(str_contains($shown, "hint-{$scene}"))
+                ->toBe($isHere && ($state->hinted["{$scene}-lock"] ?? 0) > 0)
                 ->and($isHere || ! str_contains($shown, "\"{$scene}-"))->toBeTrue();
         }
     }

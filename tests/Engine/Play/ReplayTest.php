@@ -29,7 +29,9 @@ it('begins where it was recorded, with what was held there', function (): void {
 });
 
 it('gives no token and no tally that the game does not have', function (): void {
-    $state = ReplayCases::replayed(['holding' => ['no-such-token'], 'tallies' => ['no-such-tally' => 4], 'steps' => []])->outcome->state;
+    $state = ReplayCases::replayed([
+        'holding' => ['no-such-token'], 'tallies' => ['no-such-tally' => 4], 'steps' => [],
+    ])->outcome->state;
 
     expect($state->tokens)->toBe([])->and($state->tallies)->not->toHaveKey('no-such-tally');
 });
@@ -37,9 +39,15 @@ it('gives no token and no tally that the game does not have', function (): void 
 it('is found by the check with the step at which it parts', function (): void {
     $steps = ReplayCases::recordedSteps();
     $steps[0]['at'] = 'attic';
-    $found = array_values(array_filter(Check::of(ReplayCases::walkedGame(['steps' => $steps]))->findings, fn ($finding): bool => $finding->code === 'walkthrough.parts'));
+    $found = array_values(
+        array_filter(
+            Check::of(ReplayCases::walkedGame(['steps' => $steps]))->findings,
+            fn ($finding): bool => $finding->code === 'walkthrough.parts',
+        ),
+    );
 
-    expect($found)->toHaveCount(1)->and($found[0]->arguments['step'])->toBe(1)->and($found[0]->arguments['name'])->toBe('The way')->and($found[0]->actions)->toHaveCount(1);
+    expect($found)->toHaveCount(1)->and($found[0]->arguments['step'])->toBe(1)
+        ->and($found[0]->arguments['name'])->toBe('The way')->and($found[0]->actions)->toHaveCount(1);
 });
 
 it('is of no proper shape with words for steps', function (array $walkthrough): void {
@@ -52,7 +60,9 @@ it('is of no proper shape with words for steps', function (array $walkthrough): 
 
 it('waits between steps as long as was recorded, so that a guard lets go', function (int $after, ?int $parts): void {
     $wrong = ['answer' => 'door', 'with' => 'gull', 'at' => 'hall'];
-    $replay = ReplayCases::replayed(['steps' => [$wrong, $wrong, $wrong, ['after' => $after] + ROOMS[0] + ['at' => 'store']]]);
+    $replay = ReplayCases::replayed([
+        'steps' => [$wrong, $wrong, $wrong, ['after' => $after] + ROOMS[0] + ['at' => 'store']],
+    ]);
 
     expect($replay->divergesAt)->toBe($parts);
 })->with(['too soon' => [29, 4], 'long enough' => [30, null], 'never backwards' => [-5, 4]]);

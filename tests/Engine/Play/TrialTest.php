@@ -4,7 +4,9 @@ use Fravel\Play\Trial;
 use Fravel\State\Verdict;
 use Tests\Support\Games;
 
-it('tells what a fresh lock makes of an answer', function (string $typed, ?int $rule, Verdict $verdict, string $say, ?string $go): void {
+it('tells what a fresh lock makes of an answer', function (
+    string $typed, ?int $rule, Verdict $verdict, string $say, ?string $go,
+): void {
     $lock = Games::of([['id' => 'a', 'things' => [[
         'rules' => [
             ['match' => ['equals' => 'herring gull'], 'verdict' => 'open', 'say' => 'Yes.', 'go' => 'b'],

@@ -15,7 +15,15 @@ final class MapCases
     {
         $builder = new Builder(Screens::teacher()->go('/games/new'));
         $builder->offer('ladder');
-        $rows = implode("\n", array_map(fn (int $number): string => "How many lamps are {$number} and one more?\t".($number + 1)."\tCount once more.", range(1, $questions)));
+        $rows = implode(
+            "\n",
+            array_map(
+                fn (
+                    int $number,
+                ): string => "How many lamps are {$number} and one more?\t".($number + 1)."\tCount once more.",
+                range(1, $questions),
+            ),
+        );
         $builder->paste('[data-key="pattern.field.questions"]', $rows)->click('[data-key="patterns.build"]');
         $builder->kept();
         $builder->browser->find('.station-place');

@@ -21,6 +21,11 @@ final class SheetCases
     /** Puts a block into the grid where it stands, as from a spreadsheet. */
     public static function pasteBlock(Builder $builder, string $text): void
     {
-        $builder->browser->script('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.querySelector(".sheet-grid").dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}))', $text);
+        $builder->browser->script(
+            'const data = new DataTransfer(); data.setData("text/plain", arguments[0]); '
+                .'document.querySelector(".sheet-grid").dispatchEvent(new ClipboardEvent("paste", {clipboardData: '
+                .'data, bubbles: true, cancelable: true}))',
+            $text,
+        );
     }
 }

@@ -13,7 +13,8 @@ final class StageCases
     public static function stageOf(string $title, string $setting = 'hearth'): Builder
     {
         $builder = Builder::ofNewGame($title);
-        $builder->choose('[data-key="scene.layout"]', 'a stage: things stand where you put them')->click("[data-key=\"setting.{$setting}\"]");
+        $builder->choose('[data-key="scene.layout"]', 'a stage: things stand where you put them')
+            ->click("[data-key=\"setting.{$setting}\"]");
         $builder->browser->find('.stage-back image');
 
         return $builder;

@@ -27,7 +27,9 @@ final class WorkshopCases
     /** @return array<string, mixed> the document as it is kept */
     public static function document(Browser $teacher): array
     {
-        return $teacher->script('return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)');
+        return $teacher->script(
+            'return fetch(location.pathname + "/document").then((reply) => reply.json()).then((kept) => kept.document)',
+        );
     }
 
     /**

@@ -12,8 +12,10 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 final class Chromium
 {
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1', '--lang=en',
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
+        '--lang=en',
     ];
 
     private static ?string $driver = null;
@@ -22,7 +24,9 @@ final class Chromium
     {
         $own = ["--window-size={$width},{$height}", '--user-data-dir='.Programs::folder()];
         $options = (new ChromeOptions)->addArguments([...self::FLAGS, ...$own]);
-        $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => $scripts ? 1 : 2]);
+        $options->setExperimentalOption(
+            'prefs', ['profile.managed_default_content_settings.javascript' => $scripts ? 1 : 2],
+        );
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);

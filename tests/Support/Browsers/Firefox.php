@@ -23,7 +23,10 @@ final class Firefox
             'network.connectivity-service.enabled' => false,
         ]));
         $window = ['--width', (string) $width, '--height', (string) $height];
-        Programs::start(['firefox-esr', '--headless', '--marionette', '--no-remote', '--profile', $profile, ...$window], ['HOME' => $profile]);
+        Programs::start(
+            ['firefox-esr', '--headless', '--marionette', '--no-remote', '--profile', $profile, ...$window],
+            ['HOME' => $profile],
+        );
 
         return Marionette::session($port);
     }
@@ -31,7 +34,10 @@ final class Firefox
     /** @param  array<string, bool|int|string>  $settings */
     private static function settings(array $settings): string
     {
-        $lines = array_map(static fn (string $name, mixed $value): string => "user_pref('{$name}', ".json_encode($value).');', array_keys($settings), $settings);
+        $lines = array_map(
+            static fn (string $name, mixed $value): string => "user_pref('{$name}', ".json_encode($value).');',
+            array_keys($settings), $settings,
+        );
 
         return implode("\n", $lines);
     }

@@ -41,6 +41,8 @@ final class Marionette extends HttpCommandExecutor
         DriverCommand::GET_WINDOW_SIZE => 'GetWindowRect',
         DriverCommand::SCREENSHOT => 'TakeScreenshot',
         DriverCommand::ACTIONS => 'PerformActions',
+        // The only one that is sent by its address: what Browser::perform() does.
+        DriverCommand::CUSTOM_COMMAND => 'PerformActions',
         DriverCommand::GET_ALL_COOKIES => 'GetCookies',
         DriverCommand::GET_CURRENT_WINDOW_HANDLE => 'GetWindowHandle',
         DriverCommand::SET_SCRIPT_TIMEOUT => 'SetTimeouts',
@@ -64,10 +66,13 @@ final class Marionette extends HttpCommandExecutor
         $command = WebDriverCommand::newSession(['capabilities' => ['alwaysMatch' => ['acceptInsecureCerts' => true]]]);
         $begun = $executor->execute($command);
 
-        return new class($executor, (string) $begun->getSessionID(), new DesiredCapabilities, true) extends RemoteWebDriver
+        $session = (string) $begun->getSessionID();
+
+        return new class($executor, $session, new DesiredCapabilities, true) extends RemoteWebDriver
         {
-            public function __construct(HttpCommandExecutor $executor, string $session, DesiredCapabilities $capabilities, bool $isStandard)
-            {
+            public function __construct(
+                HttpCommandExecutor $executor, string $session, DesiredCapabilities $capabilities, bool $isStandard,
+            ) {
                 parent::__construct($executor, $session, $capabilities, $isStandard);
             }
         };
@@ -79,7 +84,9 @@ final class Marionette extends HttpCommandExecutor
         $this->write([0, ++$this->number, "WebDriver:{$name}", (object) $this->parameters($command)]);
         [, , $error, $result] = $this->read();
         if ($error !== null) {
-            WebDriverException::throwException((string) $error['error'], (string) $error['message'], ['value' => $error]);
+            WebDriverException::throwException(
+                (string) $error['error'], (string) $error['message'], ['value' => $error],
+            );
         }
         $isWrapped = is_array($result) && array_key_exists('value', $result) && count($result) === 1;
 
@@ -92,10 +99,13 @@ final class Marionette extends HttpCommandExecutor
     private function parameters(WebDriverCommand $command): array
     {
         $given = $command->getParameters();
-        $parameters = array_combine(array_map(static fn (string $name): string => ltrim($name, ':'), array_keys($given)), $given);
+        $parameters = array_combine(
+            array_map(static fn (string $name): string => ltrim($name, ':'), array_keys($given)), $given,
+        );
 
         return match ($command->getName()) {
-            DriverCommand::FIND_CHILD_ELEMENT, DriverCommand::FIND_CHILD_ELEMENTS => ['element' => $parameters['id']] + $parameters,
+            DriverCommand::FIND_CHILD_ELEMENT,
+            DriverCommand::FIND_CHILD_ELEMENTS => ['element' => $parameters['id']] + $parameters,
             DriverCommand::SCREENSHOT => ['full' => false],
             DriverCommand::NEW_SESSION => $parameters['capabilities']['alwaysMatch'],
             DriverCommand::DELETE_COOKIE => ['name' => $parameters['name']],
@@ -129,14 +139,14 @@ final class Marionette extends HttpCommandExecutor
     /** @return resource */
     private static function connected(int $port)
     {
-        for ($wait = 0; $wait < 400; $wait++) {
-            $socket = @stream_socket_client("tcp://127.0.0.1:{$port}", $code, $why, 1);
-            if ($socket !== false) {
-                stream_set_timeout($socket, 90);
-
-                return $socket;
-            }
+        for ($wait = 0; $wait < 400 && ! Programs::listensOn($port); $wait++) {
             usleep(50_000);
+        }
+        $socket = stream_socket_client("tcp://127.0.0.1:{$port}", $code, $why, 1);
+        if ($socket !== false) {
+            stream_set_timeout($socket, 90);
+
+            return $socket;
         }
 
         throw new RuntimeException('Firefox did not answer.');

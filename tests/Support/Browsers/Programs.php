@@ -20,7 +20,9 @@ final class Programs
     public static function start(array $command, array $environment = []): void
     {
         $nowhere = [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']];
-        $process = proc_open($command, $nowhere, $pipes, null, $environment === [] ? null : [...getenv(), ...$environment]);
+        $process = proc_open(
+            $command, $nowhere, $pipes, null, $environment === [] ? null : [...getenv(), ...$environment],
+        );
         if ($process === false) {
             throw new RuntimeException("{$command[0]} did not start.");
         }
@@ -45,6 +47,15 @@ final class Programs
         }
 
         return $address;
+    }
+
+    /** Whether anything takes connections there. */
+    public static function listensOn(int $port): bool
+    {
+        $request = curl_init("http://127.0.0.1:{$port}");
+        curl_setopt_array($request, [CURLOPT_CONNECT_ONLY => true, CURLOPT_TIMEOUT => 2]);
+
+        return curl_exec($request) !== false;
     }
 
     /** A new folder for what a browser keeps. */

@@ -15,10 +15,13 @@ final class WebKit
 
     public static function open(): RemoteWebDriver
     {
-        $program = (glob('/usr/lib/*/webkit2gtk-4.*/MiniBrowser') ?: [])[0] ?? throw new RuntimeException('There is no MiniBrowser.');
+        $program = (
+            glob('/usr/lib/*/webkit2gtk-4.*/MiniBrowser') ?: []
+        )[0] ?? throw new RuntimeException('There is no MiniBrowser.');
         $kept = Programs::folder();
         $environment = [
-            'DISPLAY' => self::$display ??= self::display(), 'GDK_BACKEND' => 'x11', 'LANG' => 'C.UTF-8', 'LANGUAGE' => 'en',
+            'DISPLAY' => self::$display ??= self::display(), 'GDK_BACKEND' => 'x11', 'LANG' => 'C.UTF-8',
+            'LANGUAGE' => 'en',
             'WEBKIT_DISABLE_SANDBOX_THIS_IS_DANGEROUS' => '1', 'XDG_DATA_HOME' => $kept, 'XDG_CACHE_HOME' => $kept,
         ];
         $capabilities = new DesiredCapabilities([
@@ -26,7 +29,9 @@ final class WebKit
             'webkitgtk:browserOptions' => ['binary' => $program, 'args' => ['--automation']],
         ]);
 
-        return RemoteWebDriver::create(Programs::startDriver('WebKitWebDriver', [], $environment), $capabilities, 30000, 60000);
+        return RemoteWebDriver::create(
+            Programs::startDriver('WebKitWebDriver', [], $environment), $capabilities, 30000, 60000,
+        );
     }
 
     private static function display(): string

@@ -16,7 +16,9 @@ final class AnswersProofCases
     {
         $rules = array_map(static fn (array $match): array => ['match' => $match, 'verdict' => 'open'], $matches);
 
-        return Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')]]])->lock('l');
+        return Games::of([[
+            'id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')],
+        ]])->lock('l');
     }
 
     /** @return array<string, mixed> nested matchers over few atoms, drawn */

@@ -21,10 +21,17 @@ final class CheckCases
     public static function hubOf(int $topics, string $gate = 'hasOf'): array
     {
         $stamps = array_map(static fn (int $number): string => "stamp{$number}", range(1, $topics));
-        $choices = array_map(static fn (int $number): array => Games::choice("to{$number}", ['go' => "topic{$number}"]), range(1, $topics));
+        $choices = array_map(
+            static fn (int $number): array => Games::choice("to{$number}", ['go' => "topic{$number}"]),
+            range(1, $topics),
+        );
         $scenes = array_map(static fn (int $number): array => [
             'id' => "topic{$number}",
-            'things' => [Games::lock("q{$number}", "answer{$number}", [], ['go' => 'hub', 'do' => [['give' => "stamp{$number}"]]])],
+            'things' => [
+                Games::lock(
+                    "q{$number}", "answer{$number}", [], ['go' => 'hub', 'do' => [['give' => "stamp{$number}"]]],
+                ),
+            ],
         ], range(1, $topics));
         $needs = $gate === 'hasOf'
             ? ['hasOf' => $stamps, 'atLeast' => $topics]
@@ -33,7 +40,14 @@ final class CheckCases
         return Games::document([
             ['id' => 'hub', 'things' => [...$choices, Games::choice('to-end', ['go' => 'end'])]],
             ...$scenes,
-            ['id' => 'end', 'needs' => $needs, 'refused' => [['say' => 'All stamps first.']], 'ending' => ['kind' => 'won', 'md' => 'Done.']],
-        ], ['tokens' => array_map(static fn (string $stamp): array => ['id' => $stamp, 'name' => $stamp, 'kind' => 'badge'], $stamps)]);
+            [
+                'id' => 'end', 'needs' => $needs, 'refused' => [['say' => 'All stamps first.']],
+                'ending' => ['kind' => 'won', 'md' => 'Done.'],
+            ],
+        ], [
+            'tokens' => array_map(
+                static fn (string $stamp): array => ['id' => $stamp, 'name' => $stamp, 'kind' => 'badge'], $stamps,
+            ),
+        ]);
     }
 }

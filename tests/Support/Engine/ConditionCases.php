@@ -10,7 +10,7 @@ use Fravel\State\Verdict;
 /** What ConditionTest is about: games, and ways to ask. */
 final class ConditionCases
 {
-    /** A play with two tokens, a lock opened at once, one opened late, one shut after two tries, and ninety seconds gone. */
+    /** A play with two tokens, a lock opened at once, one late, one shut after two tries, and ninety seconds gone. */
     public static function somePlay(): PlayState
     {
         return PlayState::begin(['bold' => 2, 'calm' => 2, 'none' => 0], 1, 1000)

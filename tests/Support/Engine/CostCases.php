@@ -17,7 +17,9 @@ final class CostCases
         foreach ($a as $i => $one) {
             $table[$i + 1] = [$i + 1];
             foreach ($b as $j => $other) {
-                $table[$i + 1][$j + 1] = min($table[$i][$j + 1] + 1, $table[$i + 1][$j] + 1, $table[$i][$j] + ($one === $other ? 0 : 1));
+                $table[$i + 1][$j + 1] = min(
+                    $table[$i][$j + 1] + 1, $table[$i + 1][$j] + 1, $table[$i][$j] + ($one === $other ? 0 : 1),
+                );
                 if ($i > 0 && $j > 0 && $one === $b[$j - 1] && $a[$i - 1] === $other) {
                     $table[$i + 1][$j + 1] = min($table[$i + 1][$j + 1], $table[$i - 1][$j - 1] + 1);
                 }
@@ -44,6 +46,8 @@ final class CostCases
             return false;
         }
 
-        return $text !== '' && ($first === '?' || $first === mb_substr($text, 0, 1)) && self::isLike(mb_substr($text, 1), $rest);
+        return $text !== '' && (
+            $first === '?' || $first === mb_substr($text, 0, 1)
+        ) && self::isLike(mb_substr($text, 1), $rest);
     }
 }

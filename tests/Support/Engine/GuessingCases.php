@@ -15,6 +15,9 @@ final class GuessingCases
     /** @return list<string> "slip: answer" */
     public static function missesOf(string $right, array $input = ['type' => 'text'], string $language = 'en'): array
     {
-        return array_map(static fn (NearMiss $miss): string => "{$miss->slip->value}: {$miss->text}", NearMisses::of($right, Inputs::read(Node::root($input)), $language));
+        return array_map(
+            static fn (NearMiss $miss): string => "{$miss->slip->value}: {$miss->text}",
+            NearMisses::of($right, Inputs::read(Node::root($input)), $language),
+        );
     }
 }

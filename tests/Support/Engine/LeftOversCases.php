@@ -19,9 +19,16 @@ final class LeftOversCases
      */
     public static function leftIn(array $things, array $samples = [], array $scene = []): array
     {
-        $game = GameDocument::of(['fravel' => 1, 'title' => '', 'language' => 'en', 'start' => 'a', 'tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']], 'scenes' => [
-            $scene + ['id' => 'a', 'title' => 'A', 'layout' => 'page', 'things' => $things, 'next' => [['go' => 'end']]],
-            ['id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']],
+        $game = GameDocument::of(['fravel' => 1, 'title' => '', 'language' => 'en', 'start' => 'a', 'tokens' => [[
+            'id' => 'key', 'name' => 'Key', 'kind' => 'item',
+        ]], 'scenes' => [
+            $scene + [
+                'id' => 'a', 'title' => 'A', 'layout' => 'page', 'things' => $things, 'next' => [['go' => 'end']],
+            ],
+            [
+                'id' => 'end', 'title' => 'End', 'layout' => 'page', 'things' => [],
+                'ending' => ['kind' => 'won', 'md' => ''],
+            ],
         ]]);
         $codes = array_map(fn ($finding): string => $finding->code, Check::of($game, 1000, null, $samples)->findings);
 
@@ -31,6 +38,10 @@ final class LeftOversCases
     /** @return array<string, mixed> */
     public static function leftLock(array $rule, array $more = []): array
     {
-        return $more + ['id' => 'lock', 'kind' => 'lock', 'ask' => 'Who?', 'input' => ['type' => 'text'], 'rules' => [$rule + ['match' => ['equals' => ['gull']], 'verdict' => 'open']], 'otherwise' => [['say' => 'No.']]];
+        return $more + [
+            'id' => 'lock', 'kind' => 'lock', 'ask' => 'Who?', 'input' => ['type' => 'text'],
+            'rules' => [$rule + ['match' => ['equals' => ['gull']], 'verdict' => 'open']],
+            'otherwise' => [['say' => 'No.']],
+        ];
     }
 }

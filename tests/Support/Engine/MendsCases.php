@@ -15,10 +15,12 @@ use Fravel\Support\Json;
 /** What MendsTest is about: games, and ways to ask. */
 final class MendsCases
 {
-    /** @return list<string> mends of findings that stay, of games that break by them, and those that can't be taken back */
+    /** @return list<string> mends of findings that stay, that break their games, or that can't be taken back */
     public static function failing(GameDocument $game): array
     {
-        $place = static fn (Finding $finding): string => $finding->code.' '.implode(' ', $finding->where).' '.($finding->arguments['rule'] ?? '');
+        $place = static fn (Finding $finding): string => $finding->code.' '.implode(' ', $finding->where).' '.(
+            $finding->arguments['rule'] ?? ''
+        );
         $findings = Check::of($game, 600)->findings;
         $failing = [];
         foreach (array_filter($findings, static fn (Finding $finding): bool => $finding->mend !== null) as $finding) {
@@ -28,10 +30,14 @@ final class MendsCases
 
                 continue;
             }
-            $times = static fn (array $all): int => count(array_filter($all, static fn (Finding $other): bool => $place($other) === $place($finding)));
+            $times = static fn (array $all): int => count(
+                array_filter($all, static fn (Finding $other): bool => $place($other) === $place($finding)),
+            );
             $mends = $times(Check::of($edited->game, 600)->findings) < $times($findings);
             $isSound = Validation::ofShape($edited->game->document) === [];
-            $isUndone = Json::write($edited->inverse->apply($edited->game)->game->document) === Json::write($game->document);
+            $isUndone = Json::write(
+                $edited->inverse->apply($edited->game)->game->document,
+            ) === Json::write($game->document);
             $mends && $isSound && $isUndone ?: $failing[] = $place($finding);
         }
 

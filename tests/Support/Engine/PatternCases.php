@@ -22,9 +22,13 @@ final class PatternCases
     }
 
     /** @param  array<string, string>  $given */
-    public static function builtAlone(string $pattern, array $given, TeacherDefaults $usual = new TeacherDefaults): ?GameDocument
-    {
-        $document = Build::alone(Patterns::named($pattern) ?? throw new LogicException($pattern), new Content($given, 'en'), self::patternWords('words'), $usual);
+    public static function builtAlone(
+        string $pattern, array $given, TeacherDefaults $usual = new TeacherDefaults,
+    ): ?GameDocument {
+        $document = Build::alone(
+            Patterns::named($pattern) ?? throw new LogicException($pattern), new Content($given, 'en'),
+            self::patternWords('words'), $usual,
+        );
 
         return $document === null ? null : GameDocument::of($document);
     }

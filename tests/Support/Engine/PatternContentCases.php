@@ -18,8 +18,11 @@ final class PatternContentCases
     }
 
     /** @param  array<string, string>  $words */
-    public static function siteOf(array $words = [], TeacherDefaults $usual = new TeacherDefaults, array $taken = []): PatternBuilder
-    {
-        return new PatternBuilder('en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual);
+    public static function siteOf(
+        array $words = [], TeacherDefaults $usual = new TeacherDefaults, array $taken = [],
+    ): PatternBuilder {
+        return new PatternBuilder(
+            'en', $taken, $words + ['right' => 'Right.', 'wrong' => 'Not yet.', 'numbered' => ':title :number'], $usual,
+        );
     }
 }

@@ -20,7 +20,9 @@ final class ReplayCases
      */
     public static function walkedGame(array $walkthrough): GameDocument
     {
-        return GameDocument::of(['walkthroughs' => [$walkthrough + ['id' => 'walk', 'name' => 'The way']]] + Games::twoRooms());
+        return GameDocument::of(
+            ['walkthroughs' => [$walkthrough + ['id' => 'walk', 'name' => 'The way']]] + Games::twoRooms(),
+        );
     }
 
     /** @param  array<string, mixed>  $walkthrough */

@@ -15,6 +15,8 @@ final class SamplesCases
     {
         $rules = array_map(static fn (array $match): array => ['match' => $match, 'verdict' => 'open'], $matches);
 
-        return Games::of([['id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')]]])->lock('l');
+        return Games::of([[
+            'id' => 'a', 'things' => [['input' => $input, 'rules' => $rules] + Games::lock('l', '')],
+        ]])->lock('l');
     }
 }

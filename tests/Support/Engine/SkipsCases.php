@@ -15,7 +15,11 @@ final class SkipsCases
     /** @return list<Finding> */
     public static function foundOf(string $code, GameDocument $game): array
     {
-        return array_values(array_filter(Check::of($game, 5000)->findings, static fn (Finding $finding): bool => $finding->code === $code));
+        return array_values(
+            array_filter(
+                Check::of($game, 5000)->findings, static fn (Finding $finding): bool => $finding->code === $code,
+            ),
+        );
     }
 
     /** @param  list<array<string, mixed>>  $beside  things beside a lock that leads to b */
@@ -24,7 +28,13 @@ final class SkipsCases
         return Games::of([
             ['id' => 'a', 'things' => [Games::choice('in', ['go' => 'room'])]],
             ['id' => 'room', 'things' => [Games::lock('door', 'x', [], $opening + ['go' => 'b']), ...$beside]],
-            ['id' => 'b', 'things' => [Games::choice('out', ['go' => 'end']), ...($scenes === [] ? [] : [Games::choice('vault', ['go' => 'c'])])]],
+            [
+                'id' => 'b',
+                'things' => [
+                    Games::choice('out', ['go' => 'end']),
+                    ...($scenes === [] ? [] : [Games::choice('vault', ['go' => 'c'])]),
+                ],
+            ],
             ...$scenes,
             ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
         ], ['tokens' => [['id' => 'key', 'name' => 'Key', 'kind' => 'item']]]);

@@ -15,14 +15,33 @@ final class StartAtCases
     {
         return Games::of([
             ['id' => 'gate', 'things' => [Games::choice('in', ['go' => 'hall'])]],
-            ['id' => 'hall', 'arrive' => [['if' => ['has' => 'lamp'], 'say' => 'You bring light.', 'do' => [['add' => 'points', 'by' => 1]]], ['say' => 'It is dark.']], 'things' => [Games::choice('show', ['go' => 'end']) + ['if' => ['tally' => 'points', 'is' => '>=', 'value' => 3]]]],
+            [
+                'id' => 'hall',
+                'arrive' => [
+                    ['if' => ['has' => 'lamp'], 'say' => 'You bring light.', 'do' => [['add' => 'points', 'by' => 1]]],
+                    ['say' => 'It is dark.'],
+                ],
+                'things' => [
+                    Games::choice('show', ['go' => 'end']) + [
+                        'if' => ['tally' => 'points', 'is' => '>=', 'value' => 3],
+                    ],
+                ],
+            ],
             ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
-        ], ['tokens' => [['id' => 'lamp', 'name' => 'Lamp', 'kind' => 'item']], 'tallies' => [['id' => 'points', 'name' => 'Points', 'start' => 1, 'shown' => true]]]);
+        ], [
+            'tokens' => [['id' => 'lamp', 'name' => 'Lamp', 'kind' => 'item']],
+            'tallies' => [['id' => 'points', 'name' => 'Points', 'start' => 1, 'shown' => true]],
+        ]);
     }
 
     /** @return list<string> */
     public static function saidBy(\Fravel\Play\Outcome $outcome): array
     {
-        return array_values(array_map(fn (array $event): string => (string) $event[1], array_filter($outcome->eventList(), fn (array $event): bool => $event[0] === EventKind::Said->value)));
+        return array_values(
+            array_map(
+                fn (array $event): string => (string) $event[1],
+                array_filter($outcome->eventList(), fn (array $event): bool => $event[0] === EventKind::Said->value),
+            ),
+        );
     }
 }

@@ -17,7 +17,12 @@ final class StepwiseCases
         $ids = ['a', 'b', 'c', 'd', 'e'];
         $scenes = array_map(fn (string $id, int $place): array => [
             'id' => $id, 'title' => strtoupper($id), 'layout' => 'page',
-            'things' => [['id' => "{$id}-on", 'kind' => 'choice', 'md' => 'On', 'react' => [['if' => ['visited' => 'a'], 'go' => $ids[min(4, $place + 1)]], ['go' => $ids[min(4, $place + 2)]]]]],
+            'things' => [[
+                'id' => "{$id}-on", 'kind' => 'choice', 'md' => 'On',
+                'react' => [
+                    ['if' => ['visited' => 'a'], 'go' => $ids[min(4, $place + 1)]], ['go' => $ids[min(4, $place + 2)]],
+                ],
+            ]],
         ], $ids, array_keys($ids));
 
         return GameDocument::of(['fravel' => 1, 'title' => 'Chain', 'start' => 'a', 'scenes' => $scenes]);

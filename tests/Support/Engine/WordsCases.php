@@ -14,7 +14,12 @@ final class WordsCases
     /** @param  array<string, mixed>  $extra */
     public static function findingOf(string $code, array $scenes, array $extra = []): Finding
     {
-        $findings = Check::of(Games::of([...$scenes, ['id' => 'end', 'title' => 'The end', 'ending' => ['kind' => 'won', 'md' => '']]], $extra), 2000)->findings;
+        $findings = Check::of(
+            Games::of(
+                [...$scenes, ['id' => 'end', 'title' => 'The end', 'ending' => ['kind' => 'won', 'md' => '']]], $extra,
+            ),
+            2000,
+        )->findings;
 
         return array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->code === $code))[0];
     }

@@ -21,7 +21,8 @@ final class AnswersCases
 
     public static function expectVerdicts(array $case): void
     {
-        $lock = Games::of([['id' => 'room', 'things' => [$case['lock']]]], ['language' => $case['language']])->lock($case['lock']['id']);
+        $lock = Games::of([['id' => 'room', 'things' => [$case['lock']]]], ['language' => $case['language']])
+            ->lock($case['lock']['id']);
         foreach ($case['answers'] as $expected) {
             $answer = $lock->accept($expected['with'], $case['language']);
             $rule = $answer instanceof Refusal ? null : $lock->ruleFor($answer) ?? 'otherwise';
@@ -30,7 +31,8 @@ final class AnswersCases
                 $rule === 'otherwise' => 'wrong',
                 default => $lock->rules[$rule]->verdict->value,
             };
-            expect([$verdict, $rule])->toBe([$expected['verdict'], $expected['rule']], 'for '.Json::write($expected['with']));
+            expect([$verdict, $rule])
+                ->toBe([$expected['verdict'], $expected['rule']], 'for '.Json::write($expected['with']));
         }
     }
 }

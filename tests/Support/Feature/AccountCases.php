@@ -18,10 +18,12 @@ final class AccountCases
     }
 
     /** Tries a password so many times from an address. */
-    public static function guess(int $times, string $password = 'wrong', string $address = '10.0.0.9', string $email = 'ida@skerry.example'): \Illuminate\Testing\TestResponse
-    {
+    public static function guess(
+        int $times, string $password = 'wrong', string $address = '10.0.0.9', string $email = 'ida@skerry.example',
+    ): \Illuminate\Testing\TestResponse {
         foreach (range(1, $times) as $try) {
-            $reply = test()->withServerVariables(['REMOTE_ADDR' => $address])->postJson('/sign-in', ['email' => $email, 'password' => $password]);
+            $reply = test()->withServerVariables(['REMOTE_ADDR' => $address])
+                ->postJson('/sign-in', ['email' => $email, 'password' => $password]);
         }
 
         return $reply;

@@ -16,7 +16,9 @@ final class CommandLineCases
      */
     public static function fravel(array $words): array
     {
-        $process = proc_open([base_path('fravel'), ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, sys_get_temp_dir());
+        $process = proc_open(
+            [base_path('fravel'), ...$words], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, sys_get_temp_dir(),
+        );
         $told = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
 
         return [proc_close($process), ...$told];

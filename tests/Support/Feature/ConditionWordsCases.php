@@ -15,11 +15,22 @@ final class ConditionWordsCases
     {
         return [
             'fravel' => 1, 'title' => 'Named', 'language' => 'en', 'start' => 'quay',
-            'tokens' => [['id' => 'lens', 'name' => 'Lens', 'kind' => 'item'], ['id' => 'wick', 'name' => 'Wick', 'kind' => 'item']],
-            'tallies' => [['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0]],
+            'tokens' => [
+                ['id' => 'lens', 'name' => 'Lens', 'kind' => 'item'],
+                ['id' => 'wick', 'name' => 'Wick', 'kind' => 'item'],
+            ],
+            'tallies' => [
+                ['id' => 'bold', 'name' => 'Bold', 'start' => 0], ['id' => 'calm', 'name' => 'Calm', 'start' => 0],
+            ],
             'scenes' => [['id' => 'quay', 'title' => 'The quay', 'layout' => 'page', 'things' => [
-                ['id' => 'door', 'kind' => 'lock', 'label' => 'Door', 'ask' => 'Which word?', 'input' => ['type' => 'options', 'options' => [['id' => 'opt', 'md' => '**Lamp**']]], 'rules' => []],
-                ['id' => 'chest', 'kind' => 'lock', 'ask' => 'Which   number?', 'input' => ['type' => 'text'], 'rules' => []],
+                [
+                    'id' => 'door', 'kind' => 'lock', 'label' => 'Door', 'ask' => 'Which word?',
+                    'input' => ['type' => 'options', 'options' => [['id' => 'opt', 'md' => '**Lamp**']]], 'rules' => [],
+                ],
+                [
+                    'id' => 'chest', 'kind' => 'lock', 'ask' => 'Which   number?', 'input' => ['type' => 'text'],
+                    'rules' => [],
+                ],
                 ['id' => 'flag', 'kind' => 'cover', 'label' => 'The flag', 'front' => [], 'back' => []],
             ]]],
         ];

@@ -28,7 +28,10 @@ final class DoorCases
         $play = $run->plays()->where('name', $name)->first();
         foreach ($play === null ? [] : ['a', 'b', 'c'] as $wrong) {
             test()->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
-            self::at($address, 'POST', "/p/{$run->code}", Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]));
+            self::at(
+                $address, 'POST', "/p/{$run->code}",
+                Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]),
+            );
         }
 
         return $reply;

@@ -12,6 +12,8 @@ final class EditCases
 {
     public static function edit(object $test, array $command, int $base, string $label = 'a change'): TestResponse
     {
-        return $test->postJson("/games/{$test->game->id}/edits", ['command' => $command, 'base' => $base, 'label' => $label]);
+        return $test->postJson(
+            "/games/{$test->game->id}/edits", ['command' => $command, 'base' => $base, 'label' => $label],
+        );
     }
 }

@@ -33,6 +33,8 @@ final class GuessCases
     /** What a device gets of it: the edition. */
     public static function frozen(array $document, int $round): GameDocument
     {
-        return GameDocument::of(Veil::over($document, fn (string $id): string => hash('sha256', "{$round}|{$id}", true))->document);
+        return GameDocument::of(
+            Veil::over($document, fn (string $id): string => hash('sha256', "{$round}|{$id}", true))->document,
+        );
     }
 }

@@ -26,7 +26,9 @@ final class LanguageCases
     /** @return list<string> the files that a language has to have */
     public static function filesOf(string $language): array
     {
-        $all = array_map(static fn (string $file): string => basename($file, '.php'), glob(self::LANG.'/en/*.php') ?: []);
+        $all = array_map(
+            static fn (string $file): string => basename($file, '.php'), glob(self::LANG.'/en/*.php') ?: [],
+        );
 
         return in_array($language, self::having('workshop'), true) ? $all : ['errors', 'made', 'play'];
     }
@@ -50,7 +52,9 @@ final class LanguageCases
     public static function telling(string $language): array
     {
         $own = self::pieces($language);
-        $others = implode("\n", array_merge(...array_map(self::pieces(...), array_diff(self::having('play'), [$language]))));
+        $others = implode(
+            "\n", array_merge(...array_map(self::pieces(...), array_diff(self::having('play'), [$language]))),
+        );
 
         return array_values(array_filter($own, static fn (string $piece): bool => ! str_contains($others, $piece)));
     }
@@ -60,7 +64,15 @@ final class LanguageCases
     {
         $found = [];
         foreach (array_diff(self::having('play'), [$language]) as $other) {
-            $found = [...$found, ...array_filter(self::telling($other), static fn (string $piece): bool => preg_match('/(?<!\w)'.preg_quote($piece, '/').'(?!\w)/u', $text) === 1)];
+            $found = [
+                ...$found,
+                ...array_filter(
+                    self::telling($other),
+                    static fn (string $piece): bool => preg_match(
+                        '/(?<!\w)'.preg_quote($piece, '/').'(?!\w)/u', $text,
+                    ) === 1,
+                ),
+            ];
         }
 
         return array_values($found);
@@ -72,7 +84,9 @@ final class LanguageCases
         preg_match_all('/\b(?:aria-label|title|placeholder|alt)="([^"]*)"/u', $markup, $labels);
         $without = (string) preg_replace('~<script\b.*?</script>~s', ' ', $markup);
 
-        return html_entity_decode(implode(' | ', $labels[1]).' | '.strip_tags((string) preg_replace('/</', ' <', $without)), ENT_QUOTES);
+        return html_entity_decode(
+            implode(' | ', $labels[1]).' | '.strip_tags((string) preg_replace('/</', ' <', $without)), ENT_QUOTES,
+        );
     }
 
     /** @return list<string> */
@@ -81,8 +95,11 @@ final class LanguageCases
         static $known = [];
 
         return $known[$language] ??= array_values(array_unique(array_filter(
-            array_map(static fn (string $piece): string => (string) preg_replace('/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/u', '', $piece), array_merge(...array_map(
-                static fn (string $words): array => preg_split('/:[a-zA-Z]+|\{[^{}]*\}|[\t\n]/', $words) ?: [], array_values(self::words($language)),
+            array_map(static fn (string $piece): string => (string) preg_replace(
+                '/^[^\p{L}\p{N}]+|[^\p{L}\p{N}]+$/u', '', $piece,
+            ), array_merge(...array_map(
+                static fn (string $words): array => preg_split('/:[a-zA-Z]+|\{[^{}]*\}|[\t\n]/', $words) ?: [],
+                array_values(self::words($language)),
             ))),
             static fn (string $piece): bool => mb_strlen($piece) >= 9 && str_contains($piece, ' '),
         )));
@@ -91,7 +108,9 @@ final class LanguageCases
     /** @return list<string> languages that have a file of words, without the framework */
     private static function having(string $file): array
     {
-        return array_map(static fn (string $path): string => basename(dirname($path)), glob(self::LANG."/*/{$file}.php") ?: []);
+        return array_map(
+            static fn (string $path): string => basename(dirname($path)), glob(self::LANG."/*/{$file}.php") ?: [],
+        );
     }
 
     /** @return array<string, string> path under the project → what stands in it */

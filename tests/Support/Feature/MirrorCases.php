@@ -32,7 +32,9 @@ final class MirrorCases
             return { game, refused, undone: input.inverses.reduce(module.apply, game) };
         })()';
         $input = ['document' => $document, 'commands' => $commands, 'inverses' => $inverses];
-        ['game' => $game, 'refused' => $refused, 'undone' => $undone] = Scripts::run('workshop/editor/document.js', $script, $input);
+        [
+            'game' => $game, 'refused' => $refused, 'undone' => $undone,
+        ] = Scripts::run('workshop/editor/document.js', $script, $input);
 
         return ['game' => Json::write($game), 'refused' => $refused, 'undone' => Json::write($undone)];
     }
@@ -41,20 +43,55 @@ final class MirrorCases
     public static function someCommands(RandomGames $drawn): array
     {
         return array_map(static fn (int $step): array => $drawn->pick([
-            ['set' => $drawn->pick(['s0', 's1-lock', 't0', '@game', 'c0']), 'field' => $drawn->pick(['title', 'note', 'name']), 'to' => $drawn->pick(['x', null, [1, 2], ['a' => 'b']])],
+            [
+                'set' => $drawn->pick(['s0', 's1-lock', 't0', '@game', 'c0']),
+                'field' => $drawn->pick(['title', 'note', 'name']),
+                'to' => $drawn->pick(['x', null, [1, 2], ['a' => 'b']]),
+            ],
             ['set' => $drawn->pick(['s0', 's2', 's1-go']), 'field' => $drawn->pick(['title', 'react', 'chapter'])],
             ['set' => 's1', 'field' => "extra-{$step}", 'to' => 1, 'before' => 'things'],
-            ['insert' => 'things', 'in' => $drawn->pick(['s1', 's5']), 'after' => $drawn->pick([null, 's1-go', 'gone']), 'value' => ['id' => "new-{$step}", 'kind' => 'text', 'md' => 'é']],
-            ['insert' => 'scenes', 'in' => '@game', 'after' => $drawn->pick([null, 's2', 'gone']), 'value' => ['id' => "scene-{$step}"]],
-            ['move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']), 'after' => $drawn->pick([null, 's0-lid'])],
+            [
+                'insert' => 'things', 'in' => $drawn->pick(['s1', 's5']),
+                'after' => $drawn->pick([null, 's1-go', 'gone']),
+                'value' => ['id' => "new-{$step}", 'kind' => 'text', 'md' => 'é'],
+            ],
+            [
+                'insert' => 'scenes', 'in' => '@game', 'after' => $drawn->pick([null, 's2', 'gone']),
+                'value' => ['id' => "scene-{$step}"],
+            ],
+            [
+                'move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']),
+                'after' => $drawn->pick([null, 's0-lid']),
+            ],
             ['move' => $drawn->pick(['s3', 's4']), 'in' => '@game', 'after' => $drawn->pick([null, 's1'])],
             ['remove' => $drawn->pick(['s2', 's1-lid', 'nothing', '@game', 'new-1'])],
-            ['move' => $drawn->pick(['nothing', '@game', 's2']), 'in' => $drawn->pick(['s5', '@game']), 'after' => null],
-            ['insert' => $drawn->pick(['things', 'tokens', 'scenes', 'rules']), 'in' => $drawn->pick(['s1', '@game', 'nothing']), 'after' => null, 'value' => $drawn->pick([['id' => 's0'], ['id' => "odd-{$step}"], ['name' => 'none'], ['id' => 'twice', 'things' => [['id' => 'twice']]]])],
-            ['set' => $drawn->pick(['s0', 'nothing']), 'field' => $drawn->pick(['id', 'things', 'scenes', 'fravel', 'title']), 'to' => 'x'],
+            [
+                'move' => $drawn->pick(['nothing', '@game', 's2']), 'in' => $drawn->pick(['s5', '@game']),
+                'after' => null,
+            ],
+            [
+                'insert' => $drawn->pick(['things', 'tokens', 'scenes', 'rules']),
+                'in' => $drawn->pick(['s1', '@game', 'nothing']), 'after' => null,
+                'value' => $drawn->pick([
+                    ['id' => 's0'], ['id' => "odd-{$step}"], ['name' => 'none'],
+                    ['id' => 'twice', 'things' => [['id' => 'twice']]],
+                ]),
+            ],
+            [
+                'set' => $drawn->pick(['s0', 'nothing']),
+                'field' => $drawn->pick(['id', 'things', 'scenes', 'fravel', 'title']), 'to' => 'x',
+            ],
             ['together' => [['set' => 's0', 'field' => 'title', 'to' => 'half'], ['remove' => 'nothing']]],
             ['drop' => 'chapters', 'in' => '@game'],
-            ['together' => [['set' => 's4', 'field' => 'title', 'to' => "t{$step}"], ['insert' => 'tokens', 'in' => '@game', 'after' => null, 'value' => ['id' => "token-{$step}", 'name' => 'T']]]],
+            [
+                'together' => [
+                    ['set' => 's4', 'field' => 'title', 'to' => "t{$step}"],
+                    [
+                        'insert' => 'tokens', 'in' => '@game', 'after' => null,
+                        'value' => ['id' => "token-{$step}", 'name' => 'T'],
+                    ],
+                ],
+            ],
         ]), range(1, 25));
     }
 }

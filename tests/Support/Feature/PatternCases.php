@@ -10,6 +10,8 @@ final class PatternCases
     /** @param  array<string, mixed>  $fields */
     public static function building(object $test, array $fields, string $path = ''): \Illuminate\Testing\TestResponse
     {
-        return $test->postJson("/games/{$test->game->id}/patterns{$path}", $fields + ['pattern' => 'ladder', 'base' => 1]);
+        return $test->postJson(
+            "/games/{$test->game->id}/patterns{$path}", $fields + ['pattern' => 'ladder', 'base' => 1],
+        );
     }
 }

@@ -17,6 +17,7 @@ final class PlayCases
     {
         $play = $by ?? $test->play;
 
-        return $test->withUnencryptedCookie('fravel_play', Classroom::ticket($play))->post("/p/{$test->run->code}", Classroom::form($play, $fields), ['Accept' => 'application/json']);
+        return $test->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+            ->post("/p/{$test->run->code}", Classroom::form($play, $fields), ['Accept' => 'application/json']);
     }
 }

@@ -44,7 +44,11 @@ final class SecrecyCases
         $texts = [];
         foreach ($scene->things as $thing) {
             foreach (['md', 'ask'] as $field) {
-                if (is_string($thing->{$field} ?? null) && ! str_contains($thing->{$field}, '*') && $thing->{$field} !== '') {
+                if (
+                    is_string(
+                        $thing->{$field} ?? null,
+                    ) && ! str_contains($thing->{$field}, '*') && $thing->{$field} !== ''
+                ) {
                     $texts[strtok($thing->{$field}, "\n")] = "{$field} of {$thing->id}";
                 }
             }
@@ -70,13 +74,29 @@ final class SecrecyCases
             }
         }
 
-        return array_values(array_filter($answers, static fn (string $answer): bool => strlen($answer) > 3 && ! in_array($answer, ['0917', '2142', '0302'], true)));
+        return array_values(
+            array_filter(
+                $answers,
+                static fn (string $answer): bool => strlen($answer) > 3 && ! in_array(
+                    $answer, ['0917', '2142', '0302'], true,
+                ),
+            ),
+        );
     }
 
     /** The scripts and styles that are shipped, and the drawn backdrops, name no answer. */
     public static function assetsHoldNone(GameDocument $game): void
     {
-        $shipped = implode('', array_map(file_get_contents(...), [...glob(public_path('build/assets/*.{js,css}'), GLOB_BRACE) ?: [], ...glob(database_path('demo/dark-lamp/assets/*.svg')) ?: []]));
+        $shipped = implode(
+            '',
+            array_map(
+                file_get_contents(...),
+                [
+                    ...glob(public_path('build/assets/*.{js,css}'), GLOB_BRACE) ?: [],
+                    ...glob(database_path('demo/dark-lamp/assets/*.svg')) ?: [],
+                ],
+            ),
+        );
         expect(strlen($shipped))->toBeGreaterThan(10_000);
         foreach (['spring tide', 'refraction', '0917', 'lens-gather', 'side-star'] as $answer) {
             expect(str_contains($shipped, $answer))->toBeFalse("{$answer} stands in what is shipped");

@@ -48,14 +48,19 @@ final class Arena
 
     public function pdo(): PDO
     {
-        return new PDO("sqlite:{$this->database()}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
+        return new PDO(
+            "sqlite:{$this->database()}",
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC],
+        );
     }
 
     /** Runs PHP with the application started and gives what it printed. */
     public function tinker(string $code): string
     {
         $script = "{$this->folder}/script.php";
-        file_put_contents($script, "<?php require '{$this->root}/vendor/autoload.php'; (require '{$this->root}/bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); {$code}");
+        file_put_contents($script, "<?php require '{$this->root}/vendor/autoload.php'; (require "
+            ."'{$this->root}/bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); "
+            ."{$code}");
 
         return $this->run([PHP_BINARY, $script]);
     }
@@ -78,8 +83,18 @@ final class Arena
 
     public function start(): void
     {
-        $limits = ['-d', 'max_input_vars=50000', '-d', 'post_max_size=60M', '-d', 'memory_limit=512M', '-d', 'variables_order=EGPCS', '-d', 'log_errors=1', '-d', "error_log={$this->folder}/server.log"];
-        $process = proc_open([PHP_BINARY, ...$limits, '-S', "127.0.0.1:{$this->port}", '-t', "{$this->root}/public", "{$this->root}/bin/router.php"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'a'], ['file', '/dev/null', 'a']], $pipes, $this->root, $this->environment());
+        $limits = [
+            '-d', 'max_input_vars=50000', '-d', 'post_max_size=60M', '-d', 'memory_limit=512M', '-d',
+            'variables_order=EGPCS', '-d', 'log_errors=1', '-d', "error_log={$this->folder}/server.log",
+        ];
+        $process = proc_open(
+            [
+                PHP_BINARY, ...$limits, '-S', "127.0.0.1:{$this->port}", '-t', "{$this->root}/public",
+                "{$this->root}/bin/router.php",
+            ],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'a'], ['file', '/dev/null', 'a']], $pipes, $this->root,
+            $this->environment(),
+        );
         $this->process = $process === false ? throw new RuntimeException('The server did not start.') : $process;
         for ($wait = 0; $wait < 200 && ! Server::answers("{$this->address}/"); $wait++) {
             usleep(20_000);
@@ -95,7 +110,9 @@ final class Arena
     /** @param  list<string>  $command */
     private function run(array $command): string
     {
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->root, $this->environment());
+        $process = proc_open(
+            $command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, $this->root, $this->environment(),
+        );
         $output = $process === false ? '' : (string) stream_get_contents($pipes[1]);
         $errors = $process === false ? '' : (string) stream_get_contents($pipes[2]);
         if ($process === false || proc_close($process) !== 0) {
@@ -109,9 +126,13 @@ final class Arena
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('h', 32)), 'APP_URL' => $this->address, 'FRAVEL_OUTBOX' => 'true', 'MAIL_MAILER' => 'outbox',
-            'DB_DATABASE' => $this->database(), 'DB_PERSISTENT' => 'true', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'LOG_CHANNEL' => 'errorlog', 'BCRYPT_ROUNDS' => '4',
-            'FRAVEL_EDITIONS' => "{$this->folder}/editions", 'FRAVEL_FILES' => "{$this->folder}/files", 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'PATH' => (string) getenv('PATH'),
+            'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('h', 32)), 'APP_URL' => $this->address,
+            'FRAVEL_OUTBOX' => 'true', 'MAIL_MAILER' => 'outbox',
+            'DB_DATABASE' => $this->database(), 'DB_PERSISTENT' => 'true', 'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file', 'LOG_CHANNEL' => 'errorlog', 'BCRYPT_ROUNDS' => '4',
+            'FRAVEL_EDITIONS' => "{$this->folder}/editions", 'FRAVEL_FILES' => "{$this->folder}/files",
+            'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'PATH' => (string) getenv('PATH'),
         ];
     }
 }

@@ -50,11 +50,17 @@ final class Fuzz
         for ($round = 0; $fuzz->counts['documents'] < $count && microtime(true) < $until; $round++) {
             $fuzz->round($seed + $round, $count);
         }
-        $told = array_map(static fn (string $what, int $times): string => "{$times} {$what}", array_keys($fuzz->counts), $fuzz->counts);
+        $told = array_map(
+            static fn (string $what, int $times): string => "{$times} {$what}", array_keys($fuzz->counts),
+            $fuzz->counts,
+        );
 
         return [
             implode(', ', $told).' thrown at the engine: '.count($fuzz->broken).' exceptions',
-            ...array_map(static fn (string $where, string $with): string => "    {$where} with {$with}", array_keys($fuzz->broken), $fuzz->broken),
+            ...array_map(
+                static fn (string $where, string $with): string => "    {$where} with {$with}",
+                array_keys($fuzz->broken), $fuzz->broken,
+            ),
             sprintf('slowest answer: %.1f ms%s', 1000 * $fuzz->slowestAnswer, $fuzz->slowestWhich),
         ];
     }
@@ -96,7 +102,9 @@ final class Fuzz
     private function acted(GameDocument $game, PlayState $state, array $sent): PlayState
     {
         $action = Action::of($sent);
-        $next = $action === null ? $state : Playing::act($game, $state, $action, $this->dice->getInt(-100, 10_000))->state;
+        $next = $action === null ? $state : Playing::act(
+            $game, $state, $action, $this->dice->getInt(-100, 10_000),
+        )->state;
         View::of($game, $next, 0)->toArray();
 
         return $next;
@@ -104,8 +112,15 @@ final class Fuzz
 
     private function answer(): void
     {
-        $lock = ['id' => 'l', 'kind' => 'lock', 'ask' => '?', 'input' => $this->input(), 'clean' => $this->pick([[], ['space' => 'none'], ['case' => false, 'articles' => true]]), 'rules' => [['match' => $this->matcher(3), 'verdict' => 'open']]];
-        $document = ['fravel' => 1, 'title' => '', 'language' => $this->pick(['en', 'de', 'fr', 'xx']), 'start' => 'a', 'scenes' => [['id' => 'a', 'title' => '', 'layout' => 'page', 'things' => [$lock]]]];
+        $lock = [
+            'id' => 'l', 'kind' => 'lock', 'ask' => '?', 'input' => $this->input(),
+            'clean' => $this->pick([[], ['space' => 'none'], ['case' => false, 'articles' => true]]),
+            'rules' => [['match' => $this->matcher(3), 'verdict' => 'open']],
+        ];
+        $document = [
+            'fravel' => 1, 'title' => '', 'language' => $this->pick(['en', 'de', 'fr', 'xx']), 'start' => 'a',
+            'scenes' => [['id' => 'a', 'title' => '', 'layout' => 'page', 'things' => [$lock]]],
+        ];
         if (Validation::ofShape($document) !== []) {
             $this->counts['answers']++;
 
@@ -125,7 +140,9 @@ final class Fuzz
             }
             if ($took > $this->slowestAnswer) {
                 $this->slowestAnswer = $took;
-                $this->slowestWhich = ', to '.mb_strimwidth((string) json_encode($lock['rules'][0]['match'], JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 80, '…');
+                $this->slowestWhich = ', to '.mb_strimwidth(
+                    (string) json_encode($lock['rules'][0]['match'], JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 80, '…',
+                );
             }
         }, $lock['rules']);
     }
@@ -136,9 +153,14 @@ final class Fuzz
         $items = [['id' => 'i1', 'md' => 'One'], ['id' => 'i2', 'md' => 'Two'], ['id' => 'i3', 'md' => 'Three']];
 
         return $this->pick([
-            ['type' => 'text'], ['type' => 'long'], ['type' => 'number', 'unit' => 'm'], ['type' => 'digits', 'length' => 4], ['type' => 'arrows', 'length' => 3], ['type' => 'colours', 'palette' => ['red', 'blue'], 'length' => 2],
-            ['type' => 'options', 'options' => $items, 'many' => true], ['type' => 'options', 'options' => $items], ['type' => 'order', 'items' => $items], ['type' => 'pairs', 'left' => $items, 'right' => [['id' => 'r1', 'md' => 'R']]],
-            ['type' => 'gaps', 'md' => 'a {i1} b {i2}'], ['type' => 'point', 'asset' => 'x'], ['type' => 'keys', 'keys' => $items, 'length' => 2],
+            ['type' => 'text'], ['type' => 'long'], ['type' => 'number', 'unit' => 'm'],
+            ['type' => 'digits', 'length' => 4], ['type' => 'arrows', 'length' => 3],
+            ['type' => 'colours', 'palette' => ['red', 'blue'], 'length' => 2],
+            ['type' => 'options', 'options' => $items, 'many' => true], ['type' => 'options', 'options' => $items],
+            ['type' => 'order', 'items' => $items],
+            ['type' => 'pairs', 'left' => $items, 'right' => [['id' => 'r1', 'md' => 'R']]],
+            ['type' => 'gaps', 'md' => 'a {i1} b {i2}'], ['type' => 'point', 'asset' => 'x'],
+            ['type' => 'keys', 'keys' => $items, 'length' => 2],
         ]);
     }
 
@@ -146,13 +168,24 @@ final class Fuzz
     private function matcher(int $depth): array
     {
         $leaf = fn (): array => $this->pick([
-            ['equals' => $this->text()], ['has' => [mb_substr($this->text(), 0, 500)]], ['hasAll' => [mb_substr($this->text(), 0, 40), 'a']], ['like' => mb_substr(str_replace('x', '*', $this->text()), 0, 500)], ['pattern' => $this->pick(['a+', '(a|b)*c', '(a+)+$', '\\d{4}', '.*.*.*=.*'])],
-            ['close' => mb_substr($this->text(), 0, 200), 'edits' => $this->dice->getInt(0, 10)], ['number' => $this->pick([0, 1.5, -3, 1e300, 1e-300]), 'within' => $this->pick([0, '2%', 1e10])], ['number' => 3, 'unit' => 'km'], ['number' => 2.5, 'places' => 20], ['between' => [-1e300, 1e300]],
-            ['length' => ['min' => $this->dice->getInt(0, 300), 'of' => 'words']], ['form' => $this->pick(['email', 'web', 'date', 'time', 'whole', 'decimal'])], ['options' => ['i1', 'i2']], ['order' => ['i2', 'i1']], ['pairs' => ['i1' => 'r1']], ['gaps' => ['i1' => ['anything' => true]]], ['inside' => [[0, 0], [1, 0], [0, 1]]],
+            ['equals' => $this->text()], ['has' => [mb_substr($this->text(), 0, 500)]],
+            ['hasAll' => [mb_substr($this->text(), 0, 40), 'a']],
+            ['like' => mb_substr(str_replace('x', '*', $this->text()), 0, 500)],
+            ['pattern' => $this->pick(['a+', '(a|b)*c', '(a+)+$', '\\d{4}', '.*.*.*=.*'])],
+            ['close' => mb_substr($this->text(), 0, 200), 'edits' => $this->dice->getInt(0, 10)],
+            ['number' => $this->pick([0, 1.5, -3, 1e300, 1e-300]), 'within' => $this->pick([0, '2%', 1e10])],
+            ['number' => 3, 'unit' => 'km'], ['number' => 2.5, 'places' => 20], ['between' => [-1e300, 1e300]],
+            ['length' => ['min' => $this->dice->getInt(0, 300), 'of' => 'words']],
+            ['form' => $this->pick(['email', 'web', 'date', 'time', 'whole', 'decimal'])], ['options' => ['i1', 'i2']],
+            ['order' => ['i2', 'i1']], ['pairs' => ['i1' => 'r1']], ['gaps' => ['i1' => ['anything' => true]]],
+            ['inside' => [[0, 0], [1, 0], [0, 1]]],
             ['right' => ['of' => ['order' => ['i1', 'i2']], 'atLeast' => 1]], ['anything' => true],
         ]);
 
-        return $depth === 0 || $this->dice->getInt(0, 2) > 0 ? $leaf() : $this->pick([['all' => [$this->matcher($depth - 1), $this->matcher($depth - 1)]], ['any' => [$this->matcher($depth - 1), $this->matcher($depth - 1)]], ['not' => $this->matcher($depth - 1)]]);
+        return $depth === 0 || $this->dice->getInt(0, 2) > 0 ? $leaf() : $this->pick([
+            ['all' => [$this->matcher($depth - 1), $this->matcher($depth - 1)]],
+            ['any' => [$this->matcher($depth - 1), $this->matcher($depth - 1)]], ['not' => $this->matcher($depth - 1)],
+        ]);
     }
 
     /** @return array<string, mixed> */
@@ -160,16 +193,36 @@ final class Fuzz
     {
         $on = 's'.$this->dice->getInt(0, 5).$this->pick(['-go', '-lock', '-lid', '', '-o1']);
 
-        return [$this->pick(['choose', 'answer', 'lift', 'lower', 'hint', 'cue', 'back', 'continue', 'fly']) => $this->dice->getInt(0, 9) > 0 ? $this->pick([$on, true]) : $this->value(1), 'with' => $this->value(2)];
+        return [
+            $this->pick([
+                'choose', 'answer', 'lift', 'lower', 'hint', 'cue', 'back', 'continue', 'fly',
+            ]) => $this->dice->getInt(0, 9) > 0 ? $this->pick([$on, true]) : $this->value(1),
+            'with' => $this->value(2),
+        ];
     }
 
     /** @return array<string, mixed> */
     private function command(): array
     {
         return $this->pick([
-            ['set' => 's1', 'field' => $this->pick(['title', 'things', 'next', 'id', 'needs']), 'to' => $this->value(3)], ['insert' => $this->pick(['scenes', 'things', 'tokens']), 'in' => $this->pick(['@game', 's1']), 'after' => $this->value(0), 'value' => ['id' => 'new', 'things' => [['id' => 'x'], ['id' => 'x']]]],
-            ['remove' => $this->pick(['s1', 't0', '@game'])], ['move' => 's1-go', 'in' => $this->pick(['s2', 's1-go', '@game']), 'after' => null], ['duplicate' => ['s1', 's2'], 'times' => $this->dice->getInt(0, 3)], ['deleteScene' => 's1', 'lead' => $this->pick(['s1', 's2', null])], ['drop' => 'things', 'in' => 's1'],
-            ['together' => [['deleteScene' => 's1', 'lead' => 's2'], ['deleteScene' => 's2', 'lead' => 's1'], ['duplicate' => ['s3']]]],
+            [
+                'set' => 's1', 'field' => $this->pick(['title', 'things', 'next', 'id', 'needs']),
+                'to' => $this->value(3),
+            ],
+            [
+                'insert' => $this->pick(['scenes', 'things', 'tokens']), 'in' => $this->pick(['@game', 's1']),
+                'after' => $this->value(0), 'value' => ['id' => 'new', 'things' => [['id' => 'x'], ['id' => 'x']]],
+            ],
+            ['remove' => $this->pick(['s1', 't0', '@game'])],
+            ['move' => 's1-go', 'in' => $this->pick(['s2', 's1-go', '@game']), 'after' => null],
+            ['duplicate' => ['s1', 's2'], 'times' => $this->dice->getInt(0, 3)],
+            ['deleteScene' => 's1', 'lead' => $this->pick(['s1', 's2', null])], ['drop' => 'things', 'in' => 's1'],
+            [
+                'together' => [
+                    ['deleteScene' => 's1', 'lead' => 's2'], ['deleteScene' => 's2', 'lead' => 's1'],
+                    ['duplicate' => ['s3']],
+                ],
+            ],
         ]);
     }
 
@@ -198,18 +251,30 @@ final class Fuzz
     private function value(int $depth): mixed
     {
         return match ($this->dice->getInt(0, $depth > 0 ? 9 : 7)) {
-            0 => null, 1 => $this->dice->getInt(PHP_INT_MIN, PHP_INT_MAX), 2 => $this->pick([0.1, -1e308, 1e-320, 5e15]), 3 => true, 4 => $this->pick(['', 'i1', 's1', '@back', '@game', '0', '9999', '1/0', '1e300', 'UDLR']),
-            8 => [$this->value($depth - 1), $this->value($depth - 1)], 9 => ['i1' => $this->value($depth - 1), 'id' => $this->value($depth - 1)],
+            0 => null, 1 => $this->dice->getInt(PHP_INT_MIN, PHP_INT_MAX),
+            2 => $this->pick([0.1, -1e308, 1e-320, 5e15]), 3 => true,
+            4 => $this->pick(['', 'i1', 's1', '@back', '@game', '0', '9999', '1/0', '1e300', 'UDLR']),
+            8 => [$this->value($depth - 1), $this->value($depth - 1)],
+            9 => ['i1' => $this->value($depth - 1), 'id' => $this->value($depth - 1)],
             default => $this->text(),
         };
     }
 
     private function text(): string
     {
-        $signs = $this->pick([['a', 'b'], ['a', 'x', ' '], ['é', "e\u{301}", 'ß', 'İ'], ["\u{200B}", "\u{202E}", "\u{FEFF}", 'a'], ['👩‍🚀', '🇫🇷', '日'], ['1', '.', ',', '/', '-', '%', ' m'], ['*', '?', '\\', '{', '}', '$', '<'], ["\n", "\t", ' ', 'word']]);
+        $signs = $this->pick([
+            ['a', 'b'], ['a', 'x', ' '], ['é', "e\u{301}", 'ß', 'İ'], ["\u{200B}", "\u{202E}", "\u{FEFF}", 'a'],
+            ['👩‍🚀', '🇫🇷', '日'], ['1', '.', ',', '/', '-', '%', ' m'], ['*', '?', '\\', '{', '}', '$', '<'],
+            ["\n", "\t", ' ', 'word'],
+        ]);
         $length = $this->dice->getInt(0, 40) === 0 ? $this->pick([500, 20_000]) : $this->pick([0, 1, 3, 12, 12, 40]);
 
-        return mb_substr(implode('', array_map(fn (): string => $this->pick($signs), $length === 0 ? [] : range(1, min($length, 3000)))), 0, $length);
+        return mb_substr(
+            implode(
+                '', array_map(fn (): string => $this->pick($signs), $length === 0 ? [] : range(1, min($length, 3000))),
+            ),
+            0, $length,
+        );
     }
 
     /**
@@ -231,7 +296,10 @@ final class Fuzz
         } catch (\Fravel\Exception\FravelException) {
             return null;
         } catch (Throwable $failure) {
-            $this->broken[sprintf('%s: %s at %s:%d', $what, $failure->getMessage(), basename($failure->getFile()), $failure->getLine())] ??= mb_strimwidth((string) json_encode($with, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 200, '…');
+            $where = basename($failure->getFile()).':'.$failure->getLine();
+            $this->broken["{$what}: {$failure->getMessage()} at {$where}"] ??= mb_strimwidth(
+                (string) json_encode($with, JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 200, '…',
+            );
 
             return null;
         }

@@ -25,12 +25,28 @@ final class Guesses
         foreach (Patterns::all() as $pattern) {
             $guesser = new Guesser;
             for ($round = 0; $round < self::ROUNDS; $round++) {
-                $guesser->look(GameDocument::of(Build::alone($pattern, new Content($words['sample'], 'en'), $made['pattern'], new TeacherDefaults) ?? []), $round);
+                $guesser->look(
+                    GameDocument::of(
+                        Build::alone(
+                            $pattern, new Content($words['sample'], 'en'), $made['pattern'], new TeacherDefaults,
+                        ) ?? [],
+                    ),
+                    $round,
+                );
             }
             $picks = array_filter($guesser->picks, static fn (array $way): bool => $way['right'] < $way['tried']);
-            $best = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['right'] / $way['tried'], $picks));
-            $chance = $picks === [] ? null : max(array_map(static fn (array $way): float => $way['chance'] / $way['tried'], $picks));
-            $lines[] = sprintf('guesser on %-9s typed %d right%s', $pattern->name().':', $guesser->typed, $best === null ? '' : sprintf(', picked %.0f %% at best where chance is %.0f %%', 100 * $best, 100 * $chance));
+            $best = $picks === [] ? null : max(
+                array_map(static fn (array $way): float => $way['right'] / $way['tried'], $picks),
+            );
+            $chance = $picks === [] ? null : max(
+                array_map(static fn (array $way): float => $way['chance'] / $way['tried'], $picks),
+            );
+            $lines[] = sprintf(
+                'guesser on %-9s typed %d right%s', $pattern->name().':', $guesser->typed,
+                $best === null ? '' : sprintf(
+                    ', picked %.0f %% at best where chance is %.0f %%', 100 * $best, 100 * $chance,
+                ),
+            );
         }
 
         return $lines;

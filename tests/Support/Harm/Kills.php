@@ -14,9 +14,34 @@ final class Kills
     /** @return list<string> what came of it */
     public static function report(Arena $arena, int $students, int $kills, float $seconds): array
     {
-        $game = Games::document([['id' => 'hall', 'things' => [Games::choice('more', ['do' => [['add' => 'n', 'by' => 1]]]), Games::choice('out', ['go' => 'end'])]], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]], ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 0]]]);
-        [$code, $choice] = explode(' ', $arena->tinker('$t = App\Models\User::create(["name" => "T", "email" => "t@skerrypoint.example", "password" => "a quiet harbour"]); $r = app(App\Actions\OpenRun::class)->handle(app(App\Actions\CreateGame::class)->handle($t, json_decode(base64_decode("'.base64_encode(Json::write($game)).'"), true)), "Harm", false); echo $r->code, " ", $r->edition->nameOf("more");'));
-        $class = array_map(static fn (int $number): Student => new Student($arena->address, $code, $choice, $number), range(0, $students - 1));
+        $game = Games::document(
+            [
+                [
+                    'id' => 'hall',
+                    'things' => [
+                        Games::choice('more', ['do' => [['add' => 'n', 'by' => 1]]]),
+                        Games::choice('out', ['go' => 'end']),
+                    ],
+                ],
+                ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+            ],
+            ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 0]]],
+        );
+        [$code, $choice] = explode(
+            ' ',
+            $arena->tinker(
+                '$t = App\Models\User::create(["name" => "T", "email" => "t@skerrypoint.example", "password" => "a '
+                    .'quiet harbour"]); $r = '
+                    .'app(App\Actions\OpenRun::class)->handle(app(App\Actions\CreateGame::class)->handle($t, '
+                    .'json_decode(base64_decode("'.base64_encode(
+                        Json::write($game),
+                    ).'"), true)), "Harm", false); echo $r->code, " ", $r->edition->nameOf("more");',
+            ),
+        );
+        $class = array_map(
+            static fn (int $number): Student => new Student($arena->address, $code, $choice, $number),
+            range(0, $students - 1),
+        );
         self::play($arena, $class, $kills, $seconds);
 
         return self::judged($arena, $class, $kills);
@@ -46,7 +71,10 @@ final class Kills
             curl_multi_select($multi, 0.02);
             while (($done = curl_multi_info_read($multi)) !== false) {
                 $number = (int) curl_getinfo($done['handle'], CURLINFO_PRIVATE);
-                $class[$number]->take((int) curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE), (string) curl_multi_getcontent($done['handle']));
+                $class[$number]->take(
+                    (int) curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE),
+                    (string) curl_multi_getcontent($done['handle']),
+                );
                 curl_multi_remove_handle($multi, $done['handle']);
                 $waiting[] = $number;
             }
@@ -74,6 +102,11 @@ final class Kills
             $doubled += abs((int) (array_values($tallies)[0] ?? 0) - count(array_unique($keys)));
         }
 
-        return [sprintf('%d students, %d kills of everything: %d actions acknowledged, %d sent again, %d lost, %d doubled', count($class), $kills, $acknowledged, $resent, $lost, $doubled)];
+        return [
+            sprintf(
+                '%d students, %d kills of everything: %d actions acknowledged, %d sent again, %d lost, %d doubled',
+                count($class), $kills, $acknowledged, $resent, $lost, $doubled,
+            ),
+        ];
     }
 }

@@ -36,6 +36,11 @@ final class Slowest
             }
         }
 
-        return [sprintf('slowest check of %d hard games: %.2f s (%s); most memory %d MB', $looked, $worst, $which, (int) ceil($most / 1_000_000))];
+        return [
+            sprintf(
+                'slowest check of %d hard games: %.2f s (%s); most memory %d MB', $looked, $worst, $which,
+                (int) ceil($most / 1_000_000),
+            ),
+        ];
     }
 }

@@ -22,8 +22,10 @@ final class Student
 
     public float $notBefore = 0.0;
 
-    public function __construct(private readonly string $address, private readonly string $code, private readonly string $choice, private readonly int $number)
-    {
+    public function __construct(
+        private readonly string $address, private readonly string $code, private readonly string $choice,
+        private readonly int $number,
+    ) {
     }
 
     /** The next request it makes. */
@@ -41,7 +43,13 @@ final class Student
             $headers[] = "Cookie: fravel_play={$this->ticket}";
         }
         $handle = curl_init("{$this->address}/p/{$this->code}{$path}");
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_POSTFIELDS => http_build_query($fields), CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 10, CURLOPT_PRIVATE => (string) $this->number]);
+        curl_setopt_array(
+            $handle,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_POSTFIELDS => http_build_query($fields),
+                CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 10, CURLOPT_PRIVATE => (string) $this->number,
+            ],
+        );
 
         return $handle;
     }

@@ -15,11 +15,25 @@ final readonly class Teacher
 
     public static function signedIn(Arena $arena, string $email): self
     {
-        [$game, $run] = explode(' ', $arena->tinker('$t = App\Models\User::create(["name" => "Teacher", "email" => "'.$email.'", "password" => "'.self::PASSWORD.'"]); $g = app(App\Actions\CreateGame::class)->handle($t, Fravel\Edit\Blank::game("A game", ["scene" => "One", "hello" => "Hello"])); $r = app(App\Actions\OpenRun::class)->handle($g, "A run", false); echo $g->id, " ", $r->id;'));
+        $password = self::PASSWORD;
+        [$game, $run] = explode(' ', $arena->tinker(<<<PHP
+            \$t = App\Models\User::create(["name" => "Teacher", "email" => "{$email}", "password" => "{$password}"]);
+            \$blank = Fravel\Edit\Blank::game("A game", ["scene" => "One", "hello" => "Hello"]);
+            \$g = app(App\Actions\CreateGame::class)->handle(\$t, \$blank);
+            \$r = app(App\Actions\OpenRun::class)->handle(\$g, "A run", false);
+            echo \$g->id, " ", \$r->id;
+            PHP));
         $jar = "{$arena->folder}/".md5($email);
         $page = self::curl($arena, $jar, []);
         preg_match('/name="_token" value="([^"]+)"/', $page, $token);
-        self::curl($arena, $jar, [CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'email' => $email, 'password' => self::PASSWORD])]);
+        self::curl(
+            $arena, $jar,
+            [
+                CURLOPT_POSTFIELDS => http_build_query([
+                    '_token' => $token[1] ?? '', 'email' => $email, 'password' => self::PASSWORD,
+                ]),
+            ],
+        );
         preg_match('/XSRF-TOKEN\s+(\S+)/', (string) file_get_contents($jar), $found);
 
         return new self($jar, urldecode($found[1] ?? ''), $game, $run);
@@ -29,7 +43,13 @@ final readonly class Teacher
     private static function curl(Arena $arena, string $jar, array $options): string
     {
         $handle = curl_init("{$arena->address}/sign-in");
-        curl_setopt_array($handle, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar]);
+        curl_setopt_array(
+            $handle,
+            $options + [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_COOKIEJAR => $jar,
+                CURLOPT_COOKIEFILE => $jar,
+            ],
+        );
         $body = (string) curl_exec($handle);
         // The jar is written when the handle goes.
         unset($handle);

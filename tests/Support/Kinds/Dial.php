@@ -32,7 +32,9 @@ final readonly class Dial implements Input
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
     {
-        return is_string($sent) && ctype_digit($sent) && $sent >= 1 && $sent <= self::HOURS ? new Answer($sent, $cleaning) : Refusal::malformed();
+        return is_string($sent) && ctype_digit($sent) && $sent >= 1 && $sent <= self::HOURS ? new Answer(
+            $sent, $cleaning,
+        ) : Refusal::malformed();
     }
 
     public function ways(): float

@@ -28,7 +28,9 @@ final class RegisterController extends Controller
     public function store(Request $request): RedirectResponse
     {
         abort_unless(Letters::canBeSent(), 404);
-        $request->merge(['email' => mb_strtolower(Field::text($request, 'email'))])->validate(['email' => ['required', 'string', 'email', 'max:200']]);
+        $request
+            ->merge(['email' => mb_strtolower(Field::text($request, 'email'))])
+            ->validate(['email' => ['required', 'string', 'email', 'max:200']]);
         Letters::welcome(Field::text($request, 'email'));
 
         return redirect()->route('register')->with('sent', Field::text($request, 'email'));

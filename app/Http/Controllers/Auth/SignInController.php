@@ -21,11 +21,16 @@ final class SignInController extends Controller
 
     public function store(Request $request, SignIn $signIn): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:1000']]);
+        $given = $request->validate([
+            'email' => ['required', 'string', 'max:200'],
+            'password' => ['required', 'string', 'max:1000'],
+        ]);
         $email = mb_strtolower(trim($given['email']));
         $wait = $signIn->wait($email);
         if ($wait > 0) {
-            throw ValidationException::withMessages(['email' => (string) __('auth.throttle', ['seconds' => $wait])])->status(429);
+            throw ValidationException::withMessages([
+                'email' => (string) __('auth.throttle', ['seconds' => $wait]),
+            ])->status(429);
         }
         if (! $signIn->try($email, $given['password'], $request->boolean('remember'))) {
             throw ValidationException::withMessages(['email' => __('auth.failed')]);

@@ -15,8 +15,8 @@ const ENOUGH = 0.7;
 /** A map of more stations than this opens whole, however small. */
 const MANY = 150;
 
-/** Room around the map for what lies over it, in pixels. */
-const RIM = { across: 40, down: 130, above: 90 };
+/** Room around the map for what lies over it, in pixels: the head, the legend, the tools. */
+const RIM = { above: 88, below: 96, left: 28, right: 76 };
 
 /** Where one looks from: panning and zooming, and what of the map is painted or drawn for it. */
 function openCamera(chart, sea) {
@@ -28,12 +28,17 @@ function openCamera(chart, sea) {
             (event) =>
                 event.type === 'wheel' || (!event.shiftKey && !event.target.closest('.station-place, [data-track]')),
         )
-        .on('zoom', ({ transform }) => look(transform, true))
+        .on('zoom', ({ transform, sourceEvent }) => {
+            if (sourceEvent) isWhole = false;
+            look(transform, true);
+        })
         .on('end', ({ transform }) => rest(transform));
     const view = select(chart).call(pan).on('dblclick.zoom', null);
     let room = { width: 0, height: 0 };
     let placed = null;
-    window.addEventListener('resize', measure);
+    let isWhole = false;
+    // Who turns a tablet still sees all of what was seen whole.
+    window.addEventListener('resize', () => (isWhole ? fit() : measure()));
 
     function measure() {
         const { width, height } = chart.getBoundingClientRect();
@@ -78,6 +83,7 @@ function openCamera(chart, sea) {
         if (!fit()) return false;
         const at = placed.stations.get(scene);
         if (zoomTransform(chart).k >= ENOUGH || placed.stations.size > MANY || !at) return true;
+        isWhole = false;
         pan.transform(
             view,
             zoomIdentity
@@ -96,16 +102,11 @@ function openCamera(chart, sea) {
         measure();
         const { width, height } = room;
         if (!placed || width === 0) return false;
-        const scale = Math.min(1.4, (width - RIM.across) / placed.width, (height - RIM.down) / placed.height);
-        pan.transform(
-            view,
-            zoomIdentity
-                .translate(
-                    (width - placed.width * scale) / 2,
-                    Math.max(20, (height - RIM.above - placed.height * scale) / 2),
-                )
-                .scale(scale),
-        );
+        const [across, down] = [width - RIM.left - RIM.right, height - RIM.above - RIM.below];
+        const scale = Math.min(1.4, across / placed.width, down / placed.height);
+        const [left, top] = [(across - placed.width * scale) / 2, (down - placed.height * scale) / 2];
+        pan.transform(view, zoomIdentity.translate(RIM.left + left, RIM.above + top).scale(scale));
+        isWhole = true;
 
         return true;
     }
@@ -116,8 +117,14 @@ function openCamera(chart, sea) {
         drawn,
         begin,
         fit,
-        nearer: (by) => pan.scaleBy(view, by),
-        goTo: ({ x, y }) => pan.translateTo(view, x, y),
+        nearer(by) {
+            isWhole = false;
+            pan.scaleBy(view, by);
+        },
+        goTo({ x, y }) {
+            isWhole = false;
+            pan.translateTo(view, x, y);
+        },
     };
 }
 

@@ -1,5 +1,6 @@
 import { t } from '../../lib/catalogue.js';
 import { svg } from '../../lib/dom.js';
+import { dragOn } from '../editor/drag.js';
 import * as verbs from '../editor/scenes.js';
 
 /** How far a press may wander and still be a tap, in pixels. */
@@ -10,17 +11,7 @@ const TAP = 6;
  * elsewhere), a name (its station is placed by hand), and with Shift over the water a frame that picks scenes.
  */
 function dragOnMap(chart, sea, editor, placedNow) {
-    chart.addEventListener(
-        'pointerdown',
-        (event) => {
-            if (event.button !== 0) return;
-            const gesture = begin(event, sea, editor, placedNow());
-            if (!gesture) return;
-            event.stopPropagation();
-            follow(event, gesture);
-        },
-        { capture: true },
-    );
+    dragOn(chart, (press) => begin(press, sea, editor, placedNow()), TAP);
 }
 
 function begin(event, sea, editor, placed) {
@@ -126,32 +117,8 @@ function framing(event, sea, editor, placed) {
     };
 }
 
-function follow(first, gesture) {
-    let isDragging = false;
-    const move = (event) => {
-        isDragging ||= Math.hypot(event.clientX - first.clientX, event.clientY - first.clientY) > TAP;
-        if (isDragging) gesture.move(event);
-    };
-    const end = (event) => {
-        for (const [kind, handler] of Object.entries(handlers)) window.removeEventListener(kind, handler);
-        if (!isDragging) return gesture.tap?.();
-        if (event.type === 'pointercancel') return gesture.cancel();
-        swallowClick();
-        gesture.end(event);
-    };
-    const handlers = { pointermove: move, pointerup: end, pointercancel: end };
-    for (const [kind, handler] of Object.entries(handlers)) window.addEventListener(kind, handler);
-}
-
 function toSea(sea, x, y) {
     return new DOMPoint(x, y).matrixTransform(sea.getScreenCTM().inverse());
-}
-
-/** The click that a drag ends with opens nothing. */
-function swallowClick() {
-    const stop = (event) => event.stopPropagation();
-    window.addEventListener('click', stop, { capture: true, once: true });
-    setTimeout(() => window.removeEventListener('click', stop, { capture: true }), 50);
 }
 
 export { dragOnMap };

@@ -2,6 +2,7 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, targetOf } from '../../lib/dom.js';
 import { redraw } from '../../lib/redraw.js';
 import { freshId } from '../editor/document.js';
+import { dragOn } from '../editor/drag.js';
 import { clearingCard } from './stage/clearing-card.js';
 import { rounded } from './stage/geometry.js';
 import { picturePicker, takeFile } from '../editor/pictures.js';
@@ -57,6 +58,7 @@ function openScene(holder, editor) {
         bill,
     );
     takeDropped(editor);
+    dragOn(tray, (press) => carry(press, editor), 30);
     reorderByHand(page, editor);
 
     function draw() {
@@ -82,7 +84,6 @@ function openScene(holder, editor) {
                         class: 'tray-button',
                         'data-key': `tray.${kind}`,
                         'data-add': kind,
-                        onpointerdown: (event) => isStage && carry(event, kind, editor),
                         onclick: () => add(editor, kind),
                     },
                     icon(sign),
@@ -273,16 +274,16 @@ function select(editor, id) {
 }
 
 /** A thing drawn from the tray onto the stage lands where it is let go. */
-function carry(event, kind, editor) {
-    const from = event;
-    const drop = (up) => {
-        document.removeEventListener('pointerup', drop);
-        const isOver =
-            Math.hypot(up.clientX - from.clientX, up.clientY - from.clientY) > 30 &&
-            document.elementFromPoint(up.clientX, up.clientY)?.closest('.stage');
-        if (isOver) add(editor, kind, editor.stage.view.point(up));
+function carry({ target }, editor) {
+    const kind = target.closest('[data-add]')?.dataset.add;
+    if (!kind || sceneOf(editor).layout !== 'stage') return null;
+
+    return {
+        end(press) {
+            const isOver = document.elementFromPoint(press.clientX, press.clientY)?.closest('.stage');
+            if (isOver) add(editor, kind, editor.stage.view.point(press));
+        },
     };
-    document.addEventListener('pointerup', drop);
 }
 
 function add(editor, kind, at = null) {

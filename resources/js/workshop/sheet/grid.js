@@ -1,4 +1,5 @@
 import { classes, el } from '../../lib/dom.js';
+import { dragOn } from '../editor/drag.js';
 
 /** Height of a row in pixels, and how many are drawn above and below what is seen. */
 const HEIGHT = 36;
@@ -234,7 +235,7 @@ function openGrid({ take, beyond, open, label }) {
 
     const api = { node, show, go, edit, fill, picked, write, open: () => open(state.rows[state.at[0]]?.id), state };
     node.addEventListener('scroll', () => requestAnimationFrame(draw), { passive: true });
-    node.addEventListener('pointerdown', (event) => pointAt(event, api));
+    dragOn(node, (press, event) => pointAt(press, event, api));
     node.addEventListener('dblclick', (event) => event.target.closest('[data-cell]') && edit());
     new ResizeObserver(draw).observe(node);
 
@@ -242,28 +243,25 @@ function openGrid({ take, beyond, open, label }) {
 }
 
 /** A press goes to a cell; drawn on, it picks a block. */
-function pointAt(event, grid) {
+function pointAt(press, event, grid) {
     const cellOf = (one) =>
         document
             .elementFromPoint(one.clientX, one.clientY)
             ?.closest('[data-cell]')
             ?.dataset.cell.split(',')
             .map(Number);
-    const cell = cellOf(event);
-    if (!cell || event.target.matches('.grid-field')) return;
+    const cell = cellOf(press);
+    if (!cell || press.target.matches('.grid-field')) return null;
     event.preventDefault();
     grid.node.focus({ preventScroll: true });
-    grid.go(cell, event.shiftKey);
-    const move = (moved) => {
-        const over = cellOf(moved);
-        if (over && over.join() !== grid.state.at.join()) grid.go(over, true);
+    grid.go(cell, press.shiftKey);
+
+    return {
+        move(moved) {
+            const over = cellOf(moved);
+            if (over && over.join() !== grid.state.at.join()) grid.go(over, true);
+        },
     };
-    const end = () => {
-        window.removeEventListener('pointermove', move);
-        window.removeEventListener('pointerup', end);
-    };
-    window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', end);
 }
 
 export { openGrid };

@@ -1,5 +1,6 @@
 import { t } from '../../../lib/catalogue.js';
 import { svg } from '../../../lib/dom.js';
+import { dragOn } from '../../editor/drag.js';
 import { placing } from './draw.js';
 import { around, between, middle, moved, overlap, resized, rounded, snap, within } from './geometry.js';
 
@@ -12,39 +13,27 @@ const SLACK = 4;
  * the pointer is let go.
  */
 function listenTo(stage, editor, view) {
-    stage.addEventListener('pointerdown', (event) => {
-        if (event.button !== 0) return;
-        const start = view.point(event);
-        const gesture = begin(event, start, editor, view);
-        if (!gesture) return;
-        event.preventDefault();
-        stage.focus({ preventScroll: true });
-        stage.setPointerCapture(event.pointerId);
-        follow(stage, event, gesture, view);
-    });
-}
+    dragOn(
+        stage,
+        (press, event) => {
+            const gesture = begin(press, view.point(press), editor, view);
+            if (!gesture) return null;
+            event.preventDefault();
+            stage.focus({ preventScroll: true });
+            const end = (isKept) => {
+                view.guides([]);
+                gesture.end(isKept);
+            };
 
-function follow(stage, first, gesture, view) {
-    let [isDragging, waiting, last] = [false, false, first];
-    const frame = () => {
-        waiting = false;
-        gesture.move(view.point(last), last);
-    };
-    const move = (event) => {
-        last = event;
-        isDragging ||= Math.hypot(event.clientX - first.clientX, event.clientY - first.clientY) > SLACK;
-        if (!isDragging || waiting) return;
-        waiting = true;
-        requestAnimationFrame(frame);
-    };
-    const end = (event) => {
-        for (const [kind, handler] of Object.entries(handlers)) stage.removeEventListener(kind, handler);
-        if (isDragging && event.type === 'pointerup') gesture.move(view.point(event), event);
-        view.guides([]);
-        gesture.end(isDragging && event.type === 'pointerup');
-    };
-    const handlers = { pointermove: move, pointerup: end, pointercancel: end };
-    for (const [kind, handler] of Object.entries(handlers)) stage.addEventListener(kind, handler);
+            return {
+                move: (moved) => gesture.move(view.point(moved), moved),
+                end: () => end(true),
+                tap: () => end(false),
+                cancel: () => end(false),
+            };
+        },
+        SLACK,
+    );
 }
 
 function begin(event, start, editor, view) {
