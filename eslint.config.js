@@ -18,7 +18,7 @@ export default [
         languageOptions: { ecmaVersion: 2024, sourceType: 'module', globals: globals.browser },
     },
     {
-        files: ['tests/Js/**/*.js', 'tools/**/*.js', '*.config.js'],
+        files: ['tests/**/*.js', 'tools/**/*.js', '*.config.js'],
         languageOptions: { ecmaVersion: 2024, sourceType: 'module', globals: globals.node },
     },
     {

@@ -63,6 +63,6 @@ build_assets() { say "Building scripts and styles ..."; php tools/build/fields.p
 setup_application() {
     when_changed vendor/.installed composer.json -- install_php_packages
     when_changed node_modules/.installed package.json package-lock.json -- install_node_packages
-    when_changed public/build/.built resources/css resources/js resources/views vite.config.js package.json -- build_assets
+    when_changed public/build/.built resources/css resources/js resources/views vite.config.js tools/build package.json -- build_assets
     [ -e .env ] || sed "s|^APP_KEY=.*|APP_KEY=base64:$(head -c 32 /dev/urandom | base64)|" .env.example > .env
 }

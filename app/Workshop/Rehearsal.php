@@ -20,9 +20,9 @@ use Illuminate\Support\Facades\Cache;
  * A teacher's own way through the draft, kept for some hours; each step is judged on the draft as it stands then.
  *
  * @phpstan-type Kept array{
- *     state: array<array-key, mixed>, seed: int, from: string, holding: list<string>, tallies: array<string, int|float>,
- *     guards: bool, at: int, log: list<array<array-key, mixed>>, ahead: list<array<array-key, mixed>>,
- *     caught: list<mixed>|null,
+ *     state: array<array-key, mixed>, seed: int, from: string, holding: list<string>,
+ *     tallies: array<string, int|float>, guards: bool, at: int,
+ *     log: list<array<array-key, mixed>>, ahead: list<array<array-key, mixed>>, caught: list<mixed>|null,
  * }
  */
 final readonly class Rehearsal

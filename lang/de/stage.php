@@ -56,4 +56,7 @@ return [
     'help' => 'Bühne: Pfeiltasten bewegen das Gewählte, Tab geht von Ding zu Ding',
     'bare' => 'Die Bühne ist leer: wählen Sie daneben eine Kulisse, dann stellen Sie aus der Leiste Dinge darauf.',
     'clearArea' => 'klare Fläche',
+    'dashed' => 'gestrichelt: im Spiel nicht zu sehen',
+    'corners' => 'Drücken Sie an jeder Ecke; Enter schließt die Fläche.',
+    'parts' => 'Ziehen Sie über jeden Teil, der etwas tun soll; ein Druck daneben beendet es.',
 ];

@@ -56,4 +56,7 @@ return [
     'help' => 'Stage: arrow keys move what is picked, Tab goes from thing to thing',
     'bare' => 'The stage is bare: choose a setting beside it, then put things on it from the tray.',
     'clearArea' => 'clear area',
+    'dashed' => 'dashed: not seen in play',
+    'corners' => 'Press at each corner; Enter closes the area.',
+    'parts' => 'Drag over each part that shall do something; a press beside them ends it.',
 ];

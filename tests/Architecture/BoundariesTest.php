@@ -1,5 +1,7 @@
 <?php
 
+use Fravel\Support\Palette;
+use Symfony\Component\Finder\Finder;
 use Tests\Support\Architecture\BoundariesCases;
 
 arch('the engine knows no framework')->expect('Fravel')->toUseNothing()
@@ -93,4 +95,30 @@ test('no template holds an inline script, style or handler', function (): void {
         expect(preg_match('/<script(?![^>]*(src=|type="application\/json"))|\son[a-z]+="|\sstyle="/', $markup))
             ->toBe(0, basename($file));
     }
+});
+
+it('has no line of more than 120 columns', function (string $folder, string $pattern): void {
+    $made = ['fields-table.js', 'palette.js'];
+    foreach (Finder::create()->files()->in(dirname(__DIR__, 2)."/{$folder}")->name($pattern)->notName($made) as $file) {
+        foreach (explode("\n", $file->getContents()) as $number => $line) {
+            expect(mb_strlen($line))->toBeLessThanOrEqual(120, "{$file->getPathname()}:".($number + 1));
+        }
+    }
+})->with([
+    'engine' => ['engine', '*.php'], 'application' => ['app', '*.php'], 'command line' => ['cli', '*.php'],
+    'tools' => ['tools', '/\.(php|js)$/'], 'words' => ['lang', '*.php'], 'database' => ['database', '*.php'],
+    'tests' => ['tests', '/\.(php|js)$/'], 'templates' => ['resources/views', '*.blade.php'],
+    'scripts' => ['resources/js', '*.js'], 'styles' => ['resources/css', '*.css'], 'start' => ['bin', '*.php'],
+]);
+
+it('has styles and scripts in the colours of the palette, and no others', function (): void {
+    $resources = dirname(__DIR__, 2).'/resources';
+    $colour = '/#[0-9a-f]{3,8}\b|\b(?:rgb|hsl)a?\(/i';
+    foreach (Finder::create()->files()->in("{$resources}/css")->notName('palette.css') as $file) {
+        expect(preg_match_all($colour, $file->getContents()))->toBe(0, $file->getFilename());
+    }
+    foreach (Palette::COLOURS as $name => $hex) {
+        expect((string) file_get_contents("{$resources}/css/palette.css"))->toContain("--color-{$name}: {$hex};");
+    }
+    expect((string) file_get_contents("{$resources}/js/lib/palette.js"))->toContain(json_encode(Palette::COLOURS));
 });

@@ -3,13 +3,18 @@ import { describe, it } from 'node:test';
 import { cleared } from '../../resources/js/workshop/scene/stage/clearing.js';
 import { aligned, laidOut, overlap, resized, snap, spread } from '../../resources/js/workshop/scene/stage/geometry.js';
 
+const TWO = [
+    [100, 200, 80, 60],
+    [430, 190, 90, 70],
+];
+
 describe('a box on the stage', () => {
     for (const [name, box, others, by] of [
         ['the edge of the stage', [5, 100, 50, 50], [], [-5, 0]],
         ['the middle of the stage', [773, 423, 50, 50], [], [2, 2]],
         ['the edge of another', [303, 210, 60, 40], [[300, 500, 90, 90]], [-3, 0]],
         ['nothing, too far', [315, 210, 20, 40], [[300, 500, 90, 90]], [0, 0]],
-        ['midway between two', [253, 203, 100, 37], [[100, 200, 80, 60], [430, 190, 90, 70]], [2, -3]], // prettier-ignore
+        ['midway between two', [253, 203, 100, 37], TWO, [2, -3]],
     ])
         it(`is drawn onto lines near it: ${name}`, () => {
             const { dx, dy } = snap(box, others, 8);
@@ -64,7 +69,8 @@ describe('making a colour clear', () => {
     ])
         it(`is soft at the edge, and leaves every other: ${name}`, () => {
             // White, a blend of white and ink, ink, white again.
-            const row = [[255, 255, 255, 255], [200, 200, 200, 255], [16, 34, 43, 255], [255, 255, 255, 255]]; // prettier-ignore
+            const grey = (light) => [light, light, light, 255];
+            const row = [grey(255), grey(200), [16, 34, 43, 255], grey(255)];
             const pixels = new Uint8ClampedArray(row.flat());
             const out = cleared(pixels, 4, 1, { x: 0, y: 0, near: 0.18, touching });
             const pixel = (at) => [...out.slice(4 * at, 4 * at + 4)];

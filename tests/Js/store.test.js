@@ -141,7 +141,7 @@ describe('a store', () => {
         assert.equal(tab.store.game.scenes[0].title, 'after');
     });
 
-    it('puts what is on its way on top of a document that came anew, but nothing that only the server knows', async () => {
+    it('puts what is on its way on top of a document that came anew, but nothing only the server knows', async () => {
         const theirs = { ...GAME, title: 'Theirs' };
         const shown = [];
         await done([whole(4, theirs), whole(5, theirs), whole(6, theirs)], (store) => {

@@ -4,8 +4,8 @@ import { resolve } from 'node:path';
 const read = (path) => JSON.parse(readFileSync(resolve('node_modules', path), 'utf8'));
 
 /**
- * The collection of pictures as files of their own, and one index to search: `[name, English words, French words]` each, the
- * words of both languages from the Unicode annotations.
+ * The collection of pictures as files of their own, and one index to search: `[name, English words, French words]`
+ * each, the words of both languages from the Unicode annotations.
  */
 function pictureCollection() {
     return {
@@ -23,10 +23,11 @@ function pictureCollection() {
                     `${name.replaceAll('-', ' ')} ${words.en.get(sign) ?? ''}`.trim(),
                     words.fr.get(sign) ?? '',
                 ]);
+                const box = `viewBox="0 0 ${set.width} ${set.height}"`;
                 this.emitFile({
                     type: 'asset',
                     fileName: `pictures/${name}.svg`,
-                    source: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${set.width} ${set.height}" width="320" height="320">${body}</svg>`,
+                    source: `<svg xmlns="http://www.w3.org/2000/svg" ${box} width="320" height="320">${body}</svg>`,
                 });
             }
             this.emitFile({ type: 'asset', fileName: 'pictures/index.json', source: JSON.stringify(index) });

@@ -10,8 +10,11 @@ function svg(tag, attributes = {}, ...children) {
 }
 
 function icon(name) {
-    return svg('svg', { class: 'icon', 'aria-hidden': 'true' }, svg('use', { href: `/build/icons.svg#${name}` }));
+    return svg('svg', { class: 'icon', 'aria-hidden': 'true' }, svg('use', { href: iconAddress(name) }));
 }
+
+/** Where an icon lies: the page says under which name its sprite was built. */
+const iconAddress = (name) => `${document.body.dataset.icons}#${name}`;
 
 const SHAPES = {
     open: [
@@ -82,4 +85,4 @@ const targetOf = (event) => /** @type {any} */ (event.target);
 /** Class names in a row, those that don't hold left out. */
 const classes = (...names) => names.filter(Boolean).join(' ');
 
-export { adopt, classes, el, html, icon, listen, mark, svg, targetOf };
+export { adopt, classes, el, html, icon, iconAddress, listen, mark, svg, targetOf };

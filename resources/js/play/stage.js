@@ -40,8 +40,8 @@ function press(key) {
 }
 
 /**
- * Lets an area be pressed inside its outline alone: a drawn polygon over it takes what is pressed and hands it on. A clip
- * path would do the same, but WebKit looks for taps on what it clips somewhere else.
+ * Lets an area be pressed inside its outline alone: a drawn polygon over it takes what is pressed and hands it on. A
+ * clip path would do the same, but WebKit looks for taps on what it clips somewhere else.
  */
 function outlined(area) {
     const room = area.closest('foreignObject');

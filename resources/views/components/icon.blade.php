@@ -1,2 +1,3 @@
 @props(['name'])
-<svg {{ $attributes->class('icon') }} aria-hidden="true" focusable="false"><use href="/build/icons.svg#{{ $name }}"></use></svg>
+<svg {{ $attributes->class('icon') }} aria-hidden="true" focusable="false"><use
+    href="{{ Vite::asset('resources/icons/sprite.svg') }}#{{ $name }}"></use></svg>

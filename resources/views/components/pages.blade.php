@@ -7,7 +7,9 @@
                 <x-icon name="arrow-left"/>{{ __('games.later') }}
             </a>
         @endif
-        <span class="text-quiet">{{ __('games.page', ['page' => $of->currentPage(), 'pages' => $of->lastPage()]) }}</span>
+        <span class="text-quiet">
+            {{ __('games.page', ['page' => $of->currentPage(), 'pages' => $of->lastPage()]) }}
+        </span>
         @if ($of->hasMorePages())
             <a class="link" rel="next" href="{{ $of->nextPageUrl() }}">
                 {{ __('games.earlier') }}<x-icon name="arrow-right"/>

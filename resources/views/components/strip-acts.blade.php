@@ -1,6 +1,7 @@
 {{-- What can be done with a game on the shelf: seen on the strip in use, and always where there is no pointer. --}}
 @props(['game'])
-<div class="mt-1 flex flex-wrap gap-x-4 text-note text-quiet opacity-0 transition-opacity group-focus-within/strip:opacity-100
+<div class="mt-1 flex flex-wrap gap-x-4 text-note text-quiet opacity-0 transition-opacity
+    group-focus-within/strip:opacity-100
     group-hover/strip:opacity-100 pointer-coarse:opacity-100">
     <form method="post" action="{{ route('games.copy', $game) }}">
         @csrf

@@ -11,7 +11,8 @@
                 <path d="M182 42h84" class="track line-0"/>
                 <circle cx="186" cy="42" r="6" class="station line-0"/>
                 <circle cx="222" cy="42" r="6" class="station line-0"/>
-                <path d="M204 33v18M242 33v18" class="gate"/><rect x="264" y="32" width="6" height="20" class="terminus"/>
+                <path d="M204 33v18M242 33v18" class="gate"/><rect x="264" y="32" width="6" height="20"
+                    class="terminus"/>
             </x-slot:picture>
             <a class="button primary" href="{{ route('worksheet.create') }}">{{ __('games.from.take') }}</a>
         </x-way>
@@ -34,7 +35,8 @@
                 <path d="M112 42h22m-7-6l7 6-7 6" class="fill-none stroke-ink stroke-2" stroke-linecap="round"/>
                 <path d="M158 42h100" class="track line-2"/>
                 <circle cx="162" cy="42" r="6" class="station line-2"/>
-                <circle cx="212" cy="42" r="6" class="station line-2"/><rect x="256" y="32" width="6" height="20" class="terminus"/>
+                <circle cx="212" cy="42" r="6" class="station line-2"/><rect x="256" y="32" width="6" height="20"
+                    class="terminus"/>
             </x-slot:picture>
             <form method="post" action="{{ route('packages.store') }}" enctype="multipart/form-data"
                 class="flex flex-wrap items-center gap-2.5">
@@ -51,14 +53,16 @@
     </ul>
     <h2 class="mt-8 text-[1.5rem]">{{ __('games.from.pattern') }}</h2>
     <p class="help">{{ __('games.from.pattern_help') }}</p>
-    <ul class="patterns-offered mt-3.5 grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] border-t-[1.5px] border-ink">
+    <ul class="patterns-offered mt-3.5 grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] border-t-[1.5px]
+        border-ink">
         @foreach ($patterns as ['name' => $name, 'map' => $map])
             <li class="grid">
                 <form method="post" action="{{ route('games.store') }}">
                     @csrf
                     <input type="hidden" name="pattern" value="{{ $name }}">
                     <input type="hidden" name="title" value="{{ __("patterns.all.{$name}.name") }}">
-                    <button class="group/offer grid h-full w-full cursor-pointer content-start gap-1 border-b border-line py-4
+                    <button class="group/offer grid h-full w-full cursor-pointer content-start gap-1 border-b
+                        border-line py-4
                         pr-4 text-left">
                         @include('games.route-map', ['map' => $map, 'size' => 'h-[5.2rem]'])
                         <strong class="text-[1.06rem] underline-offset-[3px] group-hover/offer:underline">{{

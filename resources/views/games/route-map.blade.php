@@ -1,4 +1,5 @@
-<svg class="route-map block w-full {{ $size ?? 'h-auto' }} {{ $map->radius < 4 ? 'map-fine' : '' }}" viewBox="0 0 300 84" aria-hidden="true" focusable="false">
+<svg class="route-map block w-full {{ $size ?? 'h-auto' }} {{ $map->radius < 4 ? 'map-fine' : '' }}"
+    viewBox="0 0 300 84" aria-hidden="true" focusable="false">
     @foreach ($map->tracks as $track)
         <path d="{{ $track['path'] }}" class="track line-{{ $track['line'] }}"/>
     @endforeach

@@ -23,7 +23,8 @@
         <x-more :title="__('play.join.again')" :open="$again || $typed || ! $run->takes_new">
             <form method="post" action="/p/{{ $run->code }}/again" class="mt-3.5 grid gap-4.5">
                 <x-join-field name="name" id="again-name" :label="__('play.rejoin.name')" :value="$name" required/>
-                <x-join-field name="words" :label="__('play.rejoin.words')" maxlength="60" autocapitalize="none" required/>
+                <x-join-field name="words" :label="__('play.rejoin.words')" maxlength="60" autocapitalize="none"
+                    required/>
                 @if ($typed)
                     @include('join.typed')
                 @endif

@@ -11,7 +11,9 @@
             <form method="post" action="{{ route('rehearsal.step', $game, false) }}">
                 @csrf
                 <input type="hidden" name="count" value="{{ count($backstage->ahead) }}">
-                <button class="link min-h-[36px]">{{ __('rehearsal.all', ['count' => count($backstage->ahead)]) }}</button>
+                <button class="link min-h-[36px]">
+                    {{ __('rehearsal.all', ['count' => count($backstage->ahead)]) }}
+                </button>
             </form>
         @endif
     </section>

@@ -1,4 +1,4 @@
-{{-- What an action came to when it was sent without scripts; feedback to an answer in this scene stands at its lock. --}}
+{{-- What an action came to when it was sent without scripts; feedback to an answer here stands at its lock. --}}
 <div class="happened on-card mb-3.5 grid gap-1.5 rounded-board border-l-8 border-lamp px-4.5 py-3.5" role="status">
     @if ($turn->verdict())
         <p class="flex items-center gap-2.5">

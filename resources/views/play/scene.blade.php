@@ -14,7 +14,8 @@
     @if ($screen->isStage())
         @include('play.stage')
     @elseif ($screen->backdrop())
-        <img src="{{ $screen->backdrop()['url'] }}" alt="{{ $screen->backdrop()['alt'] }}" class="backdrop block aspect-video
+        <img src="{{ $screen->backdrop()['url'] }}" alt="{{ $screen->backdrop()['alt'] }}"
+            class="backdrop block aspect-video
             w-full rounded-t-board object-cover phone:aspect-16/7 md:aspect-auto md:h-[clamp(9rem,30vh,20rem)]">
     @endif
     <div @class([

@@ -14,7 +14,8 @@
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
         @endunless
         <div id="scene" class="flex-1">@include('play.scene')</div>
-        <div id="rims" class="flex flex-wrap items-center justify-between gap-6 not-empty:pt-3.5">@include('play.rims')</div>
+        <div id="rims" class="flex flex-wrap items-center justify-between gap-6
+            not-empty:pt-3.5">@include('play.rims')</div>
         @if ($frame->words)
             <footer class="mt-5 flex flex-wrap items-center justify-between gap-5 border-t-[1.5px] border-deep pt-3
                 text-small text-mist">
@@ -31,7 +32,8 @@
         @endif
     </div>
     @if ($frame->isRehearsal && ! $isFramed)
-        <aside class="backstage" id="backstage" aria-label="{{ $around['behind'] }}" lang="{{ $around['language'] }}">{!!
+        <aside class="backstage" id="backstage" aria-label="{{ $around['behind'] }}"
+            lang="{{ $around['language'] }}">{!!
             $around['backstage']
         !!}</aside>
     @endif

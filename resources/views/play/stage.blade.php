@@ -1,11 +1,12 @@
 @use('App\Play\OnStage')
-{{-- The stage: 1600 × 900 units whatever the window; what is not drawn here stands in the list under it, in spoken order. --}}
+{{-- The stage: 1600 × 900 units whatever the window; what is not drawn stands in the list under it. --}}
 <div class="stage-frame" data-stage-frame>
     <svg class="stage" viewBox="0 0 1600 900" role="group" aria-label="{{ $screen->title() }}">
         <rect width="1600" height="900" @if ($screen->view->scene['backdrop']['colour'] ?? null)
             fill="{{ $screen->view->scene['backdrop']['colour'] }}" @else class="stage-ground" @endif/>
         @if ($screen->backdrop())
-            <image href="{{ $screen->backdrop()['url'] }}" width="1600" height="900" preserveAspectRatio="xMidYMid slice"
+            <image href="{{ $screen->backdrop()['url'] }}" width="1600" height="900"
+                preserveAspectRatio="xMidYMid slice"
                 {{ OnStage::called($screen->backdrop()['alt']) }}/>
         @endif
         @foreach (OnStage::of($screen) as $thing)

@@ -16,7 +16,8 @@
         </div>
     @endif
     <x-form :action="route('runs.store', $game)">
-        <x-field name="label" :label="__('runs.new.whom')" placeholder="{{ __('runs.unnamed') }}" maxlength="80" autofocus/>
+        <x-field name="label" :label="__('runs.new.whom')" placeholder="{{ __('runs.unnamed') }}" maxlength="80"
+            autofocus/>
         <fieldset>
             <legend class="font-[650]">{{ __('runs.new.asks') }}</legend>
             <label class="tick"><input type="checkbox" checked disabled> {{ __('runs.new.name') }}</label>

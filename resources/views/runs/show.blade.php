@@ -17,13 +17,17 @@
         </div>
         <div class="flex flex-wrap items-start gap-3.5">
             @if ($run->isOpen())
-                <x-form :action="route('runs.close', $run)"><button class="button">{{ __('runs.close') }}</button></x-form>
+                <x-form :action="route('runs.close', $run)">
+                    <button class="button">{{ __('runs.close') }}</button>
+                </x-form>
             @else
                 <x-form :action="route('runs.open', $run)">
                     <button class="button primary">{{ __('runs.reopen') }}</button>
                 </x-form>
             @endif
-            <a class="button" href="{{ route('runs.csv', $run) }}"><x-icon name="download"/>{{ __('runs.download') }}</a>
+            <a class="button" href="{{ route('runs.csv', $run) }}">
+                <x-icon name="download"/>{{ __('runs.download') }}
+            </a>
             <x-danger class="max-w-80" :title="__('runs.delete_all')" :action="route('runs.destroy', $run)"
                 :words="__('runs.delete_help')" :button="__('runs.delete')"/>
         </div>
@@ -32,7 +36,8 @@
         <x-more class="mb-4 open:max-w-[34rem]" :title="__('runs.joining')">
             <x-form :action="route('runs.joining', $run)">
                 <label class="tick">
-                    <input type="checkbox" name="takes_new" value="1" @checked($run->takes_new)> {{ __('runs.takes_new') }}
+                    <input type="checkbox" name="takes_new" value="1"
+                        @checked($run->takes_new)> {{ __('runs.takes_new') }}
                 </label>
                 <x-names :label="__('runs.list_names')" :value="implode(PHP_EOL, $run->names ?? [])"/>
                 <x-form.end><button class="button">{{ __('runs.keep') }}</button></x-form.end>

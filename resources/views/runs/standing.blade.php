@@ -24,7 +24,8 @@
         </thead>
         <tbody>
             @foreach ($standing->rows as $row)
-                <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5 max-sm:py-2">
+                <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
+                    max-sm:py-2">
                     <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5">{{ $row['name'] }}</th>
                     @if ($standing->asksGroup)
                         <x-ledger.cell>{{ $row['group'] }}</x-ledger.cell>
@@ -37,7 +38,8 @@
                             }}</span>
                         @endif
                         @if ($row['guesses'] !== null)
-                            <span class="guesses inline-block rounded-board border-[1.5px] border-signal px-1.5 text-note
+                            <span class="guesses inline-block rounded-board border-[1.5px] border-signal px-1.5
+                                text-note
                                 whitespace-nowrap">{{ __('runs.guesses', ['lock' => $row['guesses']]) }}</span>
                         @endif
                     </x-ledger.cell>
@@ -63,7 +65,8 @@
                     </x-ledger.cell>
                     <x-ledger.cell><span class="text-quiet">{{ $row['words'] }}</span></x-ledger.cell>
                     <x-ledger.cell>
-                        <x-danger class="text-small text-quiet open:min-w-60 open:text-ink" :title="__('runs.standing.remove')"
+                        <x-danger class="text-small text-quiet open:min-w-60 open:text-ink"
+                            :title="__('runs.standing.remove')"
                             :label="__('runs.standing.remove_one', ['name' => $row['name']])"
                             :action="route('runs.remove', [$run, $row['id']])"
                             :words="__('runs.standing.gone', ['name' => $row['name']])"

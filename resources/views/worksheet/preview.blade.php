@@ -18,7 +18,8 @@
     <span>{{ __('worksheet.preview.wrong') }}</span>
     @foreach (__('worksheet.separators') as $separator => $name)
         @if ($separator !== $sheet->separator)
-            <button class="link" name="separator" value="{{ $separator === "\t" ? 'tab' : $separator }}">{{ $name }}</button>
+            <button class="link" name="separator"
+                value="{{ $separator === "\t" ? 'tab' : $separator }}">{{ $name }}</button>
         @endif
     @endforeach
 </form>
@@ -29,7 +30,8 @@
     <div class="sticky top-0 z-2 flex items-end gap-6 border-b-[1.5px] border-ink bg-paper py-2.5">
         <div class="field max-w-[34rem] flex-1">
             <label for="title">{{ __('games.title') }}</label>
-            <input id="title" name="title" maxlength="120" value="{{ $title }}" placeholder="{{ __('games.untitled') }}">
+            <input id="title" name="title" maxlength="120" value="{{ $title }}"
+                placeholder="{{ __('games.untitled') }}">
         </div>
         <button class="button primary ml-auto"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button>
     </div>
@@ -38,7 +40,8 @@
         <thead class="max-md:sr-only">
             <tr>
                 @foreach (['w-[4.6rem]', 'w-[29%]', 'w-[21%]', 'w-[8.6rem]', '', 'w-40'] as $place => $across)
-                    <th scope="col" class="{{ $across }} px-1.5 pt-3 pb-1 text-left text-caps tracking-[0.05em] text-quiet
+                    <th scope="col" class="{{ $across }} px-1.5 pt-3 pb-1 text-left text-caps tracking-[0.05em]
+                        text-quiet
                         uppercase">{{ __('worksheet.preview.columns')[$place] }}</th>
                 @endforeach
             </tr>

@@ -26,13 +26,15 @@
             @endforeach
         </select>
         <label class="flex min-h-[28px] items-center gap-1.5 text-note text-quiet">
-            <input type="checkbox" name="rows[{{ $place }}][about]" value="1" class="h-4 w-4" @checked($row->isAbout)> ± 2 %
+            <input type="checkbox" name="rows[{{ $place }}][about]" value="1" class="h-4 w-4"
+                @checked($row->isAbout)> ± 2 %
         </label>
     </td>
     <x-worksheet.cell :$place :$row field="feedback" :value="$row->feedback"
         :placeholder="$row->feedback === '' ? __('worksheet.preview.neutral') : ''"/>
     <td class="px-1.5 py-1.5 align-top">
-        <input name="rows[{{ $place }}][room]" value="{{ $row->room }}" placeholder="{{ $made['chapter'] }}" class="cell"
+        <input name="rows[{{ $place }}][room]" value="{{ $row->room }}" placeholder="{{ $made['chapter'] }}"
+            class="cell"
             aria-label="{{ __('worksheet.preview.cells.room', ['number' => $row->number]) }}">
     </td>
 </tr>

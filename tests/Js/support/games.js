@@ -66,7 +66,10 @@ const namedParts = () => ({
     scenes: [{ id: 'quay', title: 'The quay', things: [] }],
 });
 
-/** An editor of which only the store is there: what is edited in it is kept in `made`, as the game after it and its label. */
+/**
+ * An editor of which only the store is there: what is edited in it is kept in `made`, as the game after it and its
+ * label.
+ */
 function editorOf(game) {
     const made = { game, label: '', edits: [] };
     const edit = (edits, label) => {

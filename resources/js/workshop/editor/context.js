@@ -1,8 +1,8 @@
 import { openStore } from './store.js';
 
 /**
- * What every part of the workshop works with. Faces know this and never each other: what one wants of another it asks of the
- * editor, and whoever can do it has said so.
+ * What every part of the workshop works with. Faces know this and never each other: what one wants of another it asks
+ * of the editor, and whoever can do it has said so.
  */
 class Editor {
     /** The scene that is worked on, by its id. */
@@ -68,6 +68,9 @@ class Editor {
     build(_pattern = null) {}
 }
 
-/** @typedef {Partial<Pick<Editor, 'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'clearBackground'|'build'|'isChecked'>>} Offer */
+/**
+ * @typedef {'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'clearBackground'|'build'|'isChecked'} Offered
+ * @typedef {Partial<Pick<Editor, Offered>>} Offer
+ */
 
 export { Editor };

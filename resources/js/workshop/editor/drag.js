@@ -4,14 +4,16 @@ import { select } from 'd3-selection';
 /**
  * Where a press is, and with which keys; a finger and a mouse say the same.
  *
- * @typedef {{clientX: number, clientY: number, target: any, shiftKey: boolean, ctrlKey: boolean, metaKey: boolean, altKey: boolean}} Press
+ * @typedef {{clientX: number, clientY: number, target: any, shiftKey: boolean, ctrlKey: boolean, metaKey: boolean,
+ *     altKey: boolean}} Press
  */
 
 /**
  * What a press leads to: `move` follows it, once a frame; `end` comes when it is let go after it moved, `tap` when it
  * did not, `cancel` when it was taken away.
  *
- * @typedef {{move?: (press: Press) => void, end?: (press: Press) => void, tap?: () => void, cancel?: () => void}} Gesture
+ * @typedef {{move?: (press: Press) => void, end?: (press: Press) => void, tap?: () => void, cancel?: () => void}}
+ *     Gesture
  */
 
 /**

@@ -10,13 +10,13 @@ const READABLE = 0.34;
 const LEGIBLE = 0.85;
 
 /** A map that can be seen whole at this scale is. */
-const ENOUGH = 0.7;
+const ENOUGH = 0.62;
 
 /** A map of more stations than this opens whole, however small. */
 const MANY = 150;
 
 /** Room around the map for what lies over it, in pixels: the head, the legend, the tools. */
-const RIM = { above: 88, below: 96, left: 28, right: 76 };
+const RIM = { above: 88, below: 96, left: 20, right: 56 };
 
 /** Where one looks from: panning and zooming, and what of the map is painted or drawn for it. */
 function openCamera(chart, sea) {
@@ -38,7 +38,7 @@ function openCamera(chart, sea) {
     let placed = null;
     let isWhole = false;
     // Who turns a tablet still sees all of what was seen whole.
-    window.addEventListener('resize', () => (isWhole ? fit() : measure()));
+    new ResizeObserver(() => (isWhole ? fit() : measure())).observe(chart);
 
     function measure() {
         const { width, height } = chart.getBoundingClientRect();

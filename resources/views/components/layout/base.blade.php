@@ -18,7 +18,8 @@
         'resources/js/app.js',
     ])
 </head>
-<body class="{{ $body }} {{ str_starts_with($body, 'player') ? 'on-ink text-lead' : '' }}" data-page="{{ $page }}">
+<body class="{{ $body }} {{ str_starts_with($body, 'player') ? 'on-ink text-lead' : '' }}" data-page="{{ $page }}"
+    data-icons="{{ Vite::asset('resources/icons/sprite.svg') }}">
 {{ $slot }}
 @if ($words)
     <script type="application/json" id="catalogue">

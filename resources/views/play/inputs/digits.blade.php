@@ -8,5 +8,6 @@
     @foreach ([1, 2, 3, 4, 5, 6, 7, 8, 9, 0] as $digit)
         <button type="button" class="pad-key" data-digit="{{ $digit }}">{{ $digit }}</button>
     @endforeach
-    <button type="button" class="pad-key" data-digit="" aria-label="{{ __('play.delete') }}"><x-icon name="delete"/></button>
+    <button type="button" class="pad-key" data-digit="" aria-label="{{ __('play.delete') }}"><x-icon name="delete"/>
+    </button>
 </div>

@@ -5,7 +5,7 @@
             @isset($piece['gap'])
                 @include('play.inputs.gap', [
                     'gap' => $piece['gap'],
-                    'filled' => is_array($typed) && is_string($typed[$piece['gap']] ?? null) ? $typed[$piece['gap']] : '',
+                    'filled' => is_string($typed[$piece['gap']] ?? null) ? $typed[$piece['gap']] : '',
                 ])
             @else{!! $screen->inline($piece['md']) !!}@endisset
         @endforeach

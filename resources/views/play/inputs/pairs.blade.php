@@ -6,7 +6,8 @@
             <select name="with[{{ $left['id'] }}]">
                 <option value="">…</option>
                 @foreach ($screen->choices($input['right']) as $value => $words)
-                    <option value="{{ $value }}" @selected(is_array($typed) && ($typed[$left['id']] ?? null) === $value)>{{
+                    <option value="{{ $value }}"
+                        @selected(is_array($typed) && ($typed[$left['id']] ?? null) === $value)>{{
                         $words
                     }}</option>
                 @endforeach

@@ -7,7 +7,8 @@
             <select name="with[{{ $place }}]" class="min-w-28">
                 <option value="">{{ $place + 1 }}</option>
                 @foreach ($choices as $value => $words)
-                    <option value="{{ $value }}" @selected(is_array($typed) && ($typed[$place] ?? null) === (string) $value)>{{
+                    <option value="{{ $value }}"
+                        @selected(is_array($typed) && ($typed[$place] ?? null) === (string) $value)>{{
                         $words
                     }}</option>
                 @endforeach

@@ -8,7 +8,8 @@
             @endif
         </button>
     @else
-        <button class="flex min-h-[56px] w-full cursor-pointer items-center rounded-board border-[1.5px] border-l-8 border-ink
+        <button class="flex min-h-[56px] w-full cursor-pointer items-center rounded-board border-[1.5px] border-l-8
+            border-ink
             bg-white px-4.5 py-2.5 text-left font-semibold hover:bg-sand">
             <span {{ $screen->speaks() }}>{!!
                 $screen->inline($thing['md']) ?: e($thing['label'] ?: __('play.continue'))

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
-import { classes, el, icon, svg } from '../../../lib/dom.js';
+import { classes, el, icon, svg, iconAddress } from '../../../lib/dom.js';
 import { drawnWords } from '../../../lib/words.js';
 import { PALETTE } from '../../../lib/palette.js';
 import { list, plain } from '../../editor/ways.js';
@@ -162,7 +162,7 @@ function badge(width, height) {
         'g',
         { transform: `translate(${width - 44} ${height - 44})` },
         svg('circle', { cx: 20, cy: 20, r: 20, class: 'placed-badge' }),
-        svg('use', { href: '/build/icons.svg#lock', x: 8, y: 8, width: 24, height: 24, class: 'placed-badge-sign' }),
+        svg('use', { href: iconAddress('lock'), x: 8, y: 8, width: 24, height: 24, class: 'placed-badge-sign' }),
     );
 }
 

@@ -172,8 +172,8 @@ function openStage(editor) {
             tool === null
                 ? ''
                 : tool.kind === 'polygon'
-                  ? 'Press at each corner; Enter closes the area.'
-                  : 'Drag over each part that shall do something; a press beside them ends it.';
+                  ? t('stage.corners')
+                  : t('stage.parts');
         if (tool) stage.focus();
     }
 
@@ -256,7 +256,7 @@ function openStage(editor) {
             'div',
             { class: 'stage-column' },
             el('div', { class: 'stage-holder' }, stage),
-            el('div', { class: 'stage-line' }, el('p', { class: 'stage-legend' }, 'dashed = not seen in play'), status),
+            el('div', { class: 'stage-line' }, el('p', { class: 'stage-legend' }, t('stage.dashed')), status),
         ),
         view,
     };
