@@ -7,7 +7,10 @@ namespace App\Play;
 use Fravel\State\Action;
 use Illuminate\Http\Request;
 
-/** An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. */
+/**
+ * An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. Read from the bare request:
+ * on a student's path a form request would cost more than judging the answer.
+ */
 final class SentAction
 {
     public static function of(Request $request): ?Action

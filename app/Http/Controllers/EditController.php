@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
 use App\Actions\StepHistory;
-use App\Http\Field;
 use App\Http\Key;
+use App\Http\Requests\BenchRequest;
 use App\Http\Requests\EditRequest;
+use App\Http\Requests\HistoryRequest;
 use App\Models\Game;
 use App\Workshop\Bench;
 use App\Workshop\EditReply;
@@ -37,14 +38,14 @@ final class EditController extends Controller
         return EditReply::of($edit->handle($game->id, $read, $request->from(), $request->label(), Key::of($request)));
     }
 
-    public function undo(Request $request, Game $game, StepHistory $history): Response
+    public function undo(HistoryRequest $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->undo($game->id, $request->integer('base'), Key::of($request)));
+        return EditReply::of($history->undo($game->id, $request->base(), $request->key()));
     }
 
-    public function redo(Request $request, Game $game, StepHistory $history): Response
+    public function redo(HistoryRequest $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->redo($game->id, $request->integer('base'), Key::of($request)));
+        return EditReply::of($history->redo($game->id, $request->base(), $request->key()));
     }
 
     public function history(Game $game): JsonResponse
@@ -52,9 +53,9 @@ final class EditController extends Controller
         return new JsonResponse(['changes' => Words::ofChanges($game)]);
     }
 
-    public function returnTo(Request $request, Game $game, StepHistory $history): Response
+    public function returnTo(HistoryRequest $request, Game $game, StepHistory $history): Response
     {
-        return EditReply::of($history->to($game->id, $request->integer('change'), Key::of($request)));
+        return EditReply::of($history->to($game->id, $request->change(), $request->key()));
     }
 
     public function findings(Game $game): JsonResponse
@@ -87,12 +88,10 @@ final class EditController extends Controller
         ]);
     }
 
-    public function bench(Request $request, Game $game): JsonResponse
+    public function bench(BenchRequest $request, Game $game): JsonResponse
     {
-        if (! $request->has('with')) {
-            return new JsonResponse(['misses' => Bench::nearMisses($game->read(), Field::text($request, 'lock'))]);
-        }
-
-        return new JsonResponse(Bench::of($game->read(), Field::text($request, 'lock'), $request->input('with')));
+        return new JsonResponse($request->hasAnswer()
+            ? Bench::of($game->read(), $request->lock(), $request->answer())
+            : ['misses' => Bench::nearMisses($game->read(), $request->lock())]);
     }
 }

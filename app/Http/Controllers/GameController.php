@@ -6,7 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\CopyGame;
 use App\Actions\CreateGame;
-use App\Http\Field;
+use App\Http\Requests\NewGameRequest;
+use App\Http\Requests\ShelfRequest;
 use App\Models\Game;
 use App\Models\User;
 use App\View\RouteMap;
@@ -21,23 +22,18 @@ use Fravel\Pattern\Patterns;
 use Fravel\Support\Json;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 final class GameController extends Controller
 {
-    public function index(Request $request, #[CurrentUser] User $teacher): View
+    public function index(ShelfRequest $request, #[CurrentUser] User $teacher): View
     {
-        $sought = mb_substr(Field::text($request, 'seek'), 0, 100);
-
-        $showsAway = $request->boolean('away');
-
         return view('games.shelf', [
-            'strips' => Shelf::of($teacher, $sought, $showsAway),
+            'strips' => Shelf::of($teacher, $request->sought(), $request->isAway()),
             'away' => Shelf::awayOf($teacher),
-            'showsAway' => $showsAway,
-            'sought' => $sought,
+            'showsAway' => $request->isAway(),
+            'sought' => $request->sought(),
         ]);
     }
 
@@ -54,18 +50,13 @@ final class GameController extends Controller
         return view('games.new', ['patterns' => $maps]);
     }
 
-    public function store(Request $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse
+    public function store(NewGameRequest $request, #[CurrentUser] User $teacher, CreateGame $create): RedirectResponse
     {
-        $title = $request->validate(['title' => ['nullable', 'string', 'max:120']])['title'] ?? null;
-
         $language = Languages::ofNewGame($request);
-        $game = $create->handle(
-            $teacher,
-            Blank::game($title ?? __('games.untitled'), Words::ofBlankGame($language), $language),
-        );
-        $pattern = Patterns::named(Field::text($request, 'pattern'));
+        $blank = Blank::game($request->title(), Words::ofBlankGame($language), $language);
+        $pattern = $request->pattern()?->name();
 
-        return redirect()->route('games.show', [$game, ...$pattern === null ? [] : ['pattern' => $pattern->name()]]);
+        return redirect()->route('games.show', array_filter([$create->handle($teacher, $blank), 'pattern' => $pattern]));
     }
 
     public function show(Game $game, #[CurrentUser] User $teacher): View
@@ -98,11 +89,11 @@ final class GameController extends Controller
     }
 
     /** Takes a game off the shelf, or puts it back; nothing of it is lost. */
-    public function away(Request $request, Game $game): RedirectResponse
+    public function away(ShelfRequest $request, Game $game): RedirectResponse
     {
         $game->timestamps = false;
-        $game->update(['archived_at' => $request->boolean('away') ? now() : null]);
-        $words = $request->boolean('away') ? 'games.put_away' : 'games.brought_back';
+        $game->update(['archived_at' => $request->isAway() ? now() : null]);
+        $words = $request->isAway() ? 'games.put_away' : 'games.brought_back';
 
         return redirect()->route('games.index')->with('status', __($words, ['title' => $game->title]));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Accounts\Patience;
 use App\Actions\JoinRun;
+use App\Http\Requests\JoinRequest;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Doorway;
@@ -38,21 +39,20 @@ final class JoinController extends Controller
         return $run instanceof Run ? redirect("/p/{$run->code}") : $run;
     }
 
-    public function join(Request $request, string $code, JoinRun $join): RedirectResponse|Response
+    public function join(JoinRequest $request, string $code, JoinRun $join): RedirectResponse|Response
     {
         $run = self::run($request, $code);
         if ($run instanceof Response) {
             return $run;
         }
-        $typed = PlayerName::of($request->input('name'));
+        $typed = $request->name();
         $newcomers = new Newcomers($run, (string) $request->ip());
         $problem = self::problem($run, $typed, $newcomers);
         if ($problem !== null) {
             return self::form($run, ['problem' => $problem, 'name' => $typed], 422);
         }
         $name = (string) $run->admitted($typed);
-        $group = $run->asks_group ? PlayerName::of($request->input('group')) : '';
-        $play = $join->begin($run, $name, $group === '' ? null : $group);
+        $play = $join->begin($run, $name, $run->asks_group ? $request->group() : null);
         if ($play === null) {
             return self::form(
                 $run,
@@ -65,23 +65,22 @@ final class JoinController extends Controller
         return $this->enter($request, $run, $play, []);
     }
 
-    public function again(Request $request, string $code, JoinRun $join): RedirectResponse|JsonResponse|Response
+    public function again(JoinRequest $request, string $code, JoinRun $join): RedirectResponse|JsonResponse|Response
     {
         $run = self::run($request, $code);
         if ($run instanceof Response) {
             return $run;
         }
-        $name = PlayerName::of($request->input('name'));
-        $words = $request->input('words');
+        $name = $request->name();
         // By the name as it is compared: another spelling is no other player.
         $patiences = [
             new Patience('again|'.$run->id.'|'.PlayerName::key($name), 5),
             new Patience('again at|'.$run->id.'|'.$request->ip(), 60),
         ];
         $wait = max(array_map(static fn (Patience $patience): int => $patience->left(), $patiences));
-        $play = $wait > 0 ? null : $join->findAgain($run, $name, is_string($words) ? $words : '');
+        $play = $wait > 0 ? null : $join->findAgain($run, $name, $request->words());
         $wait > 0 || $play !== null || array_map(static fn (Patience $patience) => $patience->miss(), $patiences);
-        $typed = ['on' => $request->input('typed.on'), 'with' => $request->input('typed.with')];
+        $typed = $request->typed();
         if ($play === null) {
             $problem = $wait > 0 ? (string) __('play.join.wait', ['seconds' => $wait]) : __('play.join.no_such');
             $status = $wait > 0 ? 429 : 422;

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\LanguageRequest;
 use App\Models\User;
-use App\Words\Languages;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 
 /** The language that a teacher is spoken to in: kept with the account, and before there is one with the session. */
 final class LanguageController extends Controller
@@ -16,9 +14,9 @@ final class LanguageController extends Controller
     /** Where a session keeps it. */
     public const KEPT = 'language';
 
-    public function __invoke(Request $request): RedirectResponse
+    public function __invoke(LanguageRequest $request): RedirectResponse
     {
-        $language = $request->validate(['language' => ['required', Rule::in(Languages::ofTeachers())]])['language'];
+        $language = $request->language();
         $teacher = $request->user();
         $teacher instanceof User
             ? $teacher->update(['language' => $language])

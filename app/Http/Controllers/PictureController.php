@@ -4,26 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Field;
+use App\Http\Requests\PictureRequest;
 use App\Models\Game;
 use App\Pictures\Collection;
 use App\Pictures\Quota;
-use App\Pictures\Taken;
 use App\Pictures\UnableToTakePicture;
-use App\Pictures\Upload;
 use App\View\MadeSetting;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
 /** Pictures on their way into a game: from the collection, made, or brought along. */
 final class PictureController extends Controller
 {
-    public function store(Request $request, Game $game): JsonResponse
+    public function store(PictureRequest $request, Game $game): JsonResponse
     {
         try {
-            $taken = self::taken($request);
+            $taken = $request->taken();
             Quota::admit($game, strlen($taken->bytes));
             $kept = $taken->kept();
             Quota::count($game, $kept['asset']['file'], strlen($taken->bytes));
@@ -42,19 +38,5 @@ final class PictureController extends Controller
             'Content-Type' => 'image/svg+xml',
             'Cache-Control' => 'public, max-age=86400',
         ]);
-    }
-
-    private static function taken(Request $request): Taken
-    {
-        $file = $request->file('file');
-        if ($file instanceof UploadedFile) {
-            return $file->isValid() ? Upload::taken($file) : throw UnableToTakePicture::ofUpload($file->getError());
-        }
-        [$kind, $tone] = [Field::text($request, 'setting'), Field::text($request, 'tone')];
-        if (MadeSetting::isKnown($kind, $tone)) {
-            return Taken::drawing(MadeSetting::svg($kind, $tone), (string) __("workshop.settings.{$kind}"));
-        }
-
-        return Collection::picture(Field::text($request, 'collection')) ?? throw UnableToTakePicture::unreadable();
     }
 }

@@ -6,8 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditGame;
 use App\Actions\Standpoint;
-use App\Http\Field;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Requests\BeginRehearsalRequest;
+use App\Http\Requests\WalkRequest;
 use App\Models\Game;
 use App\Models\User;
 use App\Play\Frame;
@@ -72,62 +73,49 @@ final class RehearsalController extends Controller
     }
 
     /** Begins anew with chosen tokens and tallies. */
-    public function begin(Request $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
+    public function begin(BeginRehearsalRequest $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
     {
-        $tallies = array_map(
-            static fn (mixed $value): int|float => is_numeric($value) && is_finite((float) $value) ? $value + 0 : 0,
-            (array) $request->input('tallies', []),
-        );
-        $holding = array_values(array_filter((array) $request->input('holding', []), is_string(...)));
         (new Rehearsal($game, $teacher))->begin(
-            Field::text($request, 'from'),
-            $holding,
-            $tallies,
-            ! $request->boolean('unguarded'),
-            player: mb_substr(Field::text($request, 'player'), 0, 40),
+            $request->scene(),
+            $request->holding(),
+            $request->tallies(),
+            $request->guards(),
+            player: $request->player(),
         );
 
         return redirect()->route('rehearsal.show', $game);
     }
 
     /** Lays the steps of a walkthrough ahead, or those that lead into what was found. */
-    public function walk(Request $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
+    public function walk(WalkRequest $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
     {
         $rehearsal = new Rehearsal($game, $teacher);
-        $walkthrough = $game->read()->walkthroughs()[Field::text($request, 'walkthrough')] ?? null;
+        $walkthrough = $request->walkthrough($game->read());
         $walkthrough === null
-            ? $rehearsal->walkActions(Findings::of($game)->all[$request->integer('finding', -1)]['actions'] ?? [])
+            ? $rehearsal->walkActions(Findings::of($game)->all[$request->finding()]['actions'] ?? [])
             : $rehearsal->walk($walkthrough);
 
         return redirect()->route('rehearsal.show', $game);
     }
 
-    public function step(Request $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
+    public function step(WalkRequest $request, Game $game, #[CurrentUser] User $teacher): RedirectResponse
     {
-        (new Rehearsal($game, $teacher))->step(max(1, min(500, $request->integer('count', 1))));
+        (new Rehearsal($game, $teacher))->step($request->steps());
 
         return redirect()->route('rehearsal.show', $game);
     }
 
     /** Keeps the way gone so far as a walkthrough of the game. */
-    public function keep(Request $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): RedirectResponse
+    public function keep(WalkRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): RedirectResponse
     {
-        return redirect()
-            ->route('rehearsal.show', $game)
-            ->with(
-                'status',
-                Recording::keep(
-                    $game,
-                    new Rehearsal($game, $teacher),
-                    mb_substr(Field::text($request, 'name'), 0, 80),
-                    $edit,
-                ),
-            );
+        $kept = Recording::keep($game, new Rehearsal($game, $teacher), $request->name(), $edit);
+
+        return redirect()->route('rehearsal.show', $game)->with('status', $kept);
     }
 
-    public function forget(Request $request, Game $game, EditGame $edit): RedirectResponse
+    public function forget(WalkRequest $request, Game $game, EditGame $edit): RedirectResponse
     {
-        $walkthrough = $game->read()->walkthroughs()[Field::text($request, 'walkthrough')] ?? null;
+        $walkthrough = $request->walkthrough($game->read());
         if ($walkthrough !== null) {
             $edit->handle(
                 $game->id,

@@ -1,6 +1,8 @@
 <li class="strip group/strip relative grid items-center gap-x-6 gap-y-2.5 border-b-[1.5px] border-ink py-3.5
+    sm:grid-cols-[240px_1fr_1fr]
     desk:grid-cols-[300px_minmax(12rem,1.5fr)_minmax(8rem,0.7fr)_minmax(9rem,0.8fr)_minmax(9rem,1fr)]">
-    <a class="block max-w-[300px] rounded-board bg-card" href="{{ route('games.show', $strip->game) }}" tabindex="-1"
+    <a class="block max-w-[300px] rounded-board bg-card sm:row-span-2 desk:row-span-1"
+        href="{{ route('games.show', $strip->game) }}" tabindex="-1"
         aria-hidden="true">@include('games.route-map', ['map' => $strip->map])</a>
     <div>
         <h2><a class="no-underline hover:underline" href="{{ route('games.show', $strip->game) }}">{{

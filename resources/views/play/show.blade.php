@@ -1,4 +1,5 @@
 <x-layout.base :title="$screen->title()" page="play" :words="$screen->words()"
+    :picture="$screen->backdrop()['url'] ?? null"
     body="player{{ $frame->isRehearsal && ! $isFramed ? ' rehearsal' : '' }}">
     @if ($frame->isRehearsal && ! $isFramed)
         <nav class="rehearsal-strip" id="strip" aria-label="{{ $around['title'] }}" lang="{{ $around['language'] }}">{!!

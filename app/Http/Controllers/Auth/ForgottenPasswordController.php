@@ -6,9 +6,8 @@ namespace App\Http\Controllers\Auth;
 
 use App\Accounts\Letters;
 use App\Http\Controllers\Controller;
-use App\Http\Field;
+use App\Http\Requests\AddressRequest;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 final class ForgottenPasswordController extends Controller
@@ -19,11 +18,10 @@ final class ForgottenPasswordController extends Controller
     }
 
     /** Says the same whether or not there is such an account. */
-    public function store(Request $request): RedirectResponse
+    public function store(AddressRequest $request): RedirectResponse
     {
         abort_unless(Letters::canBeSent(), 404);
-        $request->validate(['email' => ['required', 'string', 'email']]);
-        Letters::forgotten(mb_strtolower(Field::text($request, 'email')));
+        Letters::forgotten($request->address());
 
         return back()->with('status', __('auth.letter_sent'));
     }

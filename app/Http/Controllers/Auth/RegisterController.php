@@ -8,6 +8,7 @@ use App\Accounts\Letters;
 use App\Accounts\SignIn;
 use App\Http\Controllers\Controller;
 use App\Http\Field;
+use App\Http\Requests\AddressRequest;
 use App\Http\Requests\RegisterRequest;
 use App\Models\User;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -25,15 +26,12 @@ final class RegisterController extends Controller
     }
 
     /** Says the same whether or not there is such an account. */
-    public function store(Request $request): RedirectResponse
+    public function store(AddressRequest $request): RedirectResponse
     {
         abort_unless(Letters::canBeSent(), 404);
-        $request
-            ->merge(['email' => mb_strtolower(Field::text($request, 'email'))])
-            ->validate(['email' => ['required', 'string', 'email', 'max:200']]);
-        Letters::welcome(Field::text($request, 'email'));
+        Letters::welcome($request->address());
 
-        return redirect()->route('register')->with('sent', Field::text($request, 'email'));
+        return redirect()->route('register')->with('sent', $request->address());
     }
 
     public function finish(Request $request): View

@@ -6,12 +6,12 @@ namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
 use App\Http\Field;
+use App\Http\Requests\NewPasswordRequest;
 use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password as PasswordRule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\View\View;
 
@@ -22,14 +22,9 @@ final class ResetPasswordController extends Controller
         return view('auth.reset', ['token' => $token, 'email' => Field::text($request, 'email')]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(NewPasswordRequest $request): RedirectResponse
     {
-        $given = $request->validate([
-            'token' => ['required', 'string'],
-            'email' => ['required', 'string'],
-            'password' => ['required', 'string', 'confirmed', PasswordRule::defaults()],
-        ]);
-        $status = Password::reset($given, static function (User $user, string $password): void {
+        $status = Password::reset($request->validated(), static function (User $user, string $password): void {
             $user->forceFill(['password' => $password, 'remember_token' => Str::random(60)])->save();
         });
         if ($status !== Password::PASSWORD_RESET) {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Auth;
 
 use App\Accounts\SignIn;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\SignInRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -19,20 +20,16 @@ final class SignInController extends Controller
         return view('auth.sign-in');
     }
 
-    public function store(Request $request, SignIn $signIn): RedirectResponse
+    public function store(SignInRequest $request, SignIn $signIn): RedirectResponse
     {
-        $given = $request->validate([
-            'email' => ['required', 'string', 'max:200'],
-            'password' => ['required', 'string', 'max:1000'],
-        ]);
-        $email = mb_strtolower(trim($given['email']));
+        $email = $request->address();
         $wait = $signIn->wait($email);
         if ($wait > 0) {
             throw ValidationException::withMessages([
                 'email' => (string) __('auth.throttle', ['seconds' => $wait]),
             ])->status(429);
         }
-        if (! $signIn->try($email, $given['password'], $request->boolean('remember'))) {
+        if (! $signIn->try($email, $request->password(), $request->boolean('remember'))) {
             throw ValidationException::withMessages(['email' => __('auth.failed')]);
         }
         $request->session()->regenerate();

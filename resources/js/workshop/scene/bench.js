@@ -35,12 +35,12 @@ function bench(lock, editor) {
         el('h3', { class: 'caps' }, t('cards.bench.heading')),
         field,
         el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }),
-        el('ul', {
-            class: 'near-misses',
-            'aria-label': t('cards.bench.nearMisses'),
-            'data-own': true,
-            'data-key': `${key}.misses`,
-        }),
+        el(
+            'details',
+            { class: 'near', 'data-key': `${key}.near`, open: window.matchMedia('(min-height: 60rem)').matches },
+            el('summary', {}, t('cards.bench.nearMisses')),
+            el('ul', { class: 'near-misses', 'data-own': true, 'data-key': `${key}.misses` }),
+        ),
     );
 }
 

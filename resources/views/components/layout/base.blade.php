@@ -1,4 +1,4 @@
-@props(['title', 'body' => '', 'page' => '', 'words' => null])
+@props(['title', 'body' => '', 'page' => '', 'words' => null, 'picture' => null])
 @use('Fravel\Support\Palette')
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
@@ -12,6 +12,10 @@
     <link rel="apple-touch-icon" href="/icons/apple-touch-icon.png">
     <link rel="manifest" href="/manifest.webmanifest">
     <noscript><link rel="stylesheet" href="/without-scripts.css"></noscript>
+    @if ($picture)
+        {{-- A picture in a drawing is found only when the drawing is made. --}}
+        <link rel="preload" as="image" href="{{ $picture }}" fetchpriority="high">
+    @endif
     @vite([
         'resources/css/app.css',
         ...(str_starts_with($body, 'player') ? [] : ['resources/css/teacher.css']),

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Field;
+use App\Pictures\Collection;
+use App\Pictures\Taken;
+use App\Pictures\UnableToTakePicture;
+use App\Pictures\Upload;
+use App\View\MadeSetting;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A picture for a game: brought along, made, or of the collection. Why one can't be taken is said in words of its own. */
+final class PictureRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** @throws UnableToTakePicture If it is none. */
+    public function taken(): Taken
+    {
+        $file = $this->file('file');
+        if ($file instanceof UploadedFile) {
+            return $file->isValid() ? Upload::taken($file) : throw UnableToTakePicture::ofUpload($file->getError());
+        }
+        [$kind, $tone] = [Field::text($this, 'setting'), Field::text($this, 'tone')];
+        if (MadeSetting::isKnown($kind, $tone)) {
+            return Taken::drawing(MadeSetting::svg($kind, $tone), (string) __("workshop.settings.{$kind}"));
+        }
+
+        return Collection::picture(Field::text($this, 'collection')) ?? throw UnableToTakePicture::unreadable();
+    }
+}
