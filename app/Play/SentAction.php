@@ -8,8 +8,8 @@ use Fravel\State\Action;
 use Illuminate\Http\Request;
 
 /**
- * An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. Read from the bare request:
- * on a student's path a form request would cost more than judging the answer.
+ * An action as a form or a script sends it: `verb`, `on`, `with` and the `key` its device chose. Read from the bare
+ * request: on a student's path a form request would cost more than judging the answer.
  */
 final class SentAction
 {

@@ -42,9 +42,9 @@ final readonly class RouteMap
             $lineAt["{$x} {$y}"] = $line;
         }
         $tracks = [];
-        foreach ($rows->routes as $route) {
-            $points = array_map(static fn (array $place): array => self::point($place, $rows), $route);
-            $tracks[] = ['path' => self::path($points), 'line' => $lineAt[implode(' ', $points[0])] ?? 0];
+        foreach ($rows->routes as [$from, $to]) {
+            [$start, $end] = [self::point($from, $rows), self::point($to, $rows)];
+            $tracks[] = ['path' => self::path($start, $end), 'line' => $lineAt[implode(' ', $start)]];
         }
 
         return new self($stations, $tracks, self::radius($rows));
@@ -76,23 +76,19 @@ final readonly class RouteMap
     }
 
     /**
-     * From column to column: level, then slanting at 45° where there is room.
+     * Level, then slanting at 45° where there is room.
      *
-     * @param  list<array{float, float}>  $points
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
      */
-    private static function path(array $points): string
+    private static function path(array $from, array $to): string
     {
-        [$x, $y] = $points[0];
-        $path = "M{$x} {$y}";
-        foreach (array_slice($points, 1) as [$toX, $toY]) {
-            $run = $toX - $x;
-            $slant = min(abs($toY - $y), $run);
-            $turn = round($x + ($run - $slant) / 2, 1);
-            $path .=
-                $slant < 1 ? "L{$toX} {$toY}" : "L{$turn} {$y}L".round($turn + $slant, 1)." {$toY}L{$toX} {$toY}";
-            [$x, $y] = [$toX, $toY];
-        }
+        [[$x, $y], [$toX, $toY]] = [$from, $to];
+        $run = $toX - $x;
+        $slant = min(abs($toY - $y), $run);
+        $turn = round($x + ($run - $slant) / 2, 1);
+        $level = $slant < 1 ? '' : "L{$turn} {$y}L".round($turn + $slant, 1)." {$toY}";
 
-        return $path;
+        return "M{$x} {$y}{$level}L{$toX} {$toY}";
     }
 }

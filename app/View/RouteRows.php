@@ -8,10 +8,8 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Ways;
 
 /**
- * Where the scenes of a game stand in its miniature: columns by the fewest routes from the start, and rows so that few
- * tracks cross. A route that passes columns has a place of its own in each of them, so that it passes beside the
- * stations there (Sugiyama, Tagawa, Toda 1981: layers, places for what passes, ordering by the middle of the
- * neighbours).
+ * Where the scenes of a game stand in its miniature: columns by the fewest routes from the start, so that every way forward
+ * leads into the next one, and rows so that few tracks cross (Sugiyama, Tagawa, Toda 1981: by the middle of the neighbours).
  *
  * @phpstan-type Place array{column: int, row: float}
  */
@@ -20,12 +18,9 @@ final readonly class RouteRows
     /** Sweeps forth and back through the columns; more change next to nothing. */
     private const SWEEPS = 4;
 
-    /** In larger games only the fewest routes to each scene are drawn: more would be a blot. */
-    private const LARGE = 120;
-
     /**
      * @param  array<string, Place>  $places  by scene
-     * @param  list<list<Place>>  $routes  the places each runs through, from the left to the right
+     * @param  list<array{Place, Place}>  $routes  the ways forward, each once
      * @param  int  $columns  how many there are
      * @param  int  $rows  in the tallest of them
      */
@@ -37,25 +32,16 @@ final readonly class RouteRows
     {
         $ways = Ways::in($game);
         $columns = self::columns($game, $ways);
-        $chains = [];
-        foreach ($ways as [$from, $to]) {
-            $span = ($columns[$to] ?? 0) - ($columns[$from] ?? 0);
-            if ($span === 1 || ($span > 1 && count($columns) < self::LARGE)) {
-                $chains["{$from}>{$to}"] = self::chain($from, $to, $columns[$from], $span);
-            }
-        }
-        $ordered = self::ordered(self::filled($columns, $chains), $chains);
+        $forward = array_values(array_filter(
+            $ways,
+            static fn (array $way): bool => ($columns[$way[1]] ?? -1) === ($columns[$way[0]] ?? INF) + 1,
+        ));
+        $ordered = self::ordered(self::filled($columns), $forward);
         $tallest = max([1, ...array_map(count(...), $ordered)]);
         $places = self::placed($ordered, $tallest);
-        $routes = array_map(
-            static fn (array $chain): array => array_map(
-                static fn (string $key): array => $places[$key],
-                array_keys($chain),
-            ),
-            $chains,
-        );
+        $routes = array_map(static fn (array $way): array => [$places[$way[0]], $places[$way[1]]], $forward);
 
-        return new self(array_intersect_key($places, $columns), array_values($routes), count($ordered), $tallest);
+        return new self($places, $routes, count($ordered), $tallest);
     }
 
     /**
@@ -90,27 +76,15 @@ final readonly class RouteRows
         return array_intersect_key($columns, array_flip($game->sceneIds()));
     }
 
-    /** @return array<string, int> what a route runs through → column; keys of what it passes are no scenes */
-    private static function chain(string $from, string $to, int $column, int $span): array
-    {
-        $chain = [$from => $column];
-        for ($step = 1; $step < $span; $step++) {
-            $chain["{$from}>{$to}>{$step}"] = $column + $step;
-        }
-
-        return $chain + [$to => $column + $span];
-    }
-
     /**
      * @param  array<string, int>  $columns
-     * @param  array<string, array<string, int>>  $chains
-     * @return array<int, list<string>> column → what stands in it
+     * @return array<int, list<string>> column → the scenes in it
      */
-    private static function filled(array $columns, array $chains): array
+    private static function filled(array $columns): array
     {
         $filled = array_fill(0, max([0, ...array_values($columns)]) + 1, []);
-        foreach ($columns + array_merge(...array_values($chains)) as $key => $column) {
-            $filled[$column][] = (string) $key;
+        foreach ($columns as $scene => $column) {
+            $filled[$column][] = (string) $scene;
         }
 
         return $filled;
@@ -118,25 +92,22 @@ final readonly class RouteRows
 
     /**
      * @param  array<int, list<string>>  $filled
-     * @param  array<string, array<string, int>>  $chains
+     * @param  list<array{string, string}>  $ways  each from one column into the next
      * @return array<int, list<string>>
      */
-    private static function ordered(array $filled, array $chains): array
+    private static function ordered(array $filled, array $ways): array
     {
         [$before, $after] = [[], []];
-        foreach ($chains as $chain) {
-            $keys = array_keys($chain);
-            foreach (array_slice($keys, 1) as $place => $key) {
-                $before[$key][] = $keys[$place];
-                $after[$keys[$place]][] = $key;
-            }
+        foreach ($ways as [$from, $to]) {
+            $before[$to][] = $from;
+            $after[$from][] = $to;
         }
         for ($sweep = 0; $sweep < self::SWEEPS; $sweep++) {
-            [$neighbours, $way] =
-                $sweep % 2 === 0 ? [$before, array_keys($filled)] : [$after, array_reverse(array_keys($filled))];
-            foreach ($way as $at => $column) {
-                $rows = $at === 0 ? [] : self::middles($filled[$way[$at - 1]]);
-                $filled[$column] = self::byNeighbours($filled[$column], $neighbours, $rows);
+            $isForth = $sweep % 2 === 0;
+            $order = $isForth ? array_keys($filled) : array_reverse(array_keys($filled));
+            foreach (array_slice($order, 1) as $at => $column) {
+                $rows = self::middles($filled[$order[$at]]);
+                $filled[$column] = self::byNeighbours($filled[$column], $isForth ? $before : $after, $rows);
             }
         }
 

@@ -57,6 +57,30 @@ it('asks the database three times for an action, and writes twice', function ():
         ->toBe(['select', 'update', 'insert']);
 });
 
+it('says without scripts what an action came to, once, where it belongs, and keeps what was typed', function (): void {
+    $post = function (string $with): string {
+        $form = Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => $with]);
+
+        return (string) $this->withUnencryptedCookie('fravel_play', $form['ticket'])
+            ->post("/p/{$this->run->code}", $form)->assertOk()->getContent();
+    };
+    $lock = static fn (string $page): string => (string) strstr($page, 'data-lock=');
+
+    $wrong = $post('gull');
+    expect(substr_count($wrong, 'It stays shut.'))->toBe(1)->and($lock($wrong))->toContain('It stays shut.')
+        ->toContain('value="gull"');
+    $post('tern');
+    $post('auk');
+    $stopped = $post('fulmar');
+    expect($lock($stopped))->toContain('said-refused')->toContain('value="fulmar"')
+        ->and(substr_count($stopped, 'said-refused'))->toBe(1)
+        ->and($stopped)->not->toContain('class="happened on-card');
+    $this->travel(40)->seconds();
+    $right = $post('gannet');
+    expect(substr_count($right, 'It opens.'))->toBe(1)->and($right)->toContain('class="happened on-card')
+        ->toContain('Lamp');
+});
+
 it('needs no session and sets no cookie but its own', function (): void {
     expect(
         PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->headers->getCookies(),

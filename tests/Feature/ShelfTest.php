@@ -8,7 +8,9 @@ use Database\Seeders\DemoSeeder;
 use Fravel\Document\GameDocument;
 use Illuminate\Support\Facades\Cache;
 use Tests\Support\Classroom;
+use Tests\Support\Feature\ShelfCases;
 use Tests\Support\Games;
+use Tests\Support\RandomGames;
 
 it('draws a game’s map from its routes, one column for each step from the start', function (): void {
     $map = RouteMap::of(GameDocument::of(Games::twoRooms()));
@@ -40,6 +42,46 @@ it('draws every game, whatever its shape', function (array $scenes): void {
     ],
     'a route to nowhere' => [[['id' => 'a', 'next' => ['go' => 'gone']]]],
 ]);
+
+it('leads no track through a station that it does not end in', function (array $document): void {
+    $map = RouteMap::of(GameDocument::of($document));
+    expect($map->tracks)->not->toBe([]);
+    foreach ($map->tracks as ['path' => $path]) {
+        $points = array_map(
+            static fn (string $point): array => array_map(floatval(...), explode(' ', $point)),
+            explode('L', substr($path, 1)),
+        );
+        $ends = [$points[0], end($points)];
+        foreach ($map->stations as $station) {
+            $at = [$station['x'], $station['y']];
+
+            expect(in_array($at, $ends, true) || ShelfCases::distance($at, $points) > 0.9)->toBeTrue();
+        }
+    }
+})->with([
+    ...array_map(static fn (int $seed): array => [(new RandomGames($seed))->document()], range(1, 12)),
+    'a way past a whole row' => [fn (): array => Games::document([
+        ['id' => 'a', 'next' => [['go' => 'b'], ['go' => 'd']]],
+        ['id' => 'b', 'next' => ['go' => 'c']],
+        ['id' => 'c', 'next' => ['go' => 'd']],
+        ['id' => 'd', 'next' => ['go' => 'e']],
+        ['id' => 'e', 'arrive' => ['go' => 'f']],
+        ['id' => 'f'],
+        ['id' => 'g', 'next' => ['go' => 'f']],
+    ])],
+]);
+
+it('puts what no way leads to beside what it leads to, and an ending last', function (): void {
+    $map = RouteMap::of(Games::of([
+        ['id' => 'a', 'next' => ['go' => 'b']],
+        ['id' => 'b', 'next' => ['go' => 'c']],
+        ['id' => 'c'],
+        ['id' => 'lost', 'next' => ['go' => 'c']],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]));
+
+    expect(array_column($map->stations, 'x', null))->toBe([16.0, 150.0, 284.0, 150.0, 284.0]);
+});
 
 it('says on the shelf what the check found', function (array $change, string $words): void {
     $run = Classroom::open(array_replace_recursive(Games::twoRooms(), $change));

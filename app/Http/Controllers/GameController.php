@@ -56,7 +56,9 @@ final class GameController extends Controller
         $blank = Blank::game($request->title(), Words::ofBlankGame($language), $language);
         $pattern = $request->pattern()?->name();
 
-        return redirect()->route('games.show', array_filter([$create->handle($teacher, $blank), 'pattern' => $pattern]));
+        $game = $create->handle($teacher, $blank);
+
+        return redirect()->route('games.show', array_filter([$game, 'pattern' => $pattern]));
     }
 
     public function show(Game $game, #[CurrentUser] User $teacher): View

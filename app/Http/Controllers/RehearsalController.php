@@ -106,8 +106,12 @@ final class RehearsalController extends Controller
     }
 
     /** Keeps the way gone so far as a walkthrough of the game. */
-    public function keep(WalkRequest $request, Game $game, #[CurrentUser] User $teacher, EditGame $edit): RedirectResponse
-    {
+    public function keep(
+        WalkRequest $request,
+        Game $game,
+        #[CurrentUser] User $teacher,
+        EditGame $edit,
+    ): RedirectResponse {
         $kept = Recording::keep($game, new Rehearsal($game, $teacher), $request->name(), $edit);
 
         return redirect()->route('rehearsal.show', $game)->with('status', $kept);

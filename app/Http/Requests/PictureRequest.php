@@ -13,7 +13,9 @@ use App\View\MadeSetting;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A picture for a game: brought along, made, or of the collection. Why one can't be taken is said in words of its own. */
+/**
+ * A picture for a game: brought along, made, or of the collection. Why one can't be taken is said in words of its own.
+ */
 final class PictureRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

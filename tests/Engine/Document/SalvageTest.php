@@ -47,6 +47,13 @@ it('keeps the rest when fields are drawn and spoilt', function (int $seed): void
         ->and(array_column($kept->document['scenes'], 'id'))->toBe(array_column($document['scenes'], 'id'));
 })->with(range(1, 20));
 
+it('leaves the sound entries of a list in which several are not', function (): void {
+    $tokens = [['name' => 'x'], ['id' => 'two', 'name' => 7], ['name' => 'y'], ['id' => 'four', 'kind' => 'weapon']];
+    $kept = Salvage::of(['tokens' => $tokens] + Games::twoRooms());
+
+    expect(array_column($kept->document['tokens'], 'id'))->toBe(['two', 'four']);
+});
+
 it('finds nothing to keep where there is no scene', function (mixed $scenes): void {
     expect(Salvage::of(['fravel' => 1, 'scenes' => $scenes]))->toBeNull();
 })->with([[null], [[]], ['text'], [[['title' => 'no id']]], [[7]]]);

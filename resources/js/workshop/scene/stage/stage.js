@@ -168,12 +168,7 @@ function openStage(editor) {
         view.tool = tool;
         view.corners = [];
         stage.classList.toggle('drawing', tool !== null);
-        status.textContent =
-            tool === null
-                ? ''
-                : tool.kind === 'polygon'
-                  ? t('stage.corners')
-                  : t('stage.parts');
+        status.textContent = tool === null ? '' : tool.kind === 'polygon' ? t('stage.corners') : t('stage.parts');
         if (tool) stage.focus();
     }
 
