@@ -1,6 +1,9 @@
 const SVG = 'http://www.w3.org/2000/svg';
 
-/** An element with attributes, listeners (`onclick` and the like) and children; null children are left out. */
+/**
+ * An element with attributes, listeners (`onclick` and the like) and children; null children are left out. What is drawn
+ * again and again is described instead (`tree.js`).
+ */
 function el(tag, attributes = {}, ...children) {
     return fill(document.createElement(tag), attributes, children);
 }
@@ -50,28 +53,13 @@ function html(element, markup) {
 function fill(element, attributes, children) {
     for (const [name, value] of Object.entries(attributes)) {
         if (value === null || value === undefined || value === false) continue;
-        if (name.startsWith('on')) listen(element, name.slice(2), value);
+        if (name.startsWith('on')) element.addEventListener(name.slice(2), value);
         else if (name === 'value' || name === 'checked' || name === 'selected') element[name] = value;
         else element.setAttribute(name, value === true ? '' : value);
     }
     element.append(...children.flat(3).filter((child) => child !== null && child !== undefined && child !== false));
 
     return element;
-}
-
-/** One listener of a kind, which can be exchanged for another. */
-function listen(element, kind, handler) {
-    element.handlers ??= {};
-    if (!(kind in element.handlers)) element.addEventListener(kind, (event) => element.handlers[kind]?.(event));
-    element.handlers[kind] = handler;
-}
-
-/** Makes an element that stays do what the one drawn in its place would do. */
-function adopt(element, drawn) {
-    for (const kind of Object.keys(element.handlers ?? {})) element.handlers[kind] = null;
-    for (const [kind, handler] of Object.entries(drawn.handlers ?? {})) listen(element, kind, handler);
-    element.kept = drawn.kept;
-    element.take = drawn.take;
 }
 
 /**
@@ -85,4 +73,4 @@ const targetOf = (event) => /** @type {any} */ (event.target);
 /** Class names in a row, those that don't hold left out. */
 const classes = (...names) => names.filter(Boolean).join(' ');
 
-export { adopt, classes, el, html, icon, iconAddress, listen, mark, svg, targetOf };
+export { SHAPES, classes, el, html, icon, iconAddress, mark, svg, targetOf };

@@ -1,47 +1,33 @@
-import { redrawOne } from './redraw.js';
+import { render } from 'lit-html';
+import { guard } from 'lit-html/directives/guard.js';
+import { repeat } from 'lit-html/directives/repeat.js';
 
 /**
- * Draws parts into a holder, in order, and leaves every part alone whose stamp says the same as when it was drawn:
- * where two hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`;
- * stamps are compared entry by entry, so an entry may be an object that is never changed.
+ * Draws parts into a holder, in order, and asks no part anew whose stamp says the same as when it was drawn: where two
+ * hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`; stamps are compared
+ * entry by entry, so an entry may be an object that is never changed.
  */
 function standingIn(holder) {
-    const drawn = new Map();
+    let nodes = null;
 
     function draw(parts) {
-        const keys = new Set();
-        let next = holder.firstChild;
-        for (const part of parts) {
-            const node = nodeOf(part);
-            keys.add(part.key);
-            if (node === next) next = next.nextSibling;
-            else holder.insertBefore(node, next);
-        }
-        while (next) {
-            const rest = next.nextSibling;
-            next.remove();
-            next = rest;
-        }
-        for (const key of drawn.keys()) if (!keys.has(key)) drawn.delete(key);
+        const keyed = repeat(
+            parts,
+            ({ key }) => key,
+            ({ stamp, make }) => guard(stamp, make),
+        );
+        render(keyed, holder);
+        nodes = null;
     }
 
-    function nodeOf({ key, stamp, make }) {
-        const had = drawn.get(key);
-        if (had && stamp.length === had.stamp.length && stamp.every((entry, place) => entry === had.stamp[place]))
-            return had.node;
-        const fresh = make();
-        const node = had?.node.isConnected ? redrawOne(had.node, fresh) : fresh;
-        drawn.set(key, { stamp, node });
+    /** The element of a part that says its key as `data-key`. */
+    function node(key) {
+        nodes ??= new Map([...holder.children].map((one) => [one.dataset.key, one]));
 
-        return node;
+        return nodes.get(key);
     }
 
-    /** What was changed by hand is drawn anew, whatever its stamp says. */
-    function touched(key) {
-        if (drawn.has(key)) drawn.get(key).stamp = [];
-    }
-
-    return { draw, touched, node: (key) => drawn.get(key)?.node };
+    return { draw, node };
 }
 
 export { standingIn };

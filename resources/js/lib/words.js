@@ -1,5 +1,5 @@
 import MarkdownIt from 'markdown-it';
-import { el, html } from './dom.js';
+import { el, markup } from './tree.js';
 
 /** As the server reads them: raw HTML is shown as text, and a price is no formula. */
 const FORMULA = /\$\$[^$]+\$\$|\$(?![\s$])(?:[^$\n\\]|\\.)+?(?<!\s)\$(?!\d)/y;
@@ -26,7 +26,7 @@ const htmlOf = (md) => reader.render(md).trim();
 
 /** A text of the game as students see it; formulas are drawn by whoever watches over them. */
 function drawnWords(md) {
-    return html(el('div', { class: 'words', 'data-own': true, 'data-key': `words.${md}` }), htmlOf(md));
+    return el('div', { class: 'words', 'data-key': `words.${md}` }, markup(htmlOf(md)));
 }
 
 export { drawnWords, htmlOf };

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { svg } from '../../lib/dom.js';
+import { svg } from '../../lib/tree.js';
 import { standingIn } from '../../lib/standing.js';
 import { LINE_HEIGHT } from './boxes.js';
 import { path, restOn } from './track.js';

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon, listen } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { freshId, part } from './document.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
@@ -24,9 +24,8 @@ function area({ key, label, value, take, hint = '', rows = 1, shown = false }) {
         'aria-label': shown ? null : label,
         placeholder: hint,
         class: 'area',
-        value,
+        ...kept(value, take),
     });
-    keep(field, value, take);
 
     return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
 }
@@ -37,24 +36,27 @@ function line({ key, label, value, take, hint = '', type = 'text', width = null,
         type,
         'aria-label': shown ? null : label,
         placeholder: hint,
-        value: value ?? '',
         class: width,
         list,
+        ...kept(String(value ?? ''), take),
     });
-    keep(field, String(value ?? ''), take);
 
     return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
 }
 
-function keep(field, value, take) {
-    field.kept = value;
-    field.take = take;
-    listen(field, 'input', ({ target }) => {
-        clearTimeout(target.resting);
-        target.resting = setTimeout(() => offer(target), REST);
-    });
-    listen(field, 'change', ({ target }) => offer(target));
-    listen(field, 'blur', ({ target }) => offer(target));
+/** What a field holds, and who gets what is written in it. */
+function kept(value, take) {
+    return {
+        value,
+        '.kept': value,
+        '.take': take,
+        oninput: ({ target }) => {
+            clearTimeout(target.resting);
+            target.resting = setTimeout(() => offer(target), REST);
+        },
+        onchange: ({ target }) => offer(target),
+        onblur: ({ target }) => offer(target),
+    };
 }
 
 function offer(field) {

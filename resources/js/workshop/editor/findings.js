@@ -1,7 +1,6 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon, made, redraw } from '../../lib/tree.js';
 import { get, post } from '../../lib/http.js';
-import { redraw } from '../../lib/redraw.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
 const REST = 250;
@@ -15,12 +14,14 @@ const AGAIN = 3000;
  */
 function openFindings(editor) {
     const button = document.getElementById('findings-count');
-    const list = el('section', {
-        class: 'findings-list',
-        id: 'findings-list',
-        'aria-label': t('workshop.findings.title'),
-        hidden: true,
-    });
+    const list = made(
+        el('section', {
+            class: 'findings-list',
+            id: 'findings-list',
+            'aria-label': t('workshop.findings.title'),
+            hidden: true,
+        }),
+    );
     document.getElementById('faces').before(list);
     let [found, asked, resting] = [null, 0, null];
     const close = () => {

@@ -1,18 +1,19 @@
 import { wordsAt } from '../../lib/catalogue.js';
-import { el } from '../../lib/dom.js';
+import { el, made, redraw } from '../../lib/tree.js';
 import { get } from '../../lib/http.js';
-import { redraw } from '../../lib/redraw.js';
 
 /** Every change of the game by its name and time, the newest first; pressing one returns to the moment after it. */
 function openHistory(editor) {
     const words = wordsAt('workshop.history');
     const button = document.getElementById('history');
-    const list = el('section', {
-        class: 'findings-list history-list',
-        id: 'history-list',
-        'aria-label': words.title,
-        hidden: true,
-    });
+    const list = made(
+        el('section', {
+            class: 'findings-list history-list',
+            id: 'history-list',
+            'aria-label': words.title,
+            hidden: true,
+        }),
+    );
     document.getElementById('faces').before(list);
     const close = () => {
         list.hidden = true;

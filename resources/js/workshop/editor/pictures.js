@@ -44,7 +44,7 @@ function picturePicker(editor, take, close) {
         ),
         el(
             'div',
-            { class: 'card-body picture-picker', 'data-key': 'pictures', 'data-own': true },
+            { class: 'card-body picture-picker', 'data-key': 'pictures' },
             field,
             found,
             el('label', { class: 'button file-label' }, icon('upload'), t('stage.pictures.aPictureOfYourOwn'), file),

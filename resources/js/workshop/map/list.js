@@ -1,6 +1,5 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
-import { redraw } from '../../lib/redraw.js';
+import { el, icon, redraw } from '../../lib/tree.js';
 import { routesIn } from '../editor/ways.js';
 import * as verbs from '../editor/scenes.js';
 

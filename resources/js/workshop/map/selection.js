@@ -1,6 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
-import { redraw } from '../../lib/redraw.js';
+import { el, icon, redraw } from '../../lib/tree.js';
 import { pick, sceneName } from '../editor/fields.js';
 import * as verbs from '../editor/scenes.js';
 

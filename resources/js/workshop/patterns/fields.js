@@ -1,5 +1,5 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 
 /** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
 function patternField(field, form) {

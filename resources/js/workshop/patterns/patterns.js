@@ -1,7 +1,6 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon, made, redraw } from '../../lib/tree.js';
 import { post } from '../../lib/http.js';
-import { redraw } from '../../lib/redraw.js';
 import { miniature } from '../chart/small.js';
 import { takeSetting } from '../editor/pictures.js';
 import { patternField, usualFields } from './fields.js';
@@ -12,20 +11,22 @@ const REST = 350;
 /** Ready arrangements: choose one, give its content, see what it will build, and build it behind the present scene. */
 function openPatterns(editor) {
     const words = wordsAt('patterns');
-    const list = el('nav', { class: 'patterns-list', 'aria-label': words.title });
-    const form = el('form', { class: 'patterns-form', onsubmit: once });
-    const small = el('figure', { class: 'patterns-small', 'aria-label': words.pictures });
-    const dialog = el(
-        'dialog',
-        { class: 'patterns', 'aria-labelledby': 'patterns-title' },
+    const list = made(el('nav', { class: 'patterns-list', 'aria-label': words.title }));
+    const form = made(el('form', { class: 'patterns-form', onsubmit: once }));
+    const small = made(el('figure', { class: 'patterns-small', 'aria-label': words.pictures }));
+    const dialog = made(
         el(
-            'header',
-            { class: 'card-head' },
-            icon('blocks'),
-            el('h2', { id: 'patterns-title' }, words.title),
-            el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close),
+            'dialog',
+            { class: 'patterns', 'aria-labelledby': 'patterns-title' },
+            el(
+                'header',
+                { class: 'card-head' },
+                icon('blocks'),
+                el('h2', { id: 'patterns-title' }, words.title),
+                el('button', { class: 'link card-back', type: 'button', onclick: () => dialog.close() }, words.close),
+            ),
+            el('div', { class: 'patterns-body' }, list, form, small),
         ),
-        el('div', { class: 'patterns-body' }, list, form, small),
     );
     document.body.append(dialog);
     const given = {};
@@ -158,7 +159,7 @@ function openPatterns(editor) {
         seen = body;
         small.replaceChildren(
             miniature(body.document),
-            el('figcaption', {}, t('workshop.someScenes', { count: body.document.scenes.length })),
+            made(el('figcaption', {}, t('workshop.someScenes', { count: body.document.scenes.length }))),
         );
         draw();
     }

@@ -1,6 +1,7 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, html, mark } from '../../lib/dom.js';
+import * as dom from '../../lib/dom.js';
 import { post } from '../../lib/http.js';
+import { el } from '../../lib/tree.js';
 import { list } from '../editor/ways.js';
 import { now } from '../editor/fields.js';
 
@@ -20,12 +21,12 @@ function bench(lock, editor) {
         placeholder: t('cards.bench.tryAnyAnswer'),
         value: typed.get(lock.id) ?? '',
         autocomplete: 'off',
+        '.kept': '',
         oninput: ({ target }) => {
             typed.set(lock.id, target.value);
             soon(lock, editor);
         },
     });
-    field.kept = '';
     if (typed.has(lock.id)) soon(lock, editor);
     soonMisses(lock, editor);
 
@@ -34,12 +35,12 @@ function bench(lock, editor) {
         { class: 'bench', 'aria-label': t('cards.bench.heading') },
         el('h3', { class: 'caps' }, t('cards.bench.heading')),
         field,
-        el('div', { class: 'bench-result', role: 'status', 'data-own': true, 'data-key': `${key}.result` }),
+        el('div', { class: 'bench-result', role: 'status', 'data-key': `${key}.result` }),
         el(
             'details',
             { class: 'near', 'data-key': `${key}.near`, open: window.matchMedia('(min-height: 60rem)').matches },
             el('summary', {}, t('cards.bench.nearMisses')),
-            el('ul', { class: 'near-misses', 'data-own': true, 'data-key': `${key}.misses` }),
+            el('ul', { class: 'near-misses', 'data-key': `${key}.misses` }),
         ),
     );
 }
@@ -60,12 +61,12 @@ async function showMisses(lock, editor) {
     const holder = document.querySelector(`[data-key="${CSS.escape(lock.id)}.bench.misses"]`);
     holder?.replaceChildren(
         ...(body?.misses ?? []).map((miss) =>
-            el(
+            dom.el(
                 'li',
                 {},
-                miss.verdict ? mark(miss.verdict) : null,
-                el('code', {}, miss.text),
-                el(
+                miss.verdict ? dom.mark(miss.verdict) : null,
+                dom.el('code', {}, miss.text),
+                dom.el(
                     'span',
                     {},
                     ` ${miss.words} · ${wordsAt('workshop.verdicts')[miss.verdict] ?? t('cards.bench.noAnswer')}`,
@@ -92,7 +93,7 @@ async function run(lock, editor) {
 }
 
 function tell(found, lock) {
-    if (found.refusal) return [el('p', { class: 'help' }, found.refusal)];
+    if (found.refusal) return [dom.el('p', { class: 'help' }, found.refusal)];
     const by =
         found.rule === null
             ? t('cards.bench.anythingElse')
@@ -101,17 +102,17 @@ function tell(found, lock) {
               : t('cards.bench.theRule');
 
     return [
-        el(
+        dom.el(
             'p',
             {},
-            mark(found.verdict),
+            dom.mark(found.verdict),
             ` ${by} → `,
-            el('strong', {}, t(`workshop.verdicts.${found.verdict}`)),
+            dom.el('strong', {}, t(`workshop.verdicts.${found.verdict}`)),
             found.go ? ` → ${found.go}` : '',
         ),
         found.say
-            ? html(el('div', { class: 'words bench-say' }), found.say)
-            : el('p', { class: 'help' }, t('cards.bench.neutral')),
+            ? dom.html(dom.el('div', { class: 'words bench-say' }), found.say)
+            : dom.el('p', { class: 'help' }, t('cards.bench.neutral')),
     ];
 }
 

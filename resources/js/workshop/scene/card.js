@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { gone, renamed, scenesOf } from '../editor/chapters.js';
 import { freshId } from '../editor/document.js';
 import { backdropFields } from './stage/backdrop.js';

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { sentence } from '../editor/sentence.js';
 import { KINDS, readCondition, writeCondition } from './condition-kinds.js';
 import { line, pick, tick } from '../editor/fields.js';

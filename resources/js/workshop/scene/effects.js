@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { list } from '../editor/ways.js';
 import { EFFECTS, made, readEffect, writeEffect } from './effect-kinds.js';
 import { line, pick } from '../editor/fields.js';

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 
 const foundAt = (editor, id) => editor.findings.filter((finding) => finding.where[0] === id);
 

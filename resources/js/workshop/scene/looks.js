@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { drawnWords } from '../../lib/words.js';
 import { roomFor } from './stage/draw.js';
 import { area, line, now, pick, tick } from '../editor/fields.js';

@@ -1,6 +1,6 @@
 import Sortable from 'sortablejs';
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon, mark } from '../../lib/dom.js';
+import { el, icon, mark } from '../../lib/tree.js';
 import { list, plain, shortAnswer } from '../editor/ways.js';
 import { area, now } from '../editor/fields.js';
 
@@ -151,11 +151,17 @@ function movers(thing, place, scene, editor) {
 
 /** Things are drawn to another place by their grip; the page then shows what the document says. */
 function reorderByHand(page, editor) {
+    let home = null;
     Sortable.create(page, {
         draggable: '.on-page',
         handle: '.on-page-grip',
         animation: 120,
+        onStart({ item }) {
+            home = item.nextSibling;
+        },
         onEnd({ item, oldDraggableIndex: from, newDraggableIndex: to }) {
+            // Where it stands is for the drawing to say.
+            page.insertBefore(item, home);
             if (from === to) return;
             const scene = editor.store.game.scenes.find((one) => one.id === editor.scene);
             const rest = scene.things.filter((thing) => thing.id !== item.dataset.thing);

@@ -1,5 +1,5 @@
 import { wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { list } from '../editor/ways.js';
 import { conditionField } from './condition.js';
 import { effectsField } from './effects.js';

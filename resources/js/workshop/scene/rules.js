@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon, mark } from '../../lib/dom.js';
+import { el, icon, mark } from '../../lib/tree.js';
 import { list } from '../editor/ways.js';
 import { effectsField } from './effects.js';
 import { area, destination, line, now, pick, tick } from '../editor/fields.js';

@@ -49,7 +49,7 @@ function scenePicker(editor, take, close) {
         ),
         el(
             'div',
-            { class: 'card-body', 'data-own': true, 'data-key': 'scene-picker' },
+            { class: 'card-body', 'data-key': 'scene-picker' },
             game.scenes.length > 2 ? smallMap(editor, (id) => take(id, [])) : null,
             field,
             grid,

@@ -1,6 +1,6 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon, targetOf } from '../../lib/dom.js';
-import { redraw } from '../../lib/redraw.js';
+import { targetOf } from '../../lib/dom.js';
+import { el, icon, made, redraw } from '../../lib/tree.js';
 import { freshId } from '../editor/document.js';
 import { dragOn } from '../editor/drag.js';
 import { clearingCard } from './stage/clearing-card.js';
@@ -34,10 +34,10 @@ const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [26
  * The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge.
  */
 function openScene(holder, editor) {
-    const page = el('div', { class: 'page', 'aria-label': t('cards.face.whatStudentsSeeInOrder') });
-    const tray = el('div', { class: 'tray', role: 'toolbar', 'aria-label': t('cards.face.addAThing') });
-    const card = el('aside', { class: 'card', 'aria-label': t('cards.face.card') });
-    const bill = el('nav', { class: 'waybill', 'aria-label': t('cards.face.waybill') });
+    const page = made(el('div', { class: 'page', 'aria-label': t('cards.face.whatStudentsSeeInOrder') }));
+    const tray = made(el('div', { class: 'tray', role: 'toolbar', 'aria-label': t('cards.face.addAThing') }));
+    const card = made(el('aside', { class: 'card', 'aria-label': t('cards.face.card') }));
+    const bill = made(el('nav', { class: 'waybill', 'aria-label': t('cards.face.waybill') }));
     editor.stage = openStage(editor);
     editor.offer({
         pickPicture(take) {
@@ -53,10 +53,8 @@ function openScene(holder, editor) {
             draw();
         },
     });
-    holder.append(
-        el('div', { class: 'scene-middle' }, el('div', { class: 'scene-column' }, page, editor.stage.node, tray), card),
-        bill,
-    );
+    const column = el('div', { class: 'scene-column' }, page, editor.stage.node, tray);
+    holder.append(made(el('div', { class: 'scene-middle' }, column, card)), bill);
     takeDropped(editor);
     dragOn(tray, (press) => carry(press, editor), 30);
     reorderByHand(page, editor);
@@ -99,18 +97,31 @@ function openScene(holder, editor) {
     return { draw };
 }
 
+/** What is being looked for → the card in which it is: one for as long as it is open. */
+const finding = new WeakMap();
+
+function once(looked, make) {
+    if (!finding.has(looked)) finding.set(looked, make());
+
+    return finding.get(looked);
+}
+
 function cardFor(scene, thing, editor) {
     if (open.picking)
-        return picturePicker(
-            editor,
-            (found) => take(editor, found),
-            () => stopPicking(editor),
+        return once(open.picking, () =>
+            picturePicker(
+                editor,
+                (found) => take(editor, found),
+                () => stopPicking(editor),
+            ),
         );
     if (open.choosing)
-        return scenePicker(
-            editor,
-            (id, made) => choose(editor, id, made),
-            () => stopPicking(editor),
+        return once(open.choosing, () =>
+            scenePicker(
+                editor,
+                (id, edits) => choose(editor, id, edits),
+                () => stopPicking(editor),
+            ),
         );
     if (scene.layout === 'stage' && editor.stage.view.tool && !thing) return areaCard(editor);
     if (scene.layout === 'stage' && editor.stage.view.picked().length > 1)

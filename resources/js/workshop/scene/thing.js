@@ -1,5 +1,5 @@
 import { t } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
+import { el, icon } from '../../lib/tree.js';
 import { split } from '../editor/scenes.js';
 import { placeTools } from './stage/several.js';
 import { list } from '../editor/ways.js';

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el } from '../../lib/dom.js';
+import { el } from '../../lib/tree.js';
 import { routesIn } from '../editor/ways.js';
 import { newScene } from '../editor/fields.js';
 

@@ -1,7 +1,6 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
-import { el, svg } from '../../lib/dom.js';
+import { el, made, redraw, svg } from '../../lib/tree.js';
 import { get } from '../../lib/http.js';
-import { redraw } from '../../lib/redraw.js';
 import { list } from '../editor/ways.js';
 
 /** How long after the last change the sums are worked out anew, in milliseconds. */
@@ -96,7 +95,7 @@ function withOption(lock, option) {
 /** What it all comes to: for each tally the least and the most, and how often it is the highest. */
 function openSums(editor, supposed) {
     const words = wordsAt('workshop.sheet');
-    const node = el('section', { class: 'sums', 'aria-label': words.sums, hidden: true });
+    const node = made(el('section', { class: 'sums', 'aria-label': words.sums, hidden: true }));
     let resting = null;
 
     function soon() {

@@ -1,6 +1,5 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/dom.js';
-import { redraw } from '../../lib/redraw.js';
+import { el, icon, made, redraw } from '../../lib/tree.js';
 import { renamed } from '../editor/chapters.js';
 import { freshId } from '../editor/document.js';
 import { apply } from '../editor/document.js';
@@ -21,14 +20,16 @@ const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumn
  */
 function openSheet(holder, editor) {
     const words = wordsAt('workshop.sheet');
-    const tools = el('div', { class: 'sheet-tools' });
-    const offer = el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true });
-    const file = el('input', {
-        type: 'file',
-        accept: '.csv,.tsv,text/csv',
-        hidden: true,
-        onchange: () => bring(file.files[0]),
-    });
+    const tools = made(el('div', { class: 'sheet-tools' }));
+    const offer = made(el('section', { class: 'sheet-offer', 'aria-label': words.changes, hidden: true }));
+    const file = made(
+        el('input', {
+            type: 'file',
+            accept: '.csv,.tsv,text/csv',
+            hidden: true,
+            onchange: () => bring(file.files[0]),
+        }),
+    );
     const grid = openGrid({
         take: write,
         beyond: { words: () => words.beyond[sheet.kind] ?? '', take: append },

@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
-import { el, icon } from '../../../lib/dom.js';
+import { el, icon } from '../../../lib/tree.js';
 import { PALETTE } from '../../../lib/palette.js';
 import { now, pick } from '../../editor/fields.js';
 import { takeFile, takeSetting } from '../../editor/pictures.js';
@@ -91,16 +91,14 @@ function backdropFields(scene, editor) {
 }
 
 function swatch(colour, isChosen, act) {
-    const button = el('button', {
+    return el('button', {
         class: `swatch${isChosen ? ' chosen' : ''}`,
         'data-key': `colour.${colour}`,
         'aria-label': t('stage.backdrop.colour', { colour }),
         'aria-pressed': String(isChosen),
         onclick: act,
+        ref: (button) => button && (button.style.backgroundColor = colour),
     });
-    button.style.backgroundColor = colour;
-
-    return button;
 }
 
 export { backdropFields };

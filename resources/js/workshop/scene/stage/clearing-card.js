@@ -74,7 +74,7 @@ function clearingCard(thing, editor, take, close) {
         ),
         el(
             'div',
-            { class: 'card-body', 'data-own': true, 'data-key': `${thing.id}.clearing` },
+            { class: 'card-body', 'data-key': `${thing.id}.clearing` },
             el('div', { class: 'clearing-board' }, canvas),
             said,
             el('label', { class: 'field' }, el('span', {}, t('stage.clearing.howNear')), near),

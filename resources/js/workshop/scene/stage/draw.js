@@ -1,5 +1,6 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
-import { classes, el, icon, svg, iconAddress } from '../../../lib/dom.js';
+import { classes, iconAddress } from '../../../lib/dom.js';
+import { el, icon, made, svg } from '../../../lib/tree.js';
 import { drawnWords } from '../../../lib/words.js';
 import { PALETTE } from '../../../lib/palette.js';
 import { list, plain } from '../../editor/ways.js';
@@ -76,7 +77,7 @@ function textFace(thing) {
 
 /** The edit that makes a text's box as high as its words need; none where they fit. */
 function roomFor(thing) {
-    const measure = textFace(thing);
+    const measure = made(textFace(thing));
     measure.style.cssText = `position: absolute; visibility: hidden; height: auto; width: ${thing.box[2]}px`;
     document.body.append(measure);
     const height = Math.ceil(measure.getBoundingClientRect().height);
@@ -184,4 +185,4 @@ function called(thing, editor) {
     return words.length > 60 ? `${words.slice(0, 57)}…` : words;
 }
 
-export { address, called, drawThing, placing, roomFor };
+export { address, called, drawThing, roomFor };

@@ -1,7 +1,6 @@
 import { t } from '../../../lib/catalogue.js';
 import { svg } from '../../../lib/dom.js';
 import { dragOn } from '../../editor/drag.js';
-import { placing } from './draw.js';
 import { around, between, middle, moved, overlap, resized, rounded, snap, within } from './geometry.js';
 
 /** How near to a line a thing is drawn onto it, and how far a press must go to be a drag; in pixels. */
@@ -106,7 +105,7 @@ function turning(editor, view) {
             const [cx, cy] = middle(thing.box);
             const angle = (Math.atan2(y - cy, x - cx) * 180) / Math.PI + 90;
             turn = event.shiftKey ? Math.round(angle) : Math.round(angle / 5) * 5;
-            view.node(thing.id)?.setAttribute('transform', placing(thing.box, turn));
+            view.show([{ ...thing, turn }], [thing.box]);
         },
         end: (isDone) =>
             isDone &&

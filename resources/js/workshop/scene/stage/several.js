@@ -1,5 +1,5 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
-import { el, icon } from '../../../lib/dom.js';
+import { el, icon } from '../../../lib/tree.js';
 import { area } from '../../editor/fields.js';
 import { list } from '../../editor/ways.js';
 import * as verbs from './verbs.js';

@@ -1,10 +1,10 @@
 import { t } from '../../../lib/catalogue.js';
-import { el, svg } from '../../../lib/dom.js';
-import { redraw } from '../../../lib/redraw.js';
+import * as dom from '../../../lib/dom.js';
+import { redraw, svg } from '../../../lib/tree.js';
 import { standingIn } from '../../../lib/standing.js';
 import { PALETTE } from '../../../lib/palette.js';
 import { freshId } from '../../editor/document.js';
-import { address, drawThing, placing } from './draw.js';
+import { address, drawThing } from './draw.js';
 import { around, middle } from './geometry.js';
 import { listenTo } from './gesture.js';
 import { onStageKey } from './keys.js';
@@ -17,19 +17,19 @@ const DENSE = 6;
 
 /** The stage of a scene: what stands on it, what is picked, and all that can be done to it by hand. */
 function openStage(editor) {
-    const back = svg('g', { class: 'stage-back' });
-    const placed = svg('g', { class: 'stage-placed' });
-    const overlay = svg('g', { class: 'stage-overlay' });
+    const back = dom.svg('g', { class: 'stage-back' });
+    const placed = dom.svg('g', { class: 'stage-placed' });
+    const overlay = dom.svg('g', { class: 'stage-overlay' });
     const standing = standingIn(placed);
-    const stage = svg(
+    const stage = dom.svg(
         'svg',
         { class: 'stage building', viewBox: '0 0 1600 900', tabindex: 0, role: 'group', 'aria-label': t('stage.help') },
         back,
         placed,
-        svg('g', { class: 'stage-guides' }),
+        dom.svg('g', { class: 'stage-guides' }),
         overlay,
     );
-    const status = el('p', { class: 'stage-status', role: 'status' });
+    const status = dom.el('p', { class: 'stage-status', role: 'status' });
     const picked = new Set();
     const view = {
         overlay,
@@ -97,13 +97,8 @@ function openStage(editor) {
 
     /** Moves what is drawn, before the document knows. */
     function show(things, boxes) {
-        things.forEach((thing) => standing.touched(thing.id));
-        things.forEach((thing, at) => {
-            const node = view.node(thing.id);
-            node?.setAttribute('transform', placing(boxes[at], thing.turn));
-            if (thing.box[2] !== boxes[at][2] || thing.box[3] !== boxes[at][3])
-                node?.replaceChildren(...drawThing({ ...thing, box: boxes[at] }, editor, true).childNodes);
-        });
+        const shown = new Map(things.map((thing, at) => [thing.id, { ...thing, box: boxes[at] }]));
+        standing.draw(view.things().map((thing) => partOf(shown.get(thing.id) ?? thing)));
         frame(boxes, things);
     }
 
@@ -112,7 +107,10 @@ function openStage(editor) {
             .querySelector('.stage-guides')
             .replaceChildren(
                 ...lines.map(({ axis, at }) =>
-                    svg('line', axis === 0 ? { x1: at, x2: at, y1: 0, y2: 900 } : { x1: 0, x2: 1600, y1: at, y2: at }),
+                    dom.svg(
+                        'line',
+                        axis === 0 ? { x1: at, x2: at, y1: 0, y2: 900 } : { x1: 0, x2: 1600, y1: at, y2: at },
+                    ),
                 ),
             );
     }
@@ -126,7 +124,7 @@ function openStage(editor) {
         const [cx, cy] = middle(box);
         const grips = isLoose
             ? Object.entries(GRIPS).map(([grip, [x, y]]) =>
-                  svg('rect', {
+                  dom.svg('rect', {
                       'data-grip': grip,
                       class: `grip grip-${grip}`,
                       x: box[0] + x * box[2] - size / 2,
@@ -139,8 +137,8 @@ function openStage(editor) {
         const turner =
             one && isLoose
                 ? [
-                      svg('line', { class: 'turner', x1: cx, y1: box[1], x2: cx, y2: box[1] - 2.6 * size }),
-                      svg('circle', {
+                      dom.svg('line', { class: 'turner', x1: cx, y1: box[1], x2: cx, y2: box[1] - 2.6 * size }),
+                      dom.svg('circle', {
                           'data-grip': 'turn',
                           class: 'grip grip-turn',
                           cx,
@@ -150,10 +148,10 @@ function openStage(editor) {
                   ]
                 : [];
         overlay.replaceChildren(
-            svg(
+            dom.svg(
                 'g',
                 { transform: one?.turn ? `rotate(${one.turn} ${cx} ${cy})` : null },
-                svg('rect', { class: 'picked-frame', x: box[0], y: box[1], width: box[2], height: box[3] }),
+                dom.svg('rect', { class: 'picked-frame', x: box[0], y: box[1], width: box[2], height: box[3] }),
                 turner,
                 grips,
             ),
@@ -175,8 +173,8 @@ function openStage(editor) {
     function corner(at) {
         view.corners.push(at);
         overlay.replaceChildren(
-            svg('polyline', { class: 'placed-clear', points: view.corners.map((one) => one.join()).join(' ') }),
-            ...view.corners.map(([x, y]) => svg('circle', { cx: x, cy: y, r: 6, class: 'grip' })),
+            dom.svg('polyline', { class: 'placed-clear', points: view.corners.map((one) => one.join()).join(' ') }),
+            ...view.corners.map(([x, y]) => dom.svg('circle', { cx: x, cy: y, r: 6, class: 'grip' })),
         );
     }
 
@@ -247,11 +245,11 @@ function openStage(editor) {
     }
 
     return {
-        node: el(
+        node: dom.el(
             'div',
             { class: 'stage-column' },
-            el('div', { class: 'stage-holder' }, stage),
-            el('div', { class: 'stage-line' }, el('p', { class: 'stage-legend' }, t('stage.dashed')), status),
+            dom.el('div', { class: 'stage-holder' }, stage),
+            dom.el('div', { class: 'stage-line' }, dom.el('p', { class: 'stage-legend' }, t('stage.dashed')), status),
         ),
         view,
     };
