@@ -8,8 +8,9 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Ways;
 
 /**
- * Where the scenes of a game stand in its miniature: columns by the fewest routes from the start, so that every way forward
- * leads into the next one, and rows so that few tracks cross (Sugiyama, Tagawa, Toda 1981: by the middle of the neighbours).
+ * Where the scenes of a game stand in its miniature: columns by the fewest routes from the start, so that every way
+ * forward leads into the next one, and rows so that few tracks cross (Sugiyama, Tagawa, Toda 1981: by the middle of the
+ * neighbours).
  *
  * @phpstan-type Place array{column: int, row: float}
  */

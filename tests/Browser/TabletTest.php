@@ -45,6 +45,7 @@ it('shows a map whole again when the tablet is turned', function (): void {
         });
         JS,
     );
+    $teacher->until(fn (): bool => $teacher->has('.station-place'));
     $teacher->until($isWhole)->resize(1180, 820)->until($isWhole);
 
     expect($isWhole())->toBeTrue();

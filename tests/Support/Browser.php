@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Closure;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -98,7 +99,7 @@ final class Browser
         return $this->steadily(fn () => $this->find($selector)->click());
     }
 
-    /** Again when the page drew the element anew between finding and using it, as a person would. */
+    /** Again when the page drew the element anew before it was used, or something is still over it, as a person would. */
     private function steadily(Closure $act): self
     {
         for ($try = 1; ; $try++) {
@@ -106,8 +107,8 @@ final class Browser
                 $act();
 
                 return $this;
-            } catch (StaleElementReferenceException $stale) {
-                $try < 4 ? usleep(100_000) : throw $stale;
+            } catch (StaleElementReferenceException|ElementClickInterceptedException $early) {
+                $try < 25 ? usleep(100_000) : throw $early;
             }
         }
     }
