@@ -99,7 +99,9 @@ final class Browser
         return $this->steadily(fn () => $this->find($selector)->click());
     }
 
-    /** Again when the page drew the element anew before it was used, or something is still over it, as a person would. */
+    /**
+     * Again when the page drew the element anew before it was used, or something is still over it, as a person would.
+     */
     private function steadily(Closure $act): self
     {
         for ($try = 1; ; $try++) {

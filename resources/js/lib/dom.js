@@ -1,8 +1,8 @@
 const SVG = 'http://www.w3.org/2000/svg';
 
 /**
- * An element with attributes, listeners (`onclick` and the like) and children; null children are left out. What is drawn
- * again and again is described instead (`tree.js`).
+ * An element with attributes, listeners (`onclick` and the like) and children; null children are left out. What is
+ * drawn again and again is described instead (`tree.js`).
  */
 function el(tag, attributes = {}, ...children) {
     return fill(document.createElement(tag), attributes, children);

@@ -4,8 +4,8 @@ import { repeat } from 'lit-html/directives/repeat.js';
 
 /**
  * Draws parts into a holder, in order, and asks no part anew whose stamp says the same as when it was drawn: where two
- * hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`; stamps are compared
- * entry by entry, so an entry may be an object that is never changed.
+ * hundred or a thousand stand, a press then costs what it changes. Parts are `{key, stamp: […], make}`; stamps are
+ * compared entry by entry, so an entry may be an object that is never changed.
  */
 function standingIn(holder) {
     let nodes = null;

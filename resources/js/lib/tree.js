@@ -7,13 +7,13 @@ import { unsafeHTML } from 'lit-html/directives/unsafe-html.js';
 import { SHAPES, iconAddress } from './dom.js';
 
 /**
- * Descriptions of elements, which lit-html brings onto the page (`redraw`): what stays the same is left alone, so a caret,
- * an open list and a pressed button survive. They are written as calls, which are read by the type checker, and kept by
- * lit-html as templates: one for each tag with the names of its attributes.
+ * Descriptions of elements, which lit-html brings onto the page (`redraw`): what stays the same is left alone, so a
+ * caret, an open list and a pressed button survive. They are written as calls, which are read by the type checker, and
+ * kept by lit-html as templates: one for each tag with the names of its attributes.
  *
  * Attributes are those of an element; `on…` listens, `.name` sets a property at every drawing, `ref` gets the element.
- * Children are descriptions, elements, texts and lists of them; null and false are left out. In a list, parts are known by
- * their `data-key`, or by the first one in them.
+ * Children are descriptions, elements, texts and lists of them; null and false are left out. In a list, parts are known
+ * by their `data-key`, or by the first one in them.
  */
 function el(tag, attributes = {}, ...children) {
     return part(html, tag, attributes, children);
@@ -134,7 +134,9 @@ function within(children) {
     return parts.some((one) => one?.key !== undefined) ? repeat(parts, keysOf(parts), (one) => one) : parts;
 }
 
-/** A key for each: its own, or its place among those that have none; of two that are the same the second counts anew. */
+/**
+ * A key for each: its own, or its place among those that have none; of two that are the same the second counts anew.
+ */
 function keysOf(parts) {
     const seen = new Map();
     const keys = parts.map((one) => {
@@ -173,7 +175,9 @@ function redraw(holder, children) {
     }
 }
 
-/** A field that goes is left, and what is kept then may ask for drawing again: that waits until this drawing is done. */
+/**
+ * A field that goes is left, and what is kept then may ask for drawing again: that waits until this drawing is done.
+ */
 const waiting = new Map();
 let isDrawing = false;
 
