@@ -19,6 +19,9 @@ final class Archive
 
     private const LARGEST_FILE = 30_000_000;
 
+    /** Bytes that are unpacked of one package at most: more than the pictures of a game may take. */
+    private int $left = 150_000_000;
+
     private function __construct(private readonly ?ZipArchive $zip, private readonly string $text)
     {
     }
@@ -57,7 +60,11 @@ final class Archive
     /** The bytes of a file in it; null where it is not there, or too large. */
     public function file(string $name): ?string
     {
-        return $this->zip === null ? null : self::read($this->zip, $name, self::LARGEST_FILE);
+        $most = min(self::LARGEST_FILE, $this->left);
+        $bytes = $this->zip === null || $most <= 0 ? null : self::read($this->zip, $name, $most);
+        $this->left -= strlen($bytes ?? '');
+
+        return $bytes;
     }
 
     private static function read(ZipArchive $zip, string $name, int $most): ?string

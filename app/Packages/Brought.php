@@ -24,8 +24,13 @@ final class Brought
     /** Pictures of one package that are taken at most. */
     private const MOST_PICTURES = 300;
 
+    /** What this installation writes itself: a file that has the name that it gives to these bytes is taken as it is. */
+    private const OURS = ['svg' => 'image/svg+xml', 'webp' => 'image/webp'];
+
     /** So many of the things left out are told one by one. */
     private const TOLD = 8;
+
+    private const MOST_NOTES = 20;
 
     /** @var list<string> in words */
     private array $notes = [];
@@ -53,7 +58,11 @@ final class Brought
     /** @return list<string> what was wrong, and what was kept; empty when all is as it was */
     public function notes(): array
     {
-        return $this->notes;
+        $more = count($this->notes) - self::MOST_NOTES;
+
+        return $more > 0
+            ? [...array_slice($this->notes, 0, self::MOST_NOTES), (string) __('packages.more', ['count' => $more])]
+            : $this->notes;
     }
 
     /**
@@ -109,9 +118,10 @@ final class Brought
             return GameFiles::among([$name]) === [] ? throw UnableToTakePicture::missing() : [];
         }
         Quota::admit($this->game, strlen($bytes));
-        $isOurs = GameFiles::nameOf($bytes, pathinfo($name, PATHINFO_EXTENSION)) === basename($name);
+        $kind = pathinfo($name, PATHINFO_EXTENSION);
+        $isOurs = isset(self::OURS[$kind]) && GameFiles::nameOf($bytes, $kind) === basename($name);
         $kept = $isOurs
-            ? ['file' => GameFiles::keep($bytes, pathinfo($name, PATHINFO_EXTENSION))]
+            ? ['file' => GameFiles::keep($bytes, $kind), 'type' => self::OURS[$kind]]
             : self::anew(Upload::ofBytes($bytes));
         Quota::count($this->game, $kept['file'], strlen($bytes));
 

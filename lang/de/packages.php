@@ -8,6 +8,7 @@ return [
     'picture' => 'Das Bild „:picture“ ließ sich nicht übernehmen. :why',
     'open' => '{count|=1 Eine Stelle führt zu etwas oder nennt etwas, das es nicht gibt; die Prüfung zeigt, '
         .'wo.|:count Stellen führen zu etwas oder nennen etwas, das es nicht gibt; die Prüfung zeigt, wo.}',
+    'more' => 'und :count weitere dieser Art.',
     'refused' => [
         'none' => 'Wählen Sie zuerst die Datei eines Spiels.',
         'lost' => 'Die Datei ist nicht vollständig angekommen. Es wurde nichts geändert; versuchen Sie es noch einmal.',

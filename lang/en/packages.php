@@ -8,6 +8,7 @@ return [
     'picture' => 'The picture “:picture” could not be taken. :why',
     'open' => '{count|=1 One thing leads to or names what is not there; the check shows where.|:count things lead to '
         .'or name what is not there; the check shows where.}',
+    'more' => 'and :count more like these.',
     'refused' => [
         'none' => 'Choose the file of a game first.',
         'lost' => 'The file did not arrive whole. Nothing was changed; try it once more.',

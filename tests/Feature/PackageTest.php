@@ -3,6 +3,7 @@
 use App\Models\Game;
 use App\Models\User;
 use App\Packages\Package;
+use App\Storage\GameFiles;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Feature\PackageCases;
@@ -49,6 +50,22 @@ it('writes pictures anew that were made elsewhere, and says which it can’t rea
         ->and(session('notes')[0])->toContain('“A buoy” could not be taken. That file is no picture')
         ->and(session('notes')[1])->toContain('“gone” could not be taken. It is not there.');
     $this->get('/files/'.basename($asset->file))->assertOk()->assertHeader('Content-Type', 'image/webp');
+});
+
+it('takes nothing under a name that it would not give itself', function (): void {
+    $name = basename(PackageCases::withPicture()->read()->assets()['pot']->file);
+    $bytes = (string) file_get_contents(GameFiles::path($name));
+    $other = substr($name, 0, 64).'.html';
+    $asset = [
+        'id' => 'pot', 'file' => "assets/{$other}", 'type' => 'text/html', 'alt' => '', 'credit' => '', 'licence' => '',
+    ];
+    $teacher = User::factory()->create();
+    PackageCases::bring(
+        $teacher, PackageCases::packed(['assets' => [$asset]] + Games::twoRooms(), ["assets/{$other}" => $bytes]),
+    );
+
+    expect($teacher->games()->sole()->read()->assets()['pot']->type)->toBe('image/svg+xml')
+        ->and(GameFiles::among([$other]))->toBe([]);
 });
 
 it('keeps what is sound of a damaged game and says what it left out', function (): void {
