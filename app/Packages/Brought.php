@@ -85,7 +85,11 @@ final class Brought
         $this->notes[] = (string) __('packages.left', ['count' => count($left)]);
         foreach (array_slice($left, 0, self::TOLD) as $problem) {
             $words = trans('problems')[$problem->code] ?? $problem->code;
-            $this->notes[] = $problem->place.': '.Template::filled($words, $problem->arguments);
+            $said = Template::filled($words, $problem->arguments);
+            $scene = (string) $problem->arguments['scene'];
+            $this->notes[] = $scene === ''
+                ? "{$said} ({$problem->place})"
+                : (string) __('packages.in', ['scene' => $scene, 'said' => $said]);
         }
     }
 

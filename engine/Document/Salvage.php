@@ -17,7 +17,7 @@ final readonly class Salvage
 
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  list<Problem>  $left  what was left out, with why
+     * @param  list<Problem>  $left  what was left out, with why, each place once; `scene` is where it was
      */
     private function __construct(public array $document, public array $left)
     {
@@ -38,16 +38,37 @@ final readonly class Salvage
             $document = self::withHead($document);
             $problems = Validation::ofShape($document);
             if ($problems === []) {
-                return ($document['scenes'] ?? []) === [] ? null : new self($document, $left);
+                return ($document['scenes'] ?? []) === [] ? null : new self($document, array_values($left));
             }
+            $left += self::named($document, $problems);
             // From the last to the first: what goes out of a list moves what comes after it.
             foreach (array_reverse($problems) as $problem) {
                 $document = self::without($document, self::keys($problem->place)) ?? [];
-                array_unshift($left, $problem);
             }
         }
 
         return null;
+    }
+
+    /**
+     * The problems by their places, each with the title of the scene that it is in (`scene`, empty where there is none): in
+     * the next reading others may stand there.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  list<Problem>  $problems
+     * @return array<string, Problem>
+     */
+    private static function named(array $document, array $problems): array
+    {
+        $named = [];
+        foreach ($problems as $problem) {
+            $keys = self::keys($problem->place);
+            $title = $keys[0] === 'scenes' ? $document['scenes'][$keys[1] ?? '']['title'] ?? '' : '';
+            $arguments = $problem->arguments + ['scene' => is_string($title) ? $title : ''];
+            $named[$problem->place] ??= new Problem($problem->code, $problem->place, $arguments);
+        }
+
+        return $named;
     }
 
     /**

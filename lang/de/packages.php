@@ -5,6 +5,7 @@ return [
     'with_notes' => '„:title“ steht in Ihrem Regal. Was an der Datei nicht stimmte, und was daraus wurde:',
     'left' => '{count|=1 Eines darin war nicht zu verstehen und ist weggelassen; der Rest ist behalten:|:count '
         .'Stellen darin waren nicht zu verstehen und sind weggelassen; der Rest ist behalten:}',
+    'in' => 'In „:scene“: :said',
     'picture' => 'Das Bild „:picture“ ließ sich nicht übernehmen. :why',
     'open' => '{count|=1 Eine Stelle führt zu etwas oder nennt etwas, das es nicht gibt; die Prüfung zeigt, '
         .'wo.|:count Stellen führen zu etwas oder nennen etwas, das es nicht gibt; die Prüfung zeigt, wo.}',

@@ -5,6 +5,7 @@ return [
     'with_notes' => '“:title” is on your shelf. What was wrong with the file, and what became of it:',
     'left' => '{count|=1 One thing in it was not understood and is left out; the rest is kept:|:count things in it '
         .'were not understood and are left out; the rest is kept:}',
+    'in' => 'In “:scene”: :said',
     'picture' => 'The picture “:picture” could not be taken. :why',
     'open' => '{count|=1 One thing leads to or names what is not there; the check shows where.|:count things lead to '
         .'or name what is not there; the check shows where.}',

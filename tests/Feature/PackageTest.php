@@ -81,9 +81,9 @@ it('keeps what is sound of a damaged game and says what it left out', function (
     PackageCases::bring($teacher, (string) json_encode($document), 'game.json');
 
     expect($teacher->games()->sole()->read()->sceneIds())->toBe(['hall', 'store', 'end'])
-        ->and(implode(' ', session('notes')))->toContain('left out')->toContain('/scenes/0/things/1/kind')
+        ->and(implode(' ', session('notes')))->toContain('left out')->toContain('In “Hall”: "spell" is not known here')
         ->toContain('One thing leads to or names');
-    $this->get('/games')->assertSee('What was wrong with the file')->assertSee('/scenes/0/things/1/kind');
+    $this->get('/games')->assertSee('What was wrong with the file')->assertSee('In “Hall”:');
 });
 
 it('takes no game where there is none, and says so', function (string $bytes, string $words): void {
