@@ -74,13 +74,14 @@ $teacher->see('Build the game')->type('#title', 'Lights and tides');
 $shot($teacher, 'worksheet');
 $teacher->press('Build the game')->find('.station-place');
 
-$teacher->go('/games')->press('The Dark Lamp')->find('.station-place');
+$teacher->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->find('.station-place');
 usleep(500_000);
 $shot($teacher, 'map');
 $teacher->click('[data-face="sheet"]')->find('.grid-row');
 usleep(500_000);
 $shot($teacher, 'sheet');
-$teacher->click('[data-face="map"]')->click('[data-scene="keepers-door"]')->click('.placed-lock')->see('one step off');
+$teacher->click('[data-face="map"]')->click('[data-scene="keepers-door"]')->click('.placed-lock')->click('.near summary')->see('one step off');
+$teacher->click('.near summary');
 $shot($teacher, 'scene');
 $teacher->script('const card = document.querySelector(".card-body"); card.scrollTop = card.scrollHeight');
 $teacher->type('.bench input', '2142')->see('rule 2 → close');

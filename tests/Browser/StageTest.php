@@ -269,7 +269,7 @@ it('chooses where a choice leads by the pictures of scenes', function (): void {
 it('points at a scene on the small map, and reorders a page by hand', function (): void {
     $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->click('[data-face="scene"]')
         ->click('[data-key="scene.next.picture"]');
-    $teacher->find('.small-map [data-scene="hearth"] .station-grip')->click();
+    $teacher->pressDrawn('.small-map [data-scene="hearth"] .station-grip');
     expect($teacher->barriers())->toBe([])->and($teacher->find('[data-key="scene.next"]')->getAttribute('value'))
         ->toBe('hearth');
     $teacher->press('Undo');

@@ -115,6 +115,20 @@ final class Browser
         }
     }
 
+    /** Presses in the middle of what a drawing holds, of which not every browser says whether it is seen. */
+    public function pressDrawn(string $selector): self
+    {
+        $this->until(fn (): bool => $this->has($selector));
+        [$x, $y] = $this->script(
+            'const box = document.querySelector(arguments[0]).getBoundingClientRect();'
+                .'return [box.x + box.width / 2, box.y + box.height / 2].map(Math.round)',
+            $selector,
+        );
+        [$down, $up] = [['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]];
+
+        return $this->perform(self::mouse([['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], $down, $up]));
+    }
+
     /** Presses the button or link with these words. */
     public function press(string $words): self
     {

@@ -15,7 +15,7 @@ final class StageCases
         $builder = Builder::ofNewGame($title);
         $builder->choose('[data-key="scene.layout"]', 'a stage: things stand where you put them')
             ->click("[data-key=\"setting.{$setting}\"]");
-        $builder->browser->find('.stage-back image');
+        $builder->browser->until(fn (): bool => $builder->browser->has('.stage-back image'));
 
         return $builder;
     }

@@ -156,6 +156,8 @@ function reorderByHand(page, editor) {
         draggable: '.on-page',
         handle: '.on-page-grip',
         animation: 120,
+        // By the pointer everywhere, as on a touch screen: browsers' own dragging differs in each.
+        forceFallback: true,
         onStart({ item }) {
             home = item.nextSibling;
         },
