@@ -24,7 +24,9 @@ final class Brought
     /** Pictures of one package that are taken at most. */
     private const MOST_PICTURES = 300;
 
-    /** What this installation writes itself: a file that has the name that it gives to these bytes is taken as it is. */
+    /**
+     * What this installation writes itself: a file that has the name that it gives to these bytes is taken as it is.
+     */
     private const OURS = ['svg' => 'image/svg+xml', 'webp' => 'image/webp'];
 
     /** So many of the things left out are told one by one. */

@@ -51,8 +51,8 @@ final readonly class Salvage
     }
 
     /**
-     * The problems by their places, each with the title of the scene that it is in (`scene`, empty where there is none): in
-     * the next reading others may stand there.
+     * The problems by their places, each with the title of the scene that it is in (`scene`, empty where there is
+     * none): in the next reading others may stand there.
      *
      * @param  array<array-key, mixed>  $document
      * @param  list<Problem>  $problems

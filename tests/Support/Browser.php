@@ -126,7 +126,9 @@ final class Browser
         );
         [$down, $up] = [['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]];
 
-        return $this->perform(self::mouse([['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y], $down, $up]));
+        $there = ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y];
+
+        return $this->perform(self::mouse([$there, $down, $up]));
     }
 
     /** Presses the button or link with these words. */

@@ -41,7 +41,8 @@ final class Server
         );
         $process = proc_open(
             [
-                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'max_input_vars=50000', '-d', 'post_max_size=16M', '-S', "127.0.0.1:{$port}", '-t',
+                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'max_input_vars=50000', '-d', 'post_max_size=16M',
+                '-S', "127.0.0.1:{$port}", '-t',
                 "{$root}/public", "{$root}/bin/router.php",
             ],
             [['file', '/dev/null', 'r'], ['file', "{$folder}/server.log", 'a'], ['file', "{$folder}/server.log", 'a']],
