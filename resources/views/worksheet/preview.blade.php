@@ -35,9 +35,9 @@
         </div>
         <button class="button primary ml-auto"><x-icon name="sparkles"/>{{ __('worksheet.preview.build') }}</button>
     </div>
-    <table class="w-full table-fixed max-md:block">
+    <table class="w-full table-fixed max-desk:block">
         <caption class="hidden-words">{{ __('worksheet.preview.caption') }}</caption>
-        <thead class="max-md:sr-only">
+        <thead class="max-desk:sr-only">
             <tr>
                 @foreach (['w-[4.6rem]', 'w-[29%]', 'w-[21%]', 'w-[8.6rem]', '', 'w-40'] as $place => $across)
                     <th scope="col" class="{{ $across }} px-1.5 pt-3 pb-1 text-left text-caps tracking-[0.05em]
@@ -46,7 +46,7 @@
                 @endforeach
             </tr>
         </thead>
-        <tbody class="max-md:block">
+        <tbody class="max-desk:block">
             @foreach ($sheet->rows as $place => $row)
                 @include('worksheet.row')
             @endforeach

@@ -1,5 +1,10 @@
-<tr @class(['border-b border-line max-md:grid max-md:py-3', 'left-out' => ! $row->isTaken])>
-    <td class="px-1.5 py-1.5 align-top">
+{{-- A row of a table, and where there is no room for one a card with its cells under their names. --}}
+<tr @class([
+    'border-b border-line max-desk:grid max-desk:grid-cols-[3.4rem_1fr] max-desk:py-3',
+    'sm:max-desk:grid-cols-[3.4rem_1fr_1fr]',
+    'left-out' => ! $row->isTaken,
+])>
+    <td class="px-1.5 py-1.5 align-top max-desk:row-span-5 sm:max-desk:row-span-3">
         <input type="hidden" name="rows[{{ $place }}][number]" value="{{ $row->number }}">
         <label class="row-tick flex min-h-[40px] items-center gap-2">
             <input type="checkbox" name="rows[{{ $place }}][taken]" value="1" @checked($row->isTaken)
@@ -19,6 +24,7 @@
         @endforeach
     </x-worksheet.cell>
     <td class="px-1.5 py-1.5 align-top">
+        <x-worksheet.name :column="3"/>
         <select name="rows[{{ $place }}][kind]" class="cell"
             aria-label="{{ __('worksheet.preview.cells.kind', ['number' => $row->number]) }}">
             @foreach (__('worksheet.kinds') as $kind => $name)
@@ -33,6 +39,7 @@
     <x-worksheet.cell :$place :$row field="feedback" :value="$row->feedback"
         :placeholder="$row->feedback === '' ? __('worksheet.preview.neutral') : ''"/>
     <td class="px-1.5 py-1.5 align-top">
+        <x-worksheet.name :column="5"/>
         <input name="rows[{{ $place }}][room]" value="{{ $row->room }}" placeholder="{{ $made['chapter'] }}"
             class="cell"
             aria-label="{{ __('worksheet.preview.cells.room', ['number' => $row->number]) }}">
