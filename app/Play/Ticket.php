@@ -61,25 +61,21 @@ final readonly class Ticket
 
     public function cookie(string $code): Cookie
     {
-        return Cookie::create(
-            self::COOKIE,
-            $this->text(),
-            time() + self::LIFETIME,
-            "/p/{$code}",
-            null,
-            request()->isSecure(),
-            true,
-            false,
-            Cookie::SAMESITE_LAX,
-        );
+        return self::kept($code, $this->text(), time() + self::LIFETIME);
     }
 
     public static function forgotten(string $code): Cookie
     {
+        return self::kept($code, '', 1);
+    }
+
+    /** @param  int  $until  Unix time in seconds */
+    private static function kept(string $code, string $text, int $until): Cookie
+    {
         return Cookie::create(
             self::COOKIE,
-            '',
-            1,
+            $text,
+            $until,
             "/p/{$code}",
             null,
             request()->isSecure(),
