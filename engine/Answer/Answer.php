@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Fravel\Answer;
 
+use Brick\Math\BigRational;
+
 /** An answer of the right shape for its input, with the cleaning under which it is compared. */
 final class Answer
 {
     /** The cleaned text, once it was asked for: each rule of a lock compares the same. */
     private ?string $cleaned = null;
+
+    private ?string $compared = null;
 
     /** @param  string|array<array-key, mixed>  $value  in the shape that its input yields */
     public function __construct(public readonly string|array $value, public readonly Cleaning $cleaning)
@@ -25,6 +29,21 @@ final class Answer
     public function clean(): string
     {
         return $this->cleaned ??= $this->cleaning->clean($this->raw());
+    }
+
+    /** The answer as it is compared with a whole one. */
+    public function compared(): string
+    {
+        return $this->compared ??= $this->cleaning->compared($this->raw());
+    }
+
+    /** The bare number that was typed, or that stands before a counted noun where the lock is fair. */
+    public function number(): ?BigRational
+    {
+        [$raw, $language] = [$this->raw(), $this->cleaning->language];
+
+        return Number::read($raw, $language) ??
+            Number::read($this->cleaning->fairness->numberIn($raw) ?? '', $language);
     }
 
     /** @return list<string> */

@@ -17,6 +17,14 @@ final class Articles
         'pt' => ['o', 'a', 'os', 'as', 'um', 'uma'],
     ];
 
+    /** The text with the first article of its language before it; as it is in a language without. */
+    public static function putBefore(string $text, string $language): string
+    {
+        $article = self::BY_LANGUAGE[strtolower(substr($language, 0, 2))][0] ?? '';
+
+        return ltrim("{$article} {$text}");
+    }
+
     public static function dropFrom(string $text, string $language): string
     {
         $lower = mb_strtolower($text);

@@ -8,7 +8,8 @@ use Fravel\Support\Node;
 use Normalizer;
 
 /**
- * What is made alike before text is compared, on both sides. Each switch may be set false; `space` may be "none".
+ * What is made alike before text is compared, on both sides. Each switch may be set false; `space` may be "none". With
+ * `strict` every switch is off that is not set; with `fair` articles are dropped, and Fairness says what more is alike.
  *
  * The order is: width (NFKC), space, case (full fold), articles, accents (NFKD without marks), punctuation, space.
  * Apostrophes and hyphens join the words they stand between; other punctuation parts them. What would be cleaned away
@@ -40,25 +41,29 @@ final readonly class Cleaning
         public bool $punctuation,
         public bool $width,
         public bool $articles,
+        public Fairness $fairness,
         public string $language,
     ) {
     }
 
     public static function read(Node $node): self
     {
-        $space = $node->at('space')->value ?? true;
+        $isUsual = ! $node->flag('strict');
+        $isFair = $isUsual && $node->flag('fair');
+        $space = $node->at('space')->value ?? $isUsual;
         if (! is_bool($space) && $space !== 'none') {
             $node->at('space')->wrong('true, false or "none"');
             $space = true;
         }
 
         return new self(
-            $node->flag('case', true),
+            $node->flag('case', $isUsual),
             $space,
-            $node->flag('accents', true),
-            $node->flag('punctuation', true),
-            $node->flag('width', true),
-            $node->flag('articles'),
+            $node->flag('accents', $isUsual),
+            $node->flag('punctuation', $isUsual),
+            $node->flag('width', $isUsual),
+            $node->flag('articles', $isFair),
+            Fairness::read($node, $isFair),
             'en',
         );
     }
@@ -77,6 +82,7 @@ final readonly class Cleaning
             $this->punctuation,
             $this->width,
             $this->articles,
+            $this->fairness,
             $language,
         );
     }
@@ -101,6 +107,12 @@ final readonly class Cleaning
         $cleaned = $this->spaced($this->pointed($this->unmarked($this->withoutArticle($this->folded($text)))));
 
         return $cleaned === '' ? $text : $cleaned;
+    }
+
+    /** The text as whole answers are compared: cleaned, and fair to how a word may be written. */
+    public function compared(string $text): string
+    {
+        return $this->fairness->joined($this->clean($this->fairness->parted($text)));
     }
 
     /** Cleans a literal whose `*` and `?` must survive. */

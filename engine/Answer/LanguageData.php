@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Answer;
 
+use Fravel\Support\Swatches;
+
 /** What the near misses and the mends need to know of a language. Languages not listed are treated as English. */
 final readonly class LanguageData
 {
@@ -16,6 +18,7 @@ final readonly class LanguageData
             'and',
             'That is not it yet. Look again.',
             ['yes', 'no', 'true', 'false'],
+            'steps',
         ],
         'fr' => [
             'pas %s',
@@ -25,6 +28,7 @@ final readonly class LanguageData
             'et',
             'Pas encore. Regarde de nouveau.',
             ['oui', 'non', 'vrai', 'faux'],
+            'marches',
         ],
         'de' => [
             'nicht %s',
@@ -34,6 +38,7 @@ final readonly class LanguageData
             'und',
             'Noch nicht. Schau noch einmal hin.',
             ['ja', 'nein', 'richtig', 'falsch', 'wahr'],
+            'Stufen',
         ],
         'es' => [
             'no %s',
@@ -43,13 +48,23 @@ final readonly class LanguageData
             'y',
             'Todavía no. Mira otra vez.',
             ['sí', 'si', 'no', 'verdadero', 'falso'],
+            'pasos',
         ],
+    ];
+
+    /** Names of the colours that an answer may have, in the order of Swatches. */
+    private const COLOURS = [
+        'en' => 'red orange yellow green blue purple violet pink brown black white grey',
+        'fr' => 'rouge orange jaune vert bleu pourpre violet rose brun noir blanc gris',
+        'de' => 'rot orange gelb grün blau lila violett rosa braun schwarz weiß grau',
+        'es' => 'rojo naranja amarillo verde azul púrpura violeta rosa marrón negro blanco gris',
     ];
 
     /**
      * @param  list<string>  $denials  with %s where the words stand that are denied
      * @param  string  $notYet  words for a wrong answer that give nothing away
      * @param  list<string>  $pairs  words that stand for one of two
+     * @param  string  $counted  a noun that may stand after a number
      */
     private function __construct(
         public array $denials,
@@ -57,14 +72,25 @@ final readonly class LanguageData
         public string $and,
         public string $notYet,
         public array $pairs,
+        public string $counted,
+        private string $colours,
     ) {
     }
 
     public static function of(string $language): self
     {
-        [$not, $never, $but, $plural, $and, $notYet, $pairs] =
-            self::KNOWN[strtolower(substr($language, 0, 2))] ?? self::KNOWN['en'];
+        $name = strtolower(substr($language, 0, 2));
+        $known = isset(self::KNOWN[$name]) ? $name : 'en';
+        [$not, $never, $but, $plural, $and, $notYet, $pairs, $counted] = self::KNOWN[$known];
 
-        return new self([$not, $never, $but], $plural, $and, $notYet, $pairs);
+        return new self(
+            [$not, $never, $but], $plural, $and, $notYet, $pairs, $counted, self::COLOURS[$known],
+        );
+    }
+
+    /** @return array<string, string> colour → its name */
+    public function colours(): array
+    {
+        return array_combine(array_keys(Swatches::SHAPES), explode(' ', $this->colours));
     }
 }

@@ -94,6 +94,28 @@ final class CheckContext
         return $this->folding ??= new ConstantFolding($this->game);
     }
 
+    /** Whether the game only uncovers: it asks nothing, and is over when everything was looked at. */
+    public function isReveal(): bool
+    {
+        $scenes = $this->game->scenes();
+
+        return $this->locks() === [] &&
+            array_filter($scenes, static fn (Scene $scene): bool => $scene->ending !== null) === [] &&
+            array_filter($scenes, self::uncovers(...)) !== [];
+    }
+
+    /** Whether something in the scene is lifted by hand. */
+    public static function uncovers(Scene $scene): bool
+    {
+        foreach (Things::flattened($scene->things) as $thing) {
+            if (array_column($thing->actions(), 'lift') !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether something in the game names the part. */
     public function isNamed(string $id): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
+use Fravel\Document\CodeMarks;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Walk;
 use Fravel\Edit\DocumentPath;
@@ -28,6 +29,7 @@ final class SceneKeys
             return $this->keys[$scene];
         }
         $written = $this->scenes[$scene] ?? [];
+        $written = CodeMarks::areIn($written) ? CodeMarks::filled($written, $this->game->codeOf(...)) : $written;
         // One without a title may be called by its place.
         $place = ($written['title'] ?? '') === '' ? array_search($scene, array_keys($this->scenes), true) : 0;
 

@@ -21,12 +21,14 @@ final class Conditions
         'hasOf' => HasOf::class,
         'tally' => TallyStands::class,
         'leads' => Leads::class,
+        'tied' => Tied::class,
         'visited' => Visited::class,
         'open' => Open::class,
         'openOf' => OpenOf::class,
         'firstTry' => FirstTry::class,
         'tries' => Tries::class,
         'lifted' => Lifted::class,
+        'liftedOf' => LiftedOf::class,
         'minutes' => Minutes::class,
     ];
 

@@ -10,21 +10,23 @@ use Fravel\Support\Node;
 use Fravel\Support\Wording;
 
 /**
- * `{"leads": "bold", "among": ["bold", "calm"]}`: strictly highest, a tie goes to the one listed first; `must` and
- * `never` go before numbers.
+ * `{"leads": "bold", "among": ["bold", "calm"], "ties": "first"}`: highest of them; a tie goes to the one listed first,
+ * to all or to none. `must` and `never` go before numbers.
  */
 final readonly class Leads implements Condition
 {
     public const FIELDS = ['leads' => 'tally', 'among' => 'tally'];
 
     /** @param  list<string>  $among in the order that settles a tie */
-    public function __construct(public string $tally, public array $among)
+    public function __construct(public string $tally, public array $among, public Ties $ties = Ties::First)
     {
     }
 
     public static function read(Node $node): self
     {
-        return new self($node->id('leads'), $node->texts('among'));
+        $ties = $node->oneOf('ties', array_column(Ties::cases(), 'value'), Ties::First->value);
+
+        return new self($node->id('leads'), $node->texts('among'), Ties::from($ties));
     }
 
     public static function schema(): array
@@ -32,12 +34,13 @@ final readonly class Leads implements Condition
         return [
             'leads' => ['$ref' => '#/$defs/id'],
             'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
+            'ties' => ['enum' => array_column(Ties::cases(), 'value')],
         ];
     }
 
     public function holds(PlayState $state, int $now): bool
     {
-        return ($state->leaders($this->among)[0] ?? null) === $this->tally;
+        return $this->ties->makesFirst($this->tally, $state->leaders($this->among));
     }
 
     public function observe(Observed $seen): void
@@ -69,6 +72,12 @@ final readonly class Leads implements Condition
 
     public function said(): Wording
     {
-        return new Wording('condition.leads', named: ['part' => [$this->tally], 'among' => $this->among]);
+        $words = match ($this->ties) {
+            Ties::First => 'condition.leads',
+            Ties::All => 'condition.leadsAlso',
+            Ties::None => 'condition.leadsAlone',
+        };
+
+        return new Wording($words, named: ['part' => [$this->tally], 'among' => $this->among]);
     }
 }

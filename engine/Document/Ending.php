@@ -6,10 +6,14 @@ namespace Fravel\Document;
 
 use Fravel\Support\Node;
 
-/** Makes its scene end the play: won, lost or open. */
+/** Makes its scene end the play: won, lost or open; and what of the play is left to the student then. */
 final readonly class Ending
 {
-    public function __construct(public string $kind, public string $md)
+    /**
+     * @param  bool  $receipt  whether own answers may be kept
+     * @param  bool  $again  whether it may be played once more
+     */
+    public function __construct(public string $kind, public string $md, public bool $receipt, public bool $again)
     {
     }
 
@@ -19,6 +23,11 @@ final readonly class Ending
             return null;
         }
 
-        return new self($node->oneOf('kind', ['won', 'lost', 'open'], 'open'), $node->text('md'));
+        return new self(
+            $node->oneOf('kind', ['won', 'lost', 'open'], 'open'),
+            $node->text('md'),
+            $node->flag('receipt'),
+            $node->flag('again'),
+        );
     }
 }

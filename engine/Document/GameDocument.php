@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Document;
 
 use Fravel\Support\Node;
+use Fravel\Thing\Code;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
@@ -18,6 +19,9 @@ use Fravel\Thing\Things;
  */
 final class GameDocument
 {
+    /** What a game may say in its own words of any answer. */
+    public const VOICES = ['open', 'right', 'almost', 'wrong', 'noted', 'notReady'];
+
     /** @var array<string, ?Scene> */
     private array $scenes = [];
 
@@ -42,6 +46,12 @@ final class GameDocument
     /** @var array<string, array<string, string>>|null lock → covers it lifts → their scenes */
     private ?array $coversBy = null;
 
+    /** @var array<string, list<string>> lock → the signs of its code */
+    private array $codes = [];
+
+    /** @var array<string, true> scenes that say the code of a lock */
+    private array $saying = [];
+
     /** @param  array<array-key, mixed>  $document */
     private function __construct(public readonly array $document)
     {
@@ -64,7 +74,8 @@ final class GameDocument
         $before = $this->rawScenes();
         foreach ($next->rawScenes() as $scene) {
             $place = $this->places()[$scene['id']] ?? null;
-            if ($place !== null && isset($this->scenes[$scene['id']]) && $before[$place] === $scene) {
+            $isRead = isset($this->scenes[$scene['id']]) && ! isset($this->saying[$scene['id']]);
+            if ($place !== null && $isRead && $before[$place] === $scene) {
                 $next->scenes[$scene['id']] = $this->scenes[$scene['id']];
             }
         }
@@ -80,6 +91,17 @@ final class GameDocument
     public function language(): string
     {
         return Node::root($this->document)->text('language', 'en');
+    }
+
+    /** @return array<string, list<string>> one of VOICES → the game's own wordings, which take turns */
+    public function voice(): array
+    {
+        $voice = Node::root($this->document)->at('voice');
+
+        return array_map(
+            static fn (string $name): array => $voice->texts($name),
+            array_combine(self::VOICES, self::VOICES),
+        );
     }
 
     public function start(): string
@@ -100,8 +122,51 @@ final class GameDocument
         }
         $place = $this->places()[$id] ?? null;
 
-        return $this->scenes[$id] =
-            $place === null ? null : Scene::read(Node::root($this->document)->at('scenes')->at($place));
+        return $this->scenes[$id] = $place === null ? null : $this->readScene($id, $place);
+    }
+
+    private function readScene(string $id, int $place): Scene
+    {
+        $written = $this->rawScenes()[$place];
+        if (! CodeMarks::areIn($written)) {
+            return Scene::read(Node::root($this->document)->at('scenes')->at($place));
+        }
+        $this->saying[$id] = true;
+
+        return Scene::read(Node::root(CodeMarks::filled($written, $this->codeOf(...))));
+    }
+
+    /**
+     * The first answer that opens a lock, sign by sign.
+     *
+     * @return list<string> none where there is no such lock or answer
+     */
+    public function codeOf(string $lock): array
+    {
+        return $this->codes[$lock] ??= Code::of(
+            $this->written($lock), $this->language(),
+            array_map(static fn (Asset $asset): string => $asset->alt, $this->assets()),
+        );
+    }
+
+    /** @return array<string, mixed> a thing as it is written; empty for none */
+    private function written(string $thing): array
+    {
+        $scene = $this->rawScenes()[$this->places()[$this->sceneOf($thing) ?? ''] ?? -1] ?? [];
+
+        return array_column(Things::rawFlattened($scene['things'] ?? []), null, 'id')[$thing] ?? [];
+    }
+
+    /**
+     * The document with all that it says of codes in their own signs.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function settled(): array
+    {
+        return CodeMarks::areIn($this->document)
+            ? CodeMarks::filled($this->document, $this->codeOf(...))
+            : $this->document;
     }
 
     /** @return list<Scene> */
@@ -113,7 +178,11 @@ final class GameDocument
     /** @return array<string, Token> */
     public function tokens(): array
     {
-        return $this->tokens ??= self::byId($this->root()->list('tokens'), Token::read(...));
+        $written = ['tokens' => $this->document['tokens'] ?? []];
+
+        return $this->tokens ??= self::byId(
+            Node::root(CodeMarks::filled($written, $this->codeOf(...)))->list('tokens'), Token::read(...),
+        );
     }
 
     /** @return array<string, Tally> */
@@ -161,6 +230,12 @@ final class GameDocument
         $place = $this->places()[$scene] ?? null;
 
         return $place === null ? null : $this->rawScenes()[$place]['chapter'] ?? null;
+    }
+
+    /** Whether it can be won, lost or ended at all; a board to uncover has no end. */
+    public function hasEnding(): bool
+    {
+        return array_filter($this->rawScenes(), static fn (array $scene): bool => isset($scene['ending'])) !== [];
     }
 
     /** What an id names: scene, chapter, token, tally, asset, or the kind of a thing. */

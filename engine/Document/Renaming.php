@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-/** Gives parts of a document other ids, and every place that names them the new ones. */
+/** Gives parts of a document other ids, and every place that names them the new ones, marks in texts included. */
 final readonly class Renaming
 {
     private const GAP = '/(\{\{)|\{([a-z][a-z0-9_-]{0,39})\}/';
@@ -57,6 +57,15 @@ final readonly class Renaming
      */
     public function ofPart(array $part): array
     {
+        return $this->inner(CodeMarks::renamed($part, $this->ids));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $part
+     * @return array<array-key, mixed>
+     */
+    private function inner(array $part): array
+    {
         foreach ($part as $key => $value) {
             if ($key === 'id' && is_string($value)) {
                 $part[$key] = $this->ids[$value] ?? $value;
@@ -64,7 +73,7 @@ final readonly class Renaming
                 $part[$key] = match (true) {
                     $key === 'match' => $this->matching($value),
                     $key === 'input' && ($value['type'] ?? null) === 'gaps' => $this->gapped($value),
-                    default => $this->ofPart($value),
+                    default => $this->inner($value),
                 };
             }
         }

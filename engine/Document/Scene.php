@@ -19,6 +19,7 @@ final readonly class Scene
      * @param  list<Reaction>  $arrive
      * @param  list<Thing>  $things
      * @param  list<Reaction>  $next
+     * @param  bool  $finding  whether to find what is hidden on the stage is the task
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Scene
         public array $next,
         public bool $back,
         public ?Ending $ending,
+        public bool $finding = false,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class Scene
             Reaction::listed($node, 'next'),
             $node->flag('back'),
             Ending::maybe($node->at('ending')),
+            $node->flag('finding'),
         );
     }
 

@@ -30,6 +30,11 @@ final class Duplicate
     /** Units of the stage between a thing and its copy. */
     private const STEP = 30;
 
+    /** Of a stage, in units. */
+    private const WIDTH = 1600;
+
+    private const HEIGHT = 900;
+
     /** @param  array<array-key, mixed>  $sent */
     public static function read(array $sent, GameDocument $game, Randomizer $random = new Randomizer()): ?Command
     {
@@ -182,10 +187,25 @@ final class Duplicate
     {
         $box = $part['box'] ?? null;
         if (is_array($box) && count($box) === 4 && is_numeric($box[0]) && is_numeric($box[1])) {
-            $part['box'] = [$box[0] + self::STEP * $steps, $box[1] + self::STEP * $steps, $box[2], $box[3]];
+            $part['box'] = [
+                self::within(0 + $box[0], self::STEP * $steps, self::WIDTH - (float) $box[2]),
+                self::within(0 + $box[1], self::STEP * $steps, self::HEIGHT - (float) $box[3]),
+                $box[2],
+                $box[3],
+            ];
         }
 
         return $part;
+    }
+
+    /** A place so much further, begun anew at the other edge rather than beyond the stage; what is as large stays. */
+    private static function within(int|float $from, int $by, float $most): int|float
+    {
+        if ($from + $by <= $most) {
+            return $from + $by;
+        }
+
+        return $most <= 0 ? $from : round(fmod($from + $by, $most));
     }
 
     /** @param  array<string, true>  $taken */

@@ -19,6 +19,7 @@ final class Quiz implements Pattern
         return [
             Field::table('outcomes', ['outcome', 'what is said'], 2),
             Field::table('quizQuestions', ['question', 'first', 'second', 'third']),
+            Field::choice('ties', ['earlier', 'each', 'asked']),
         ];
     }
 
@@ -29,7 +30,6 @@ final class Quiz implements Pattern
         $tallies = array_map(static fn (array $outcome): string => $builder->tally($outcome[0]), $outcomes);
         $ids = $builder->ids('question', count($questions));
         $result = $builder->id('result');
-        $endings = $builder->ids('outcome', count($outcomes));
         foreach ($questions as $place => $cells) {
             $builder->scene(
                 $ids[$place],
@@ -37,29 +37,64 @@ final class Quiz implements Pattern
                 [self::question($builder, $cells, $tallies, $ids[$place + 1] ?? $result)],
             );
         }
-        $builder->scene(
-            $result,
-            $builder->say('result'),
-            [],
-            [
-                'arrive' => array_map(
-                    static fn (string $tally, string $ending): array => [
-                        'if' => ['leads' => $tally, 'among' => $tallies],
-                        'go' => $ending,
-                    ],
-                    $tallies,
-                    $endings,
-                ),
-            ],
-        );
-        foreach ($outcomes as $place => $outcome) {
-            $builder->scene(
-                $endings[$place],
-                $outcome[0],
-                [],
-                ['ending' => ['kind' => 'open', 'md' => $outcome[1] === '' ? $outcome[0] : $outcome[1]]],
-            );
+        if ($content->text('ties') === 'each') {
+            self::allInOne($builder, $result, $outcomes, $tallies);
+
+            return;
         }
+        $endings = $builder->ids('outcome', count($outcomes));
+        $asks = $content->text('ties') === 'asked' ? $builder->id('decide') : null;
+        $builder->scene($result, $builder->say('result'), [], [
+            'arrive' => [
+                ...$asks === null ? [] : [['if' => ['tied' => $tallies], 'go' => $asks]],
+                ...array_map(static fn (string $tally, string $ending): array => [
+                    'if' => ['leads' => $tally, 'among' => $tallies],
+                    'go' => $ending,
+                ], $tallies, $endings),
+            ],
+        ]);
+        if ($asks !== null) {
+            self::decision($builder, $asks, $outcomes, $tallies, $endings);
+        }
+        foreach ($outcomes as $place => $outcome) {
+            $builder->scene($endings[$place], $outcome[0], [], [
+                'ending' => ['kind' => 'open', 'md' => $outcome[1] === '' ? $outcome[0] : $outcome[1]],
+            ]);
+        }
+    }
+
+    /**
+     * A question among those that are equal: who is asked decides.
+     *
+     * @param  list<non-empty-list<string>>  $outcomes
+     * @param  list<string>  $tallies
+     * @param  list<string>  $endings
+     */
+    private static function decision(
+        PatternBuilder $builder, string $id, array $outcomes, array $tallies, array $endings,
+    ): void {
+        $choices = [];
+        foreach ($outcomes as $place => $outcome) {
+            $choices[] = ['if' => ['leads' => $tallies[$place], 'among' => $tallies, 'ties' => 'all']]
+                + $builder->choice($outcome[0], $endings[$place], ['do' => [['must' => $tallies[$place]]]]);
+        }
+        $builder->scene($id, $builder->say('decide'), [$builder->text($builder->say('decideHow')), ...$choices]);
+    }
+
+    /**
+     * One ending that says all that are highest.
+     *
+     * @param  list<non-empty-list<string>>  $outcomes
+     * @param  list<string>  $tallies
+     */
+    private static function allInOne(PatternBuilder $builder, string $id, array $outcomes, array $tallies): void
+    {
+        $texts = [];
+        foreach ($outcomes as $place => $outcome) {
+            $texts[] = ['if' => ['leads' => $tallies[$place], 'among' => $tallies, 'ties' => 'all']]
+                + $builder->text(trim("## {$outcome[0]}\n\n{$outcome[1]}"));
+        }
+        $builder->scene($id, $builder->say('result'), $texts, ['ending' => ['kind' => 'open', 'md' => '']]);
     }
 
     /**

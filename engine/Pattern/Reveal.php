@@ -4,10 +4,21 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
-/** Covers over what is hidden, to be lifted one by one. */
+use Fravel\Support\Palette;
+
+/** A board of covers over what is hidden: to be tapped, pulled out or slid across, one by one. */
 final class Reveal implements Pattern
 {
     use TakesAll;
+
+    /** What a third cell says of the back, in the languages of teachers. */
+    private const MARKS = [
+        'right' => ['right', 'true', 'yes', '✓', 'richtig', 'wahr', 'ja', 'juste', 'vrai', 'oui', 'correcto', 'sí'],
+        'wrong' => ['wrong', 'false', 'no', '✗', 'falsch', 'nein', 'faux', 'non', 'incorrecto'],
+    ];
+
+    /** Where the way on stands, apart from the covers. */
+    private const ONWARD = [1320, 815, 240, 70];
 
     public function name(): string
     {
@@ -16,28 +27,58 @@ final class Reveal implements Pattern
 
     public function fields(): array
     {
-        return [Field::line('title'), Field::table('cards', ['front', 'back'])];
+        return [
+            Field::line('title'),
+            Field::table('cards', ['front', 'back', 'mark']),
+            Field::choice('opens', ['tap', 'pull', 'slide']),
+            Field::choice('leave', ['anytime', 'uncovered']),
+        ];
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $cards = $content->table('cards', 2, ['front']);
+        $cards = $content->table('cards', 3, ['front']);
+        $opens = in_array($content->text('opens'), ['pull', 'slide'], true) ? $content->text('opens') : 'tap';
+        $layout = BoardLayout::of(
+            array_map(static fn (array $card): array => array_slice($card, 0, 2), $cards), $opens,
+        );
         $covers = array_map(
-            static fn (array $card): array => [
+            static fn (array $card, array $box): array => array_filter([
                 'id' => $builder->id('cover'),
                 'kind' => 'cover',
                 'label' => $card[0],
-                'front' => ['md' => $card[0]],
-                'back' => ['md' => $card[1]],
-                'opens' => 'tap',
+                'front' => ['md' => $card[0], 'size' => $layout->size],
+                'back' => ['md' => $card[1], 'size' => $layout->size],
+                'opens' => $opens,
                 'toggle' => true,
-            ],
-            $cards,
+                // The words stand on the left, to be read first.
+                'toward' => ['tap' => '', 'pull' => 'right', 'slide' => 'left'][$opens],
+                'box' => $box,
+                ...self::mark($card[2]),
+            ], static fn (mixed $field): bool => $field !== ''),
+            $cards, $layout->boxes,
         );
+        $onward = ['box' => self::ONWARD] + $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD);
+        if ($content->text('leave') === 'uncovered') {
+            $onward['if'] = ['liftedOf' => array_column($covers, 'id'), 'atLeast' => count($covers)];
+        }
         $builder->scene(
             $builder->id('board'),
             $content->text('title') === '' ? $builder->say('board') : $content->text('title'),
-            [...$covers, $builder->choice($builder->say('goOn'), PatternBuilder::ONWARD)],
+            [...$covers, $onward],
+            ['layout' => 'stage', 'backdrop' => ['colour' => Palette::COLOURS['sand'], 'alt' => '']],
         );
+    }
+
+    /** @return array{mark?: string, markWords?: string} a mark by its name, or words of one's own */
+    private static function mark(string $cell): array
+    {
+        foreach (self::MARKS as $mark => $words) {
+            if (in_array(mb_strtolower($cell), $words, true)) {
+                return ['mark' => $mark];
+            }
+        }
+
+        return $cell === '' ? [] : ['markWords' => $cell];
     }
 }

@@ -75,20 +75,21 @@ final class Rooms implements Pattern
     ): array {
         $rows = array_slice($rows, 0, self::MOST);
         $figures = self::spread($chosen, count($rows));
+        $id = $builder->id('code');
         [$code, $clues, $locks] = ['', [], []];
         foreach ($rows as $place => $row) {
-            $digit = $figures[$place] ?? $builder->digit();
-            $code .= $digit;
+            $figure = $figures[$place] ?? $builder->digit();
+            $said = self::mark($id, strlen($code) + 1, strlen($figure));
+            $code .= $figure;
             $clues[] = $clue = $builder->token(
-                $builder->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $digit]),
-                'clue',
+                $builder->say('clue', ['number' => $place + 1, 'room' => $room, 'digit' => $said]), 'clue',
             );
             $locks[] = $builder->lock($row, [
-                'say' => $builder->say('clueFound', ['number' => $place + 1, 'digit' => $digit]),
+                'say' => $builder->say('clueFound', ['number' => $place + 1, 'digit' => $said]),
                 'do' => [['give' => $clue]],
             ]);
         }
-        $door = $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), [
+        $door = ['id' => $id] + $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), [
             'say' => $builder->say('doorOpens'),
             'go' => $onward,
         ]);
@@ -100,6 +101,14 @@ final class Rooms implements Pattern
                 'needs' => ['hasOf' => $clues, 'atLeast' => count($clues)],
             ] + $door,
         ];
+    }
+
+    /** The signs of the door's code that a clue gives: they follow when the code is changed. */
+    private static function mark(string $door, int $first, int $length): string
+    {
+        $last = $first + $length - 1;
+
+        return "{=code:{$door}:{$first}".($length > 1 ? "-{$last}" : '').'}';
     }
 
     /** @return list<string> codes that were chosen, in the order of the rooms */

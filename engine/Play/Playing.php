@@ -76,9 +76,12 @@ final class Playing
             : $outcome;
     }
 
-    /** With something that stands in the scene now. */
+    /** With something that stands in the scene now, or with all of its covers. */
     private static function onThing(GameDocument $game, Step $step, Action $action, int $now): Outcome
     {
+        if ($action->verb === 'lower' && $action->on === $step->state()->scene) {
+            return self::coverAgain($game, $step, $now);
+        }
         foreach ($game->scene($step->state()->scene)?->shown($step->state(), $now) ?? [] as $thing) {
             if ($thing->isMeantBy($action)) {
                 $thing->act($action, $step);
@@ -88,6 +91,19 @@ final class Playing
         }
 
         return self::refuse($step->state(), 'thing.absent');
+    }
+
+    /** Everything in the scene that may be covered again is. */
+    private static function coverAgain(GameDocument $game, Step $step, int $now): Outcome
+    {
+        foreach ($game->scene($step->state()->scene)?->shown($step->state(), $now) ?? [] as $thing) {
+            $lower = Action::of(['lower' => $thing->id]);
+            if ($lower !== null && $thing->mayTake() && $step->state()->isLifted($thing->id)) {
+                $thing->act($lower, $step);
+            }
+        }
+
+        return $step->outcome();
     }
 
     /**

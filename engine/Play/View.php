@@ -20,7 +20,7 @@ use Fravel\Thing\Things;
 final readonly class View
 {
     /**
-     * @param  array<string, mixed>  $scene  id, title, layout, backdrop, ending
+     * @param  array<string, mixed>  $scene  id, title, layout, backdrop, finding, ending
      * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points, stays and what its kind
      *     shows
      * @param  list<array{id: string, name: string, kind: string, asset: ?string, md: string}>  $satchel
@@ -74,9 +74,10 @@ final readonly class View
             'title' => $showing->fill($scene->title),
             'layout' => $scene->layout->value,
             'backdrop' => get_object_vars($scene->backdrop),
+            'finding' => $scene->finding,
             'ending' => $scene->ending === null
                     ? null
-                    : ['kind' => $scene->ending->kind, 'md' => $showing->fill($scene->ending->md)],
+                    : ['md' => $showing->fill($scene->ending->md)] + get_object_vars($scene->ending),
         ];
     }
 

@@ -15,6 +15,7 @@ final readonly class Action
         'answer' => true,
         'lift' => true,
         'lower' => true,
+        'judge' => true,
         'hint' => true,
         'cue' => true,
         'back' => false,
@@ -45,10 +46,16 @@ final readonly class Action
         return new self($verb, is_string($on) ? $on : '', $with instanceof stdClass ? [] : $with);
     }
 
+    /** Whether something is said with it that need not be. */
+    private function isSaid(): bool
+    {
+        return in_array($this->verb, ['lift', 'judge'], true) && $this->with !== null;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [$this->verb => $this->on === '' ? true : $this->on] +
-            ($this->verb === 'answer' ? ['with' => $this->with] : []);
+            ($this->verb === 'answer' || $this->isSaid() ? ['with' => $this->with] : []);
     }
 }

@@ -13,6 +13,9 @@ enum EventKind: string
     /** lock, verdict, index of the rule or "otherwise" */
     case Answered = 'answered';
 
+    /** choice, `right`, `wrong` or `neutral` */
+    case Marked = 'marked';
+
     /** lock */
     case Opened = 'opened';
 

@@ -16,8 +16,9 @@ final readonly class PlayState
      * @param  array<string, int|float>  $tallies
      * @param  list<string>  $open  locks, in the order they opened
      * @param  array<string, int>  $passes  open lock → index of the rule that opened it
-     * @param  array<string, int>  $tries  lock → wrong and almost tries
-     * @param  array<string, string>  $verdicts  lock → last verdict that was a try
+     * @param  array<string, int>  $tries  lock → wrong and almost tries; wrong choice → how often
+     * @param  array<string, string>  $verdicts  lock → last verdict that was a try; choice → its mark; cover → what
+     *     the student said of their guess
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
      * @param  list<string>  $lifted  covers
      * @param  list<string>  $visited  scenes whose arrival was over
@@ -26,6 +27,8 @@ final readonly class PlayState
      * @param  list<string>  $cued  cues passed
      * @param  list<string>  $decided  tallies that lead whatever the others come to
      * @param  list<string>  $ruledOut  tallies that never lead
+     * @param  array<string, string|array<array-key, mixed>>  $answers  open lock → the answer that opened it; cover →
+     *     the guess at it
      */
     private function __construct(
         public string $scene,
@@ -43,6 +46,7 @@ final readonly class PlayState
         public array $cued,
         public array $decided,
         public array $ruledOut,
+        public array $answers,
         public ?string $ended,
         public int $seed,
         public int $startedAt,
@@ -53,7 +57,9 @@ final readonly class PlayState
     /** @param  array<string, int|float>  $tallies what each tally starts at */
     public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
     {
-        return new self('', [], $tallies, [], [], [], [], [], [], [], [], [], [], [], [], null, $seed, $now, $player);
+        $none = array_fill(0, 13, []);
+
+        return new self('', [], $tallies, ...[...$none, null, $seed, $now, $player]);
     }
 
     /**
@@ -204,12 +210,38 @@ final readonly class PlayState
         ]);
     }
 
+    /**
+     * What opened the lock, to be shown again.
+     *
+     * @param  string|array<array-key, mixed>  $answer
+     */
+    public function keepAnswer(string $lock, string|array $answer): self
+    {
+        return $this->isOpen($lock) ? $this->with(['answers' => [...$this->answers, $lock => $answer]]) : $this;
+    }
+
+    /** What was guessed before a cover was lifted. */
+    public function keepGuess(string $cover, string $guess): self
+    {
+        return $this->with(['answers' => [...$this->answers, $cover => $guess]]);
+    }
+
+    /** The guess at a cover, and what was made of it, are gone with the cover lowered. */
+    public function dropGuess(string $cover): self
+    {
+        return $this->with([
+            'answers' => array_diff_key($this->answers, [$cover => 0]),
+            'verdicts' => array_diff_key($this->verdicts, [$cover => '']),
+        ]);
+    }
+
     /** Closes the lock and forgets its tries, with the wait and the hints that came of them. */
     public function closeLock(string $lock): self
     {
         $next = $this->with([
             'open' => self::without($this->open, $lock),
             'passes' => array_diff_key($this->passes, [$lock => 0]),
+            'answers' => array_diff_key($this->answers, [$lock => 0]),
             'tries' => array_diff_key($this->tries, [$lock => 0]),
             'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
             'guarded' => array_diff_key($this->guarded, [$lock => 0]),
@@ -234,6 +266,15 @@ final readonly class PlayState
         return $this->with([
             'tries' => [...$this->tries, $lock => $this->triesOn($lock) + 1],
             'verdicts' => [...$this->verdicts, $lock => $verdict->value],
+        ]);
+    }
+
+    /** What was chosen, and what that was; a wrong one counts as a try. */
+    public function mark(string $choice, string $mark, bool $isTry): self
+    {
+        return $this->with([
+            'tries' => $isTry ? [...$this->tries, $choice => $this->triesOn($choice) + 1] : $this->tries,
+            'verdicts' => [...$this->verdicts, $choice => $mark],
         ]);
     }
 

@@ -39,5 +39,18 @@ final class Palette
         'lamp-tint' => '#fdeecb',
         'lamp-glow' => '#ffc75a',
         'moss-tint' => '#dfead9',
+        // Colours of an answer, each beside its name and in a shape of its own.
+        'answer-red' => '#cf2e2e',
+        'answer-orange' => '#ee7f1a',
+        'answer-yellow' => '#f4cf1f',
+        'answer-green' => '#3c9a46',
+        'answer-blue' => '#2b6fc2',
+        'answer-purple' => '#7d3f98',
+        'answer-violet' => '#9a6fd0',
+        'answer-pink' => '#ee8fb4',
+        'answer-brown' => '#85552f',
+        'answer-black' => '#1c1c1c',
+        'answer-white' => '#ffffff',
+        'answer-grey' => '#8d8f92',
     ];
 }

@@ -9,6 +9,7 @@ use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
+use Fravel\State\EventKind;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
@@ -17,13 +18,19 @@ final readonly class Choice extends Thing
 {
     public const FIELDS = ['asset' => 'asset', 'react' => 'reactions'];
 
-    /** @param  list<Reaction>  $react */
+    private const MARKS = ['right', 'wrong', 'neutral'];
+
+    /**
+     * @param  list<Reaction>  $react
+     * @param  string|null  $mark  what choosing it is: `right`, `wrong` or `neutral`; null where nothing is asked
+     */
     public function __construct(
         Common $common,
         public string $look,
         public string $md,
         public ?string $asset,
         public array $react,
+        public ?string $mark,
     ) {
         parent::__construct($common);
     }
@@ -36,6 +43,7 @@ final readonly class Choice extends Thing
             $node->text('md'),
             $node->maybeText('asset'),
             Reaction::listed($node, 'react'),
+            $node->known('mark', self::MARKS, '') ?: null,
         );
     }
 
@@ -49,12 +57,18 @@ final readonly class Choice extends Thing
             'md' => ['type' => 'string'],
             'asset' => ['type' => ['string', 'null']],
             'react' => ['$ref' => '#/$defs/reactions'],
+            'mark' => ['enum' => [...self::MARKS, null], 'description' => 'what choosing it is; shown when it was'],
         ];
     }
 
     public function shown(Showing $showing): array
     {
-        return ['look' => $this->look, 'md' => $showing->fill($this->md), 'asset' => $this->asset];
+        return [
+            'look' => $this->look,
+            'md' => $showing->fill($this->md),
+            'asset' => $this->asset,
+            'marked' => $showing->state->verdicts[$this->id] ?? null,
+        ];
     }
 
     public function conditions(): array
@@ -74,7 +88,16 @@ final readonly class Choice extends Thing
 
     public function act(Action $action, Turn $turn): void
     {
-        $action->verb === 'choose' ? $turn->fire($this->react) : $turn->refuse('thing.other');
+        if ($action->verb !== 'choose') {
+            $turn->refuse('thing.other');
+
+            return;
+        }
+        if ($this->mark !== null) {
+            $turn->note(EventKind::Marked, $this->id, $this->mark);
+            $turn->become($turn->state()->mark($this->id, $this->mark, $this->mark === 'wrong'));
+        }
+        $turn->fire($this->react);
     }
 
     public function locks(): array

@@ -9,6 +9,7 @@ use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
+use Fravel\State\EventKind;
 use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
@@ -18,7 +19,18 @@ final readonly class Cover extends Thing
 {
     public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face'];
 
-    /** @param  list<Reaction>  $react */
+    /** Characters of a guess that are kept. */
+    private const LONGEST_GUESS = 200;
+
+    /** What may be told of the back, once it is seen. */
+    private const MARKS = ['', 'right', 'wrong'];
+
+    /**
+     * @param  list<Reaction>  $react
+     * @param  string  $mark  one of MARKS
+     * @param  string  $markWords  beside the mark, or instead of it
+     * @param  bool  $guess  whether a guess comes first, where it is tapped
+     */
     public function __construct(
         Common $common,
         public Face $front,
@@ -28,6 +40,9 @@ final readonly class Cover extends Thing
         public string $toward,
         public ?string $lock,
         public array $react,
+        public string $mark,
+        public string $markWords,
+        private bool $guess,
     ) {
         parent::__construct($common);
     }
@@ -43,6 +58,9 @@ final readonly class Cover extends Thing
             $node->oneOf('toward', ['left', 'right', 'up', 'down'], 'up'),
             $node->maybeText('lock'),
             Reaction::listed($node, 'react'),
+            $node->known('mark', self::MARKS, ''),
+            $node->text('markWords'),
+            $node->flag('guess'),
         );
     }
 
@@ -56,7 +74,16 @@ final readonly class Cover extends Thing
             'toward' => ['enum' => ['left', 'right', 'up', 'down']],
             'lock' => ['type' => ['string', 'null']],
             'react' => ['$ref' => '#/$defs/reactions'],
+            'mark' => ['enum' => self::MARKS],
+            'markWords' => ['type' => 'string'],
+            'guess' => ['type' => 'boolean'],
         ];
+    }
+
+    /** Whether a guess is asked for before it is lifted. */
+    public function asksFirst(): bool
+    {
+        return $this->guess && $this->opens === 'tap';
     }
 
     public function isLiftedByHand(): bool
@@ -74,6 +101,13 @@ final readonly class Cover extends Thing
             'toggle' => $this->toggle,
             'toward' => $this->toward,
             'face' => ($lifted ? $this->back : $this->front)->shown($showing),
+            'front' => $this->front->shown($showing),
+            'isClear' => $lifted && $this->back->isClear(),
+            'mark' => $lifted ? $this->mark : '',
+            'markWords' => $lifted ? $showing->fill($this->markWords) : '',
+            'asksFirst' => $this->asksFirst(),
+            'guess' => $showing->state->answers[$this->id] ?? '',
+            'judged' => $showing->state->verdicts[$this->id] ?? '',
         ];
     }
 
@@ -89,13 +123,17 @@ final readonly class Cover extends Thing
 
     public function actions(): array
     {
-        return [['lift' => $this->id], ['lower' => $this->id]];
+        return [
+            ['lift' => $this->id] + ($this->asksFirst() ? ['with' => '?'] : []),
+            ['lower' => $this->id],
+        ];
     }
 
     public function act(Action $action, Turn $turn): void
     {
         match ($action->verb) {
-            'lift' => $this->lift($turn),
+            'lift' => $this->lift($turn, $action->with),
+            'judge' => $this->judge($turn, $action->with),
             'lower' => $this->lower($turn),
             default => $turn->refuse('thing.other'),
         };
@@ -154,15 +192,37 @@ final readonly class Cover extends Thing
         return false;
     }
 
-    private function lift(Turn $turn): void
+    private function lift(Turn $turn, mixed $with): void
     {
         if (! $this->isLiftedByHand() || $turn->state()->isLifted($this->id)) {
             $turn->refuse($this->isLiftedByHand() ? 'cover.lifted' : 'cover.locked');
 
             return;
         }
+        $guess = is_string($with) ? mb_substr(trim($with), 0, self::LONGEST_GUESS) : '';
+        if ($this->asksFirst() && $guess === '') {
+            $turn->refuse('cover.guess');
+
+            return;
+        }
         $turn->become($turn->state()->lift($this->id));
+        if ($this->asksFirst()) {
+            $turn->become($turn->state()->keepGuess($this->id, $guess));
+        }
         $turn->fire($this->react);
+    }
+
+    /** What the student says of the own guess, having seen the back. */
+    private function judge(Turn $turn, mixed $with): void
+    {
+        $isAsked = $this->asksFirst() && $turn->state()->isLifted($this->id);
+        if (! $isAsked || ! in_array($with, ['right', 'wrong'], true)) {
+            $turn->refuse('thing.other');
+
+            return;
+        }
+        $turn->note(EventKind::Marked, $this->id, $with);
+        $turn->become($turn->state()->mark($this->id, $with, false));
     }
 
     private function lower(Turn $turn): void
@@ -173,5 +233,8 @@ final readonly class Cover extends Thing
             return;
         }
         $turn->become($turn->state()->lower($this->id));
+        if ($this->asksFirst()) {
+            $turn->become($turn->state()->dropGuess($this->id));
+        }
     }
 }

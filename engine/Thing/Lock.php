@@ -19,10 +19,8 @@ use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\Effect\Effect;
 use Fravel\State\Action;
-use Fravel\State\EventKind;
 use Fravel\State\Fact;
 use Fravel\State\PlayState;
-use Fravel\State\Verdict;
 use Fravel\Support\Node;
 
 /** Asks for an answer and opens on the right one. */
@@ -38,12 +36,25 @@ final readonly class Lock extends Thing
         'input' => 'input',
     ];
 
+    /** How a lock speaks that has no right and wrong. */
+    public const NOTED = 'noted';
+
+    private const TELLS = ['open', 'right', self::NOTED];
+
+    /** What opens visibly, and stays open. */
+    private const OBJECTS = ['padlock', 'safe', 'chest', 'door', 'letter', 'drawers'];
+
+    /** Kinds of answer that open something where nothing else is said; to the others one is right. */
+    private const CODES = ['digits', 'keys', 'arrows', 'colours'];
+
     /**
-     * @param  string  $look  how it stands on a stage: plate, picture or clear
+     * @param  string  $look  how it stands on a stage: plate, object, picture or clear
+     * @param  string  $object  as what it stands there, if as an object
      * @param  list<Rule>  $rules
      * @param  list<Reaction>  $otherwise
      * @param  list<Reaction>  $opened
      * @param  list<Hint>  $hints
+     * @param  string  $tells  what a right answer is told: `open`, `right` or `noted`
      */
     public function __construct(
         Common $common,
@@ -58,6 +69,8 @@ final readonly class Lock extends Thing
         public ?Guard $guard,
         public string $look,
         public ?string $asset,
+        private string $tells,
+        public string $object,
     ) {
         parent::__construct($common);
     }
@@ -75,8 +88,10 @@ final readonly class Lock extends Thing
             Reaction::listed($node, 'opened'),
             array_map(Hint::read(...), $node->list('hints')),
             Guard::maybe($node->at('guard')),
-            $node->known('look', ['plate', 'picture', 'clear'], 'plate'),
+            $node->known('look', ['plate', 'object', 'picture', 'clear'], 'plate'),
             $node->maybeText('asset'),
+            $node->known('tells', self::TELLS, self::usually($node)),
+            $node->known('object', self::OBJECTS, self::OBJECTS[0]),
         );
 
         if ($node->problems->areWanted && $lock->weight() > Weight::MOST) {
@@ -114,12 +129,31 @@ final readonly class Lock extends Thing
                     ['type' => 'null'],
                 ],
             ],
+            'object' => ['enum' => self::OBJECTS, 'description' => 'as what a lock of the look `object` stands'],
             'look' => [
-                'enum' => ['button', 'picture', 'clear', 'plate'],
-                'description' => 'choice: button, picture or clear; lock on a stage: plate, picture or clear',
+                'enum' => ['button', 'picture', 'clear', 'plate', 'object'],
+                'description' => 'choice: button, picture or clear; lock on a stage: plate, object, picture or clear',
             ],
             'asset' => ['type' => ['string', 'null']],
+            'tells' => [
+                'enum' => self::TELLS,
+                'description' => 'what a right answer is told: that it opens something, that it is right, or neither',
+            ],
         ];
+    }
+
+    /** What a right answer is told: `open`, `right` or `noted`. */
+    public function tells(): string
+    {
+        return $this->tells;
+    }
+
+    /** A code opens something, and so does what stands on a stage as something other than a plate. */
+    private static function usually(Node $node): string
+    {
+        $isThing = in_array($node->at('look')->value, ['object', 'picture', 'clear'], true);
+
+        return $isThing || in_array($node->at('input')->at('type')->value, self::CODES, true) ? 'open' : 'right';
     }
 
     /** How much work it is to judge one answer, in the steps of Weight. */
@@ -165,6 +199,14 @@ final readonly class Lock extends Thing
         return $rule?->reaction->go;
     }
 
+    /** What was said when it was opened by an answer. */
+    private function saidWhenOpen(PlayState $state): string
+    {
+        $rule = $this->rules[$state->passes[$this->id] ?? -1] ?? null;
+
+        return $rule !== null && isset($state->answers[$this->id]) ? $rule->reaction->say : '';
+    }
+
     /** The hint that may be asked for now. */
     public function nextHint(PlayState $state, int $now): ?Hint
     {
@@ -185,6 +227,8 @@ final readonly class Lock extends Thing
 
         return [
             'look' => $this->look,
+            'tells' => $this->tells,
+            'object' => $this->object,
             'asset' => $this->asset,
             'ask' => $showing->fill($this->ask),
             'state' => $open ? 'open' : $state->verdicts[$this->id] ?? 'untouched',
@@ -193,6 +237,8 @@ final readonly class Lock extends Thing
             'wait' => $this->waitIn($state, $showing->now),
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
+            'answered' => $open ? $state->answers[$this->id] ?? null : null,
+            'said' => $open ? $showing->fill($this->saidWhenOpen($state)) : '',
             'opened' => $opened === null ? '' : $showing->fill($opened->say),
             'leads' => $open && ($this->opened === [] ? $this->routeWhenOpen($state) : $opened?->go) !== null,
         ];
@@ -248,12 +294,7 @@ final readonly class Lock extends Thing
 
     public function act(Action $action, Turn $turn): void
     {
-        match ($action->verb) {
-            'choose' => $this->passOpened($turn),
-            'answer' => $this->answer($turn, $action->with),
-            'hint' => $this->giveHint($turn),
-            default => $turn->refuse('thing.other'),
-        };
+        (new LockTurn($this, $turn))->act($action);
     }
 
     public function locks(): array
@@ -278,24 +319,7 @@ final readonly class Lock extends Thing
 
     public function keep(Keeping $keeping): void
     {
-        $open = Fact::open($this->id);
-        // Where tries or hints are looked at it matters that an open lock takes none.
-        $isCounted = $keeping->sees(Fact::tries($this->id)) || $keeping->sees(Fact::hinted($this->id));
-        $isSeen = $keeping->sees($open) || ($isCounted && ! $keeping->isRisingOnly());
-        $isFollowed = $isSeen || ! $this->isSameEachTime($keeping->isRisingOnly());
-        if ($isFollowed) {
-            $keeping->keep($open);
-            $this->keepPass($keeping);
-        }
-        if (! $keeping->isRisingOnly() && $keeping->sees(Fact::tries($this->id))) {
-            $keeping->count(Fact::tries($this->id), null);
-        }
-        if (
-            $keeping->sees(Fact::hinted($this->id)) ||
-            array_filter($this->hints, static fn (Hint $hint): bool => $hint->effects !== []) !== []
-        ) {
-            $keeping->count(Fact::hinted($this->id), count($this->hints));
-        }
+        LockKeeping::keep($this, $keeping);
     }
 
     public function onlyAdds(): bool
@@ -331,123 +355,12 @@ final readonly class Lock extends Thing
      */
     public function judge(Turn $turn, ?int $index, array $effects): void
     {
-        $rule = $index === null ? null : $this->rules[$index];
-        $verdict = $rule->verdict ?? Verdict::Wrong;
-        $turn->note(EventKind::Answered, $this->id, $verdict->value, $index ?? 'otherwise');
-        $verdict->isTry()
-            ? $this->countTry($turn, $verdict)
-            : $turn->become($turn->state()->openLock($this->id, $index));
-        $turn->apply($effects);
-        $turn->fire($rule === null ? $this->otherwise : [$rule->reaction]);
+        (new LockTurn($this, $turn))->judge($index, $effects);
     }
 
     /** Whether it may be asked for an answer now, if it is shown and not open. */
     public function isReady(PlayState $state, int $now): bool
     {
         return $this->needs === null || $this->needs->holds($state, $now);
-    }
-
-    /** An open lock may be passed again: by what its place does, else by where it led when it opened. */
-    private function passOpened(Turn $turn): void
-    {
-        $route = $this->routeWhenOpen($turn->state());
-        if ($this->opened !== [] && $turn->state()->isOpen($this->id)) {
-            $turn->fire($this->opened);
-        } elseif ($route !== null && $turn->state()->isOpen($this->id)) {
-            $turn->follow($route);
-        } else {
-            $turn->refuse('lock.shut');
-        }
-    }
-
-    private function answer(Turn $turn, mixed $sent): void
-    {
-        $state = $turn->state();
-        $wait = $this->waitIn($state, $turn->now());
-        if ($state->isOpen($this->id) || ! $this->isReady($state, $turn->now()) || $wait > 0) {
-            match (true) {
-                $state->isOpen($this->id) => $turn->refuse('lock.open'),
-                $this->isReady($state, $turn->now()) => $turn->refuse('lock.guarded', ['seconds' => $wait]),
-                default => $turn->refuse('lock.not-ready'),
-            };
-
-            return;
-        }
-        $answer = $this->accept($sent, $turn->game()->language());
-        if ($answer instanceof Refusal) {
-            $turn->refuse($answer->code, $answer->arguments);
-
-            return;
-        }
-        $this->judge($turn, $this->ruleFor($answer), $this->input->effectsOf($answer));
-    }
-
-    private function countTry(Turn $turn, Verdict $verdict): void
-    {
-        $state = $turn->state()->countTry($this->id, $verdict);
-        if ($this->guard !== null && $this->guard->closesAfter($state->triesOn($this->id))) {
-            $state = $state->guard($this->id, $turn->now() + $this->guard->wait);
-        }
-        $turn->become($state);
-    }
-
-    private function giveHint(Turn $turn): void
-    {
-        $state = $turn->state();
-        $hint = $state->isOpen($this->id) ? null : $this->nextHint($state, $turn->now());
-        if ($hint === null) {
-            $turn->refuse('hint.none');
-
-            return;
-        }
-        $turn->note(EventKind::Hinted, $this->id, $state->hinted[$this->id] ?? 0);
-        $turn->become($state->hint($this->id));
-        $turn->apply($hint->effects);
-    }
-
-    /** By which rule an open lock was opened decides where it leads again, unless all lead the same way. */
-    private function keepPass(Keeping $keeping): void
-    {
-        $ways = $this->waysOpen();
-        if ($ways === [] || $this->opened !== []) {
-            return;
-        }
-        if (count($ways) > 1 || $keeping->isChangedByEffect(Fact::open($this->id))) {
-            $keeping->count(Fact::pass($this->id), null);
-
-            return;
-        }
-        $keeping->passBy(
-            $this->id,
-            (int) array_key_first(array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens())),
-        );
-    }
-
-    /** Whether it makes no difference to have opened it: it only leads on, the same way each time. */
-    private function isSameEachTime(bool $isRisingOnly): bool
-    {
-        foreach ($this->reactions() as $list) {
-            $isLeft = $isRisingOnly && $list->on === Trigger::Wrong;
-            if (! $isLeft && $list->on !== Trigger::Right && $list->acts()) {
-                return false;
-            }
-        }
-        foreach ($this->rules as $rule) {
-            if ($rule->opens() && ($rule->reaction->effects !== [] || $rule->reaction->if !== null)) {
-                return false;
-            }
-        }
-
-        return $this->needs === null && count($this->waysOpen()) < 2;
-    }
-
-    /** @return list<string> where its rules lead when they open it; '' for staying */
-    private function waysOpen(): array
-    {
-        $open = array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens());
-
-        return array_values(
-            array_unique(array_map(static fn (Rule $rule): string => $rule->reaction->go->to ?? '', $open)),
-        );
     }
 }

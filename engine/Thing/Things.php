@@ -96,6 +96,22 @@ final class Things
     }
 
     /**
+     * The mosaic of this name among them.
+     *
+     * @param  list<Thing>  $things
+     */
+    public static function mosaic(array $things, string $id): ?Mosaic
+    {
+        foreach (self::flattened($things) as $thing) {
+            if ($thing instanceof Mosaic && $thing->id === $id) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Like flattened(), over the things as they are written.
      *
      * @param  list<array<string, mixed>>  $things

@@ -84,6 +84,11 @@ final readonly class Arrows implements Input
         return [];
     }
 
+    public function signs(array $colours, array $alts): array
+    {
+        return ['U' => '↑', 'D' => '↓', 'L' => '←', 'R' => '→'];
+    }
+
     private function drawn(int $number): string
     {
         return implode('', ListProbes::spelt($number, ['U', 'D', 'L', 'R'], $this->length));

@@ -65,6 +65,11 @@ final readonly class Colours implements Input
         return array_combine($this->palette, $this->palette);
     }
 
+    public function signs(array $colours, array $alts): array
+    {
+        return $colours;
+    }
+
     /** @return list<string> */
     private function drawn(int $number): array
     {

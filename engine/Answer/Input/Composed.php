@@ -31,6 +31,11 @@ trait Composed
             count($probes->answers) + count($probes->numbers) < Probes::MOST;
     }
 
+    public function signs(array $colours, array $alts): array
+    {
+        return $this->parts();
+    }
+
     public function guesses(array $open, string $language): ?float
     {
         return null;

@@ -77,11 +77,11 @@ final readonly class Gaps implements Input
     public function shown(Showing $showing, string $lock): array
     {
         $pieces = [];
-        $from = 0;
+        [$from, $count] = [0, 0];
         preg_match_all(self::MARK, $this->md, $marks, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
         foreach ($marks as $mark) {
             $pieces[] = ['md' => $showing->fill(substr($this->md, $from, $mark[0][1] - $from))];
-            $pieces[] = isset($mark[2]) ? ['gap' => $mark[2][0]] : ['md' => '{'];
+            $pieces[] = isset($mark[2]) ? ['gap' => $mark[2][0], 'number' => ++$count] : ['md' => '{'];
             $from = $mark[0][1] + strlen($mark[0][0]);
         }
         $pieces[] = ['md' => $showing->fill(substr($this->md, $from))];

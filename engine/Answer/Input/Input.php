@@ -75,6 +75,15 @@ interface Input
     public function parts(): array;
 
     /**
+     * The signs that an answer is made of, as they are written in a text.
+     *
+     * @param  array<string, string>  $colours  colour → its name
+     * @param  array<string, string>  $alts  asset → what its picture shows
+     * @return array<string, string> sign of an answer → CommonMark; a sign that is not there is written as it is
+     */
+    public function signs(array $colours, array $alts): array;
+
+    /**
      * What a device needs to ask for it.
      *
      * @return array<string, mixed>

@@ -77,6 +77,17 @@ final readonly class Keys implements Input
         return array_column($this->keys, 'md', 'id');
     }
 
+    public function signs(array $colours, array $alts): array
+    {
+        $signs = [];
+        foreach ($this->keys as $key) {
+            $words = $key->md !== '' ? $key->md : $alts[$key->asset ?? ''] ?? '';
+            $signs[$key->id] = $key->asset === null ? $words : "![{$words}](asset:{$key->asset})";
+        }
+
+        return $signs;
+    }
+
     /** @return list<string> */
     private function drawn(int $number): array
     {

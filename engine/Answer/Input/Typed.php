@@ -58,6 +58,11 @@ trait Typed
         return [];
     }
 
+    public function signs(array $colours, array $alts): array
+    {
+        return [];
+    }
+
     private function acceptText(mixed $sent, Cleaning $cleaning, int $longest): Answer|Refusal
     {
         if (! is_string($sent) || ! mb_check_encoding($sent, 'UTF-8')) {

@@ -49,7 +49,7 @@ final readonly class Between implements Matcher
 
     public function matches(Answer $answer): bool
     {
-        $given = Number::read($answer->raw(), $answer->cleaning->language);
+        $given = $answer->number();
 
         return $given !== null &&
             $given->isGreaterThanOrEqualTo($this->least) &&

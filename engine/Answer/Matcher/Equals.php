@@ -11,7 +11,7 @@ use Fravel\Answer\Weight;
 use Fravel\Support\Node;
 use Fravel\Support\Wording;
 
-/** `{"equals": "s"}` or a list of which any will do, after cleaning. */
+/** `{"equals": "s"}` or a list of which any will do, after cleaning; fair to how it is written where the lock is. */
 final readonly class Equals implements Matcher
 {
     use NoNumber;
@@ -43,14 +43,29 @@ final readonly class Equals implements Matcher
 
     public function matches(Answer $answer): bool
     {
-        $given = $answer->clean();
         foreach ($this->texts as $text) {
-            if ($answer->cleaning->clean($text) === $given) {
+            if (self::isSame($answer, $text)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private static function isSame(Answer $answer, string $text): bool
+    {
+        $cleaning = $answer->cleaning;
+        $wanted = $cleaning->compared($text);
+        if ($answer->compared() === $wanted) {
+            return true;
+        }
+        $isOneWord = ! str_contains($cleaning->clean($text), ' ');
+        if ($isOneWord && $cleaning->fairness->isSameInNumber($answer->compared(), $wanted, $cleaning->language)) {
+            return true;
+        }
+        $number = ctype_digit($wanted[0] ?? '') ? $cleaning->fairness->numberIn($answer->raw()) : null;
+
+        return $number !== null && $cleaning->compared($number) === $wanted;
     }
 
     public function probe(Probes $probes): void

@@ -78,7 +78,7 @@ final readonly class Number implements Matcher
     private function given(Answer $answer): ?BigRational
     {
         if ($this->unit === null) {
-            return Reading::read($answer->raw(), $answer->cleaning->language);
+            return $answer->number();
         }
 
         return Quantity::read($answer->raw(), $answer->cleaning->language)?->in($this->unit);

@@ -48,6 +48,11 @@ final class Units
         'micro' => 'µ',
         'mikro' => 'µ',
         'nano' => 'n',
+        'kiló' => 'k',
+        'hectó' => 'h',
+        'decí' => 'd',
+        'centí' => 'c',
+        'milí' => 'm',
     ];
 
     /** Takes SI prefixes: symbol → quantity, factor, names. */
@@ -67,6 +72,17 @@ final class Units
         'W' => ['power', '1', ['watt', 'watts', 'vatio', 'vatios']],
         'Pa' => ['pressure', '1', ['pascal', 'pascals']],
         'bar' => ['pressure', '100000', ['bars']],
+        'N' => ['force', '1', ['newton', 'newtons', 'neutonio', 'neutonios']],
+        'C' => ['charge', '1', ['coulomb', 'coulombs', 'culombio', 'culombios']],
+        'Ah' => ['charge', '3600', ['ampere hour', 'ampere hours', 'amperestunde', 'amperestunden']],
+        'A' => [
+            'current',
+            '1',
+            ['ampere', 'amperes', 'amp', 'amps', 'ampère', 'ampères', 'amperio', 'amperios'],
+        ],
+        'V' => ['voltage', '1', ['volt', 'volts', 'voltio', 'voltios']],
+        'Ω' => ['resistance', '1', ['ohm', 'ohms', 'ohmio', 'ohmios']],
+        'mol' => ['amount', '1', ['mole', 'moles']],
         'B' => ['data', '8', ['byte', 'bytes', 'octet', 'octets']],
         'bit' => ['data', '1', ['bits']],
     ];
@@ -130,6 +146,7 @@ final class Units
         'atm' => ['pressure', '101325', []],
         'mbar' => ['pressure', '100', ['millibar']],
         'rpm' => ['frequency', '1/60', []],
+        'Nm' => ['energy', '1', []],
     ];
 
     /** Temperatures as points on a scale: factor to kelvin, and where the scale begins. */
@@ -147,12 +164,18 @@ final class Units
         ],
     ];
 
+    /** What is written in several ways, in one. */
+    private const WRITTEN = [
+        '²' => '2', '³' => '3', '⁻' => '-', '¹' => '1', '−' => '-', '^' => '', 'º' => '°', '·' => '*', '⋅' => '*',
+        '×' => '*',
+    ];
+
     /** @var array<string, Unit>|null symbols and names of all that need no reading */
     private static ?array $known = null;
 
     public static function named(string $text): ?Unit
     {
-        $text = strtr(trim($text), ['²' => '2', '³' => '3', '^' => '', 'º' => '°', '·' => '*']);
+        $text = strtr(trim($text), self::WRITTEN);
         $normal = Normalizer::normalize($text, Normalizer::FORM_C);
         $text = rtrim($normal === false ? '' : $normal, '.');
         if ($text === '' || strlen($text) > 40) {
@@ -163,7 +186,7 @@ final class Units
             return self::simple(trim(mb_substr($text, 1)))?->ofDifferences();
         }
 
-        return self::simple($text) ?? (self::power($text) ?? self::ratio($text));
+        return self::simple($text) ?? Compound::read($text, self::simple(...));
     }
 
     private static function simple(string $text): ?Unit
@@ -171,40 +194,6 @@ final class Units
         $known = self::known();
 
         return $known[$text] ?? ($known['~'.mb_strtolower($text)] ?? null);
-    }
-
-    /** A length squared or cubed: m2, square metres. */
-    private static function power(string $text): ?Unit
-    {
-        $power = 0;
-        if (preg_match('/^([a-zµμ]{1,3})([23])$/uDi', $text, $part) === 1) {
-            [$base, $power] = [$part[1], (int) $part[2]];
-        } elseif (preg_match('/^(square|cubic|quadrat|kubik) ?(.+)$/uDi', $text, $part) === 1) {
-            [$base, $power] = [$part[2], in_array(strtolower($part[1]), ['square', 'quadrat'], true) ? 2 : 3];
-        } elseif (preg_match('/^(.+) (carrés?|cuadrados?|cubes?|cúbicos?)$/uDi', $text, $part) === 1) {
-            [$base, $power] = [$part[1], preg_match('/^c(arr|uad)/ui', $part[2]) === 1 ? 2 : 3];
-        }
-        $length = $power === 0 ? null : self::simple($base);
-        if ($length === null || $length->measures !== 'length') {
-            return null;
-        }
-
-        return new Unit($power === 2 ? 'area' : 'volume', $length->factor->power($power), BigRational::zero());
-    }
-
-    /** A length by a time: m/s, km per hour. */
-    private static function ratio(string $text): ?Unit
-    {
-        $parts = preg_split('~ ?/ ?| per | par | pro | por ~u', $text);
-        if ($parts === false || count($parts) !== 2) {
-            return null;
-        }
-        [$above, $below] = [self::simple($parts[0]), self::simple($parts[1])];
-        if ($above?->measures !== 'length' || $below?->measures !== 'time') {
-            return null;
-        }
-
-        return new Unit('speed', $above->factor->dividedBy($below->factor), BigRational::zero());
     }
 
     /** @return array<string, Unit> */

@@ -16,6 +16,14 @@ final readonly class Guessing
     /** Seconds to enter an answer and read what comes of it. */
     private const SECONDS_A_GUESS = 3;
 
+    /** A lock that is found out sooner, in seconds, can be had by guessing. */
+    private const TOO_SOON = 120;
+
+    /** The guard that is fair: after so many tries, and no longer than anybody would wait. */
+    private const TRIES = 3;
+
+    private const LONGEST_WAIT = 60;
+
     /** Seconds to find back to a lock whose wrong answers lead elsewhere. */
     private const SECONDS_BACK = 20;
 
@@ -54,6 +62,25 @@ final readonly class Guessing
                 : floor(max(0.0, $this->guesses - 1) / $guard->tries) * $guard->wait;
 
         return $this->guesses * $this->secondsAGuess + $waits;
+    }
+
+    public function isTooSoon(?Guard $guard): bool
+    {
+        return $this->seconds($guard) < self::TOO_SOON;
+    }
+
+    /** The shortest that makes guessing too long; null when no fair wait does, or none longer than the one there is. */
+    public function fairGuard(?Guard $now): ?Guard
+    {
+        // A pause that is there already is made longer, or left as it is.
+        for ($wait = 10 * intdiv($now->wait ?? 0, 10) + 10; $wait <= self::LONGEST_WAIT; $wait += 10) {
+            $guard = new Guard(self::TRIES, $wait);
+            if (! $this->isTooSoon($guard)) {
+                return $guard;
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<Matcher>  $open */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Check\Answers;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Articles;
 use Fravel\Answer\Input\Entry;
 use Fravel\Answer\Input\Input;
 use Fravel\Answer\LanguageData;
@@ -74,13 +75,20 @@ final class NearMisses
     {
         $made = match (true) {
             $input->entry() === Entry::Code => self::ofCode($right),
-            $input->entry() === Entry::Number => self::ofNumber($right, $input->unit()),
+            $input->entry() === Entry::Number => [
+                ...self::ofNumber($right, $input->unit()),
+                ...($input->unit() === null ? self::counted($right, $language) : []),
+            ],
             $input->entry() === Entry::Picks => [],
             preg_match('/^[+\-−]?\d[\d.,\s]*\D{0,8}$/u', $right) === 1 => [
                 ...self::ofNumber($right, null),
+                ...self::counted($right, $language),
                 ...self::ofWords($right, LanguageData::of($language)),
             ],
-            default => self::ofWords($right, LanguageData::of($language)),
+            default => [
+                ...self::otherwiseWritten($right, $language),
+                ...self::ofWords($right, LanguageData::of($language)),
+            ],
         };
         $seen = [$right => true];
         $misses = [];
@@ -162,6 +170,34 @@ final class NearMisses
         }
 
         return array_map(static fn (array $miss): array => [$miss[0], rtrim($miss[1], '.,')], $misses);
+    }
+
+    /**
+     * The right words, written otherwise: what a fair lock takes.
+     *
+     * @return list<array{Slip, string}>
+     */
+    private static function otherwiseWritten(string $right, string $language): array
+    {
+        $isOneWord = preg_match('/^\p{L}{6,}$/Du', $right) === 1;
+        $middle = intdiv(mb_strlen($right), 2);
+
+        return [
+            [Slip::Article, Articles::putBefore($right, $language)],
+            [Slip::EndMark, "{$right}."],
+            [
+                Slip::Parted,
+                $isOneWord
+                    ? mb_substr($right, 0, $middle).'-'.mb_substr($right, $middle)
+                    : strtr($right, [' ' => '-', '-' => ' ']),
+            ],
+        ];
+    }
+
+    /** @return list<array{Slip, string}> */
+    private static function counted(string $right, string $language): array
+    {
+        return ctype_digit($right) ? [[Slip::CountedNoun, "{$right} ".LanguageData::of($language)->counted]] : [];
     }
 
     /** @return list<array{Slip, string}> */

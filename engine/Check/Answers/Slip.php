@@ -17,6 +17,16 @@ enum Slip: string
     /** One where many are meant, or the other way round. */
     case Number = 'singular-plural';
 
+    /** The right words with an article before them, a mark behind them, or a hyphen or space inside. */
+    case Article = 'article';
+
+    case EndMark = 'end-mark';
+
+    case Parted = 'parted';
+
+    /** The right number with a noun behind it. */
+    case CountedNoun = 'counted-noun';
+
     case SwappedWords = 'swapped-words';
 
     case ExtraWord = 'extra-word';

@@ -8,6 +8,7 @@ use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Layout;
 use Fravel\Document\Scene;
+use Fravel\Support\Contrast;
 use Fravel\Thing\Things;
 
 /** Words that are hard to read on the colour they stand on. */
@@ -20,7 +21,7 @@ final class Contrasts implements SceneFinder
     {
         $findings = [];
         foreach (self::wordsOn($scene) as [$thing, $colour, $words]) {
-            if (self::ratio($words, $colour) < self::LEAST) {
+            if (Contrast::between($words, $colour) < self::LEAST) {
                 $findings[] = Finding::warning(
                     'contrast.low',
                     [$thing, $scene->id],
@@ -55,25 +56,5 @@ final class Contrasts implements SceneFinder
         return array_values(
             array_filter($found, static fn (array $one): bool => preg_match('/^#[0-9a-f]{6}$/Di', $one[1]) === 1),
         );
-    }
-
-    /** Contrast ratio of WCAG 2.2. */
-    private static function ratio(string $one, string $other): float
-    {
-        $lights = [self::luminance($one), self::luminance($other)];
-
-        return (max($lights) + 0.05) / (min($lights) + 0.05);
-    }
-
-    /** Relative luminance of WCAG 2.2. */
-    private static function luminance(string $colour): float
-    {
-        $parts = array_map(static function (string $hex): float {
-            $part = hexdec($hex) / 255;
-
-            return $part <= 0.04045 ? $part / 12.92 : (($part + 0.055) / 1.055) ** 2.4;
-        }, str_split(substr($colour, 1), 2));
-
-        return 0.2126 * $parts[0] + 0.7152 * $parts[1] + 0.0722 * $parts[2];
     }
 }

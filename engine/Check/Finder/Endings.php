@@ -14,6 +14,9 @@ final class Endings implements Finder
     public static function find(CheckContext $context): array
     {
         $endings = array_filter($context->game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null);
+        if ($endings === [] && $context->isReveal()) {
+            return [];
+        }
         if ($endings === []) {
             $last = array_slice($context->game->sceneIds(), -1)[0] ?? null;
 

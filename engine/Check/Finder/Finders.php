@@ -35,6 +35,7 @@ final class Finders
         Contrasts::class,
         Crowds::class,
         LeftOvers::class,
+        Marks::class,
         SampleNames::class,
         Walkthroughs::class,
     ];

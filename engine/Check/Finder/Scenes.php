@@ -16,6 +16,7 @@ final class Scenes implements Finder
     public static function find(CheckContext $context): array
     {
         $findings = [];
+        $isReveal = $context->isReveal();
         foreach ($context->game->scenes() as $scene) {
             if ($scene->ending === null && $context->isOutOfReach($scene)) {
                 $findings[] = Finding::error(
@@ -24,7 +25,8 @@ final class Scenes implements Finder
                     ['scene' => $context->titleOf($scene->id)],
                 )->mendedBy($context->mends->leadTo($scene, $context->sceneBefore($scene)));
             }
-            if ($scene->ending === null && ! $scene->back && ! self::leadsOn($scene)) {
+            $isBoard = $isReveal && CheckContext::uncovers($scene);
+            if ($scene->ending === null && ! $scene->back && ! $isBoard && ! self::leadsOn($scene)) {
                 $findings[] = Finding::error(
                     'scene.stuck',
                     [$scene->id],

@@ -300,8 +300,11 @@ it('judges the contrast of words that stand on a plain colour, and of no others'
 })->with([
     'ink on the deep' => [['kind' => 'text', 'md' => 'Deep'], true],
     'ink on paper' => [['kind' => 'text', 'md' => 'Deep', 'plate' => true], false],
-    'a cover of that colour' => [
-        ['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#17414d'], 'back' => ['md' => '']], true,
+    'a cover of that colour, whose words are light' => [
+        ['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#17414d'], 'back' => ['md' => '']], false,
+    ],
+    'a cover on which neither ink nor paper is read well' => [
+        ['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#7a7a7a'], 'back' => ['md' => '']], true,
     ],
     'a cover with a picture' => [
         ['kind' => 'cover', 'front' => ['md' => 'Lift', 'colour' => '#17414d', 'asset' => 'p'], 'back' => ['md' => '']],

@@ -7,6 +7,7 @@ use Tests\Support\Engine\SamplesCases;
 
 it('misses an answer by little, in every way there is', function (): void {
     expect(GuessingCases::missesOf('herring gull'))->toBe([
+        'article: the herring gull', 'end-mark: herring gull.', 'parted: herring-gull',
         'typing: herrin ggull', 'missing-letter: herring gul', 'doubled-letter: heerring gull',
         'singular-plural: herring gulls', 'swapped-words: gull herring',
         'extra-word: herring gull and herring gull', 'negation: not herring gull', 'negation: never herring gull',
@@ -18,6 +19,7 @@ it('misses an answer by little, in every way there is', function (): void {
             'negation: -12.5', 'wrong-unit: 12.5 m',
         ])
         ->and(GuessingCases::missesOf('999', ['type' => 'number']))->toContain('neighbouring-number: 1000')
+        ->toContain('counted-noun: 999 steps')
         ->and(GuessingCases::missesOf('0917', ['type' => 'digits', 'length' => 4]))
         ->toBe(['one-step-off: 0918', 'one-step-off: 9917', 'swapped-digits: 0971', 'swapped-digits: 7190'])
         ->and(GuessingCases::missesOf('UD', ['type' => 'arrows', 'length' => 2]))->toContain('one-step-off: UL');

@@ -63,7 +63,7 @@ it('notices a code that its clues no longer give', function (): void {
         new TeacherDefaults,
     );
     $door = array_key_last($document['scenes'][0]['things']);
-    $changed = $document;
+    $changed = GameDocument::of($document)->settled();
     $code = $document['scenes'][0]['things'][$door]['rules'][0]['match']['equals'][0];
     $changed['scenes'][0]['things'][$door]['rules'][0]['match']['equals'] = [strtr($code, '0123456789', '5678901234')];
 

@@ -121,3 +121,17 @@ it('is no command for what is not there or not together', function (mixed $sent)
     [['duplicate' => ['attic']]], [['duplicate' => ['hall', 'door']]], [['duplicate' => []]],
     [['duplicate' => ['hall'], 'times' => 1000]], [['duplicate' => 'hall']],
 ]);
+
+it('keeps copies on the stage', function (array $box, int $times): void {
+    $game = Games::of([['id' => 'a', 'layout' => 'stage', 'things' => [
+        ['id' => 'note', 'kind' => 'text', 'md' => 'x', 'box' => $box],
+    ]]]);
+    $copied = Commands::read(['duplicate' => ['note'], 'times' => $times], $game)->apply($game)->game;
+    $boxes = array_column($copied->document['scenes'][0]['things'], 'box');
+
+    expect($boxes)->toHaveCount($times + 1);
+    foreach ($boxes as [$x, $y, $width, $height]) {
+        expect([$x, $y])->each->toBeGreaterThanOrEqual(0)
+            ->and([max(0, $x + $width - 1600), max(0, $y + $height - 900)])->each->toEqual(0);
+    }
+})->with([[[100, 100, 200, 100], 1], [[1390, 790, 200, 100], 3], [[700, 400, 300, 200], 60], [[0, 0, 1600, 900], 2]]);

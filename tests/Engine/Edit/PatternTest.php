@@ -87,6 +87,26 @@ it('counts options for outcomes, and the highest wins', function (): void {
     expect($game->scene($state->scene)?->title)->toBe('Pilot');
 });
 
+it('gives a tie to whom the teacher says', function (string $ties, string $scene, array $shown): void {
+    $game = PatternCases::builtAlone('quiz', [
+        'outcomes' => "Keeper\tStays.\nPilot\nCook", 'quizQuestions' => "One?\ta\tb\tc\nTwo?\ta\tb\tc", 'ties' => $ties,
+    ]);
+    $locks = array_map(fn (array $scene): array => $scene['things'][0], array_slice($game->document['scenes'], 0, 2));
+    $state = Plays::through($game, array_map(static fn (array $lock, int $option): array => [
+        'answer' => $lock['id'], 'with' => $lock['input']['options'][$option]['id'],
+    ], $locks, [1, 0]))->state;
+    $things = Fravel\Thing\Things::shown($game->scene($state->scene)->things, $state, 0);
+
+    expect($game->scene($state->scene)->title)->toBe($scene)
+        ->and(array_map(static fn (Fravel\Thing\Thing $thing): string => strtok($thing->words()[0]->md, "\n"), $things))
+        ->toBe($shown);
+})->with([
+    'the first' => ['earlier', 'Keeper', []], 'all of them' => ['each', 'The result', ['## Keeper', '## Pilot']],
+    'a question' => [
+        'asked', 'Which fits you best?', ['Several fit equally well. Choose one.', 'Keeper', 'Pilot'],
+    ],
+]);
+
 it('leads on by what was right at first try, and else back to practise with every lock shut', function (): void {
     $game = PatternCases::builtAlone(
         'practice', ['practice' => "One?\tred\nTwo?\tblue", 'revise' => 'Look.', 'least' => '2'],

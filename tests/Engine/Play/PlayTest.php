@@ -282,7 +282,7 @@ it('closes again after each so many tries, and not between', function (): void {
     expect(array_keys(array_filter($refused)))->toBe([2, 4, 6]);
 });
 
-it('forgets the hints of a lock that is closed', function (array $effect): void {
+it('forgets the hints and the answer of a lock that is closed', function (array $effect): void {
     $game = Games::of(
         [[
             'id' => 'a', 'chapter' => 'c',
@@ -298,4 +298,7 @@ it('forgets the hints of a lock that is closed', function (array $effect): void 
     expect($state->hinted)->toBe([])->and($state->tries)->toBe([])
         ->and(Plays::through($game, [['hint' => 'l'], ['choose' => 'shut'], ['hint' => 'l']])->state->hinted)
         ->toBe(['l' => 1]);
+    $opened = Plays::through($game, [['answer' => 'l', 'with' => 'gull']])->state;
+    $closed = Plays::through($game, [['answer' => 'l', 'with' => 'gull'], ['choose' => 'shut']])->state;
+    expect([$opened->answers, $closed->answers])->toBe([['l' => 'gull'], []]);
 })->with([[['close' => 'l']], [['forget' => 'c']]]);
