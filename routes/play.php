@@ -16,6 +16,8 @@ Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAM
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
+    Route::get('/receipt', [PlayController::class, 'receipt'])->name('play.receipt');
+    Route::post('/anew', [PlayController::class, 'anew'])->name('play.anew');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');
     Route::post('/again', [JoinController::class, 'again'])->name('play.again');
     Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');

@@ -7,6 +7,7 @@ use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\LanguageController;
+use App\Http\Controllers\MosaicController;
 use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PackageController;
 use App\Http\Controllers\PatternController;
@@ -62,6 +63,26 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/games/{game}/document', [GameController::class, 'document'])
         ->can('view', 'game')
         ->name('games.document');
+    Route::get('/games/{game}/key', [GameController::class, 'key'])
+        ->can('view', 'game')
+        ->name('games.key');
+    Route::get('/games/{game}/cards', [GameController::class, 'cards'])
+        ->can('view', 'game')
+        ->name('games.cards');
+    Route::get('/games/{game}/mosaic/{thing}', [MosaicController::class, 'sheet'])
+        ->can('view', 'game')
+        ->name('games.mosaic.sheet');
+    Route::get('/games/{game}/mosaic/{thing}/picture.{form}', [MosaicController::class, 'picture'])
+        ->whereIn('form', ['svg', 'png'])
+        ->can('view', 'game')
+        ->name('games.mosaic.picture');
+    Route::post('/games/{game}/mosaic', [MosaicController::class, 'store'])
+        ->can('update', 'game')
+        ->middleware('throttle:pictures')
+        ->name('games.mosaic');
+    Route::get('/games/{game}/board', [GameController::class, 'board'])
+        ->can('view', 'game')
+        ->name('games.board');
     Route::get('/games/{game}/package', [PackageController::class, 'show'])
         ->can('view', 'game')
         ->name('packages.show');
@@ -113,6 +134,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/joining', [RunController::class, 'joining'])
         ->can('update', 'run')
         ->name('runs.joining');
+    Route::post('/runs/{run}/receipts', [RunController::class, 'receipts'])
+        ->can('update', 'run')
+        ->name('runs.receipts');
     Route::delete('/runs/{run}/plays/{play}', [RunController::class, 'remove'])
         ->can('update', 'run')
         ->scopeBindings()

@@ -28,7 +28,7 @@ final class FreezeEdition
             return $last;
         }
         $veil = Veil::over(
-            Json::readObject($game->document),
+            $game->read()->settled(),
             static fn (string $id): string => Secret::digest("id|{$game->id}|{$id}"),
         );
         $document = Json::write($veil->document);

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property bool $asks_group
  * @property list<string>|null $names the class list, where only these may join
  * @property bool $takes_new whether anybody new may join
+ * @property bool $gives_receipts whether students may keep what they answered, wherever they are
  * @property Carbon|null $closed_at
  * @property Carbon $created_at
  * @property Edition $edition
@@ -31,9 +32,11 @@ final class Run extends Model
 {
     use HasUlids;
 
-    protected $attributes = ['takes_new' => true];
+    protected $attributes = ['takes_new' => true, 'gives_receipts' => false];
 
-    protected $fillable = ['edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at', 'names', 'takes_new'];
+    protected $fillable = [
+        'edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at', 'names', 'takes_new', 'gives_receipts',
+    ];
 
     public function isOpen(): bool
     {
@@ -76,6 +79,9 @@ final class Run extends Model
 
     protected function casts(): array
     {
-        return ['asks_group' => 'boolean', 'closed_at' => 'datetime', 'names' => 'array', 'takes_new' => 'boolean'];
+        return [
+            'asks_group' => 'boolean', 'closed_at' => 'datetime', 'names' => 'array', 'takes_new' => 'boolean',
+            'gives_receipts' => 'boolean',
+        ];
     }
 }

@@ -61,6 +61,8 @@ final class Markdown
             'html_input' => 'escape',
             'allow_unsafe_links' => false,
             'max_nesting_level' => 50,
+            // A line ends where the teacher ended it.
+            'renderer' => ['soft_break' => "<br />\n"],
             'external_link' => ['open_in_new_window' => true, 'internal_hosts' => []],
         ]);
         $environment->addExtension(new CommonMarkCoreExtension);

@@ -9,6 +9,12 @@ use Illuminate\Support\HtmlString;
 /** Attributes of what stands on a stage, which is 1600 × 900 units. */
 final class OnStage
 {
+    /** Looks of what only a picture shows, or is seen on one. */
+    private const SEEN = ['clear', 'object', 'picture'];
+
+    /** Of what flows, that which does so on any phone. */
+    private const EARLY = ['flow flow-plate', 'flow flow-body', 'flow flow-small'];
+
     /**
      * The things that have a place on the stage, in their order.
      *
@@ -19,6 +25,50 @@ final class OnStage
         return array_values(
             array_filter($screen->view->things, static fn (array $thing): bool => $thing['box'] !== null),
         );
+    }
+
+    /**
+     * The class of what stands below the picture where it would be too small on it; none for what only a picture shows.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public static function flow(array $thing): string
+    {
+        return match (true) {
+            $thing['box'] === null => '',
+            $thing['kind'] === 'text' => "flow flow-{$thing['size']}",
+            in_array($thing['kind'], ['picture', 'mosaic'], true) => '',
+            in_array($thing['look'] ?? '', self::SEEN, true) => '',
+            default => 'flow flow-plate',
+        };
+    }
+
+    /** Whether nothing is left on the stage where all that can flows below it, and nothing lies behind. */
+    public static function isBare(Screen $screen): bool
+    {
+        return $screen->backdrop() === null && array_filter(
+            self::of($screen), static fn (array $thing): bool => ! in_array(self::flow($thing), self::EARLY, true),
+        ) === [];
+    }
+
+    /**
+     * Whether what flows is a row that opens a panel.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public static function opens(array $thing): bool
+    {
+        return self::flow($thing) !== '' && ! in_array($thing['kind'], ['text', 'choice', 'cover'], true);
+    }
+
+    /**
+     * Whether it does something and is found by looking.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public static function isSought(array $thing): bool
+    {
+        return $thing['box'] !== null && in_array($thing['look'] ?? '', self::SEEN, true);
     }
 
     /** @param  array<string, mixed>  $thing */
@@ -46,6 +96,18 @@ final class OnStage
         return new HtmlString(
             $thing['shape'] === 'polygon' ? 'data-points="'.e((string) json_encode($thing['points'])).'"' : '',
         );
+    }
+
+    /**
+     * Rows of cells as a path.
+     *
+     * @param  list<array{int, int, int}>  $runs  column, row and how many beside each other
+     */
+    public static function outlines(array $runs): string
+    {
+        return implode('', array_map(
+            static fn (array $run): string => "M{$run[0]} {$run[1]}h{$run[2]}v1h-{$run[2]}z", $runs,
+        ));
     }
 
     /** How a picture is called for those who don't see it; left out of what is read where it has no words. */

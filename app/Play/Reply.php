@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use Fravel\Thing\Lock;
+
 /**
  * A turn as the student's page takes it: what happened, and only those pieces of the page that changed. The page has
  * words for verdicts.
@@ -15,19 +17,53 @@ final class Reply
     /** Fields of a lock that the page changes in place, so that what is typed there stays. */
     private const IN_PLACE = ['state', 'wait', 'hint', 'hints', 'ready'];
 
+    /** Lists of an input that are drawn in another order after a wrong try. */
+    private const SHUFFLED = ['options', 'items', 'right'];
+
     /** @return array<string, mixed> */
     public static function of(Turn $turn, Frame $frame): array
     {
-        $refusal = $turn->refusal();
         $after = Screen::after($turn);
 
         return [
-            'refusal' => $refusal === null ? null : __('play.refused.'.$refusal['reason'], $refusal['arguments']),
-            'verdict' => $turn->verdict(),
+            'refusal' => $turn->refusedWords(),
+            'verdict' => self::verdict($turn),
             'said' => $turn->said(),
             'given' => $turn->given(),
             'ended' => $turn->state->ended,
         ] + self::pieces($turn, $after, $frame);
+    }
+
+    /**
+     * @param  array<string, mixed>  $lock
+     * @return list<string>|null the options as they stand now; null where none are picked
+     */
+    private static function order(array $lock): ?array
+    {
+        return isset($lock['input']['options']) ? array_column($lock['input']['options'], 'id') : null;
+    }
+
+    /**
+     * A verdict by its name: the page has the words for it, and how many tries there were says which take their turn.
+     * Only the game's own wordings are sent.
+     *
+     * @return array{lock: string, verdict: string, name: string, tries: int, own: list<string>, isMarked: bool}|null
+     */
+    private static function verdict(Turn $turn): ?array
+    {
+        $verdict = $turn->verdict();
+        if ($verdict === null) {
+            return null;
+        }
+        $voice = new Voice($turn->edition);
+        $name = $voice->nameOf($verdict['lock'], $verdict['verdict']);
+
+        return $verdict + [
+            'name' => $name,
+            'tries' => Voice::turn($verdict['verdict'], $turn->state->triesOn($verdict['lock'])),
+            'own' => $turn->edition->game->voice()[$name] ?? [],
+            'isMarked' => $name !== Lock::NOTED,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -49,15 +85,11 @@ final class Reply
 
         return [
             'scene' => null,
-            'things' => array_map(
-                static fn (array $thing): string => view('play.thing', [
-                    'thing' => $thing,
-                    'screen' => $after,
-                    'frame' => $frame,
-                    'turn' => null,
-                ])->render(),
-                $changed['whole'],
-            ),
+            'things' => self::rendered('play.thing', $changed['whole'], $after, $frame),
+            'drawn' => $after->isStage() ? self::rendered(
+                'play.drawn', array_filter($changed['whole'], static fn (array $thing): bool => $thing['box'] !== null),
+                $after, $frame,
+            ) : [],
             'locks' => array_map(static fn (array $lock): array => self::lock($lock, $after), $changed['fields']),
             'rims' => $rims ? view('play.rims', ['screen' => $after])->render() : null,
         ];
@@ -84,16 +116,50 @@ final class Reply
             if ($thing === $old[$id]) {
                 continue;
             }
-            $kept = array_fill_keys(self::IN_PLACE, null);
             $isInPlace =
                 $thing['kind'] === 'lock' &&
                 $thing['state'] !== 'open' &&
-                array_diff_key($thing, $kept) === array_diff_key($old[$id], $kept);
+                self::atRest($thing) === self::atRest($old[$id]);
             $changed[$isInPlace ? 'fields' : 'whole'][$id] = $thing;
         }
 
-        // A stage is drawn as one; a lock's fields change in its panel alone.
-        return $after->isStage() && $changed['whole'] !== [] ? null : $changed;
+        // A stage is drawn as one, but for its covers; a lock's fields change in its panel alone.
+        $isRedrawn = array_filter($changed['whole'], static fn (array $thing): bool => $thing['kind'] !== 'cover');
+
+        return $after->isStage() && $isRedrawn !== [] ? null : $changed;
+    }
+
+    /**
+     * @param  view-string  $template
+     * @param  array<string, array<string, mixed>>  $things
+     * @return array<string, string> thing → HTML
+     */
+    private static function rendered(string $template, array $things, Screen $screen, Frame $frame): array
+    {
+        return array_map(
+            static fn (array $thing): string => view($template, [
+                'thing' => $thing, 'screen' => $screen, 'frame' => $frame, 'turn' => null,
+            ])->render(),
+            $things,
+        );
+    }
+
+    /**
+     * A lock without what the page changes in place: those fields, and the order in which the parts of an answer stand.
+     *
+     * @param  array<string, mixed>  $lock
+     * @return array<string, mixed>
+     */
+    private static function atRest(array $lock): array
+    {
+        foreach (self::SHUFFLED as $list) {
+            if (isset($lock['input'][$list])) {
+                $lock['input'][$list] = array_column($lock['input'][$list], null, 'id');
+                ksort($lock['input'][$list]);
+            }
+        }
+
+        return array_diff_key($lock, array_fill_keys(self::IN_PLACE, null));
     }
 
     /** @return array<string, array<string, mixed>> the lock whose guard refused, so that its countdown can begin */
@@ -115,7 +181,7 @@ final class Reply
     {
         $hints = is_array($lock['hints']) ? $lock['hints'] : [];
 
-        return ['hints' => array_map($screen->html(...), $hints)] +
+        return ['hints' => array_map($screen->html(...), $hints), 'order' => self::order($lock)] +
             array_intersect_key($lock, array_fill_keys(self::IN_PLACE, null));
     }
 }

@@ -19,21 +19,27 @@ final readonly class Screen
         'close',
         'failing',
         'farther',
+        'finding',
+        'inputs',
         'near_help',
         'nearer',
-        'neutral',
+        'new',
         'offline',
         'rejoin',
-        'stage',
+        'satchel',
         'stays',
         'verdict',
+        'voice',
     ];
 
     public View $view;
 
+    public Voice $voice;
+
     public function __construct(public CompiledEdition $edition, public PlayState $state, public int $now)
     {
         $this->view = View::of($edition->game, $state, $now);
+        $this->voice = new Voice($edition);
     }
 
     public static function after(Turn $turn): self
@@ -82,6 +88,16 @@ final readonly class Screen
         return array_map($this->plain(...), array_column($entries, 'md', 'id'));
     }
 
+    /**
+     * What one of the things that an answer is made of is called.
+     *
+     * @param  array{md: string, asset?: string|null}  $item
+     */
+    public function saying(array $item): string
+    {
+        return $this->plain($item['md']) ?: $this->edition->alt($item['asset'] ?? null);
+    }
+
     /** A colour of a lock as it is called. */
     public function colour(string $colour): string
     {
@@ -92,6 +108,41 @@ final readonly class Screen
     public function plain(mixed $text): string
     {
         return trim(html_entity_decode(strip_tags($this->html($text)), ENT_QUOTES));
+    }
+
+    /**
+     * What a cover is called with the side that is seen.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function coverName(array $thing): string
+    {
+        $says = fn (array $face): string => $this->plain($face['md']) ?: $this->edition->alt($face['asset']);
+        $front = $thing['label'] ?: $says($thing['front']);
+        $back = $thing['lifted'] ? $says($thing['face']) : '';
+
+        return implode(': ', array_filter([$front ?: (string) __('play.cover'), $back]));
+    }
+
+    /** Whether several covers stand here that may be covered again. */
+    public function coversAgain(): bool
+    {
+        $covers = array_filter($this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover'
+            && $thing['toggle'] && $thing['opens'] !== 'lock');
+
+        return count($covers) > 1;
+    }
+
+    /**
+     * What a mosaic is called, with how much of it is earned.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function mosaicName(array $thing): string
+    {
+        $earned = __('play.mosaic', ['earned' => $thing['earned'], 'of' => $thing['of']]);
+
+        return implode(': ', array_filter([$thing['label'], (string) $earned]));
     }
 
     public function sceneId(): string
@@ -119,6 +170,27 @@ final readonly class Screen
     public function words(): array
     {
         return ['play' => Arr::only((array) __('play'), self::SPOKEN)];
+    }
+
+    /** Whether to find what is hidden on the stage is the task. */
+    public function isFinding(): bool
+    {
+        return $this->isStage() && ($this->view->scene['finding'] ?? false);
+    }
+
+    /**
+     * What a thing on the stage is called for those who hear it; where finding is the task, by its number alone.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function spokenOn(array $thing): string
+    {
+        if (! $this->isFinding() || ! OnStage::isSought($thing)) {
+            return $this->nameOf($thing) ?: (string) __('play.place');
+        }
+        $sought = array_column(array_filter($this->view->things, OnStage::isSought(...)), 'id');
+
+        return (string) __('play.finding.place', ['number' => array_search($thing['id'], $sought, true) + 1]);
     }
 
     public function isStage(): bool

@@ -42,12 +42,38 @@ final readonly class Turn
         );
     }
 
-    /** @return array{lock: string, verdict: string}|null */
+    /** @return array{lock: string, verdict: string}|null of an answer, or of a choice that is marked */
     public function verdict(): ?array
     {
         $answered = $this->eventsOf('answered')[0] ?? null;
 
-        return $answered === null ? null : ['lock' => (string) $answered[1], 'verdict' => (string) $answered[2]];
+        if ($answered !== null) {
+            return ['lock' => (string) $answered[1], 'verdict' => (string) $answered[2]];
+        }
+        [, $choice, $mark] = $this->eventsOf('marked')[0] ?? ['marked', '', ''];
+        $verdict = ['right' => 'open', 'wrong' => 'wrong'][$mark] ?? null;
+
+        return $verdict === null ? null : ['lock' => (string) $choice, 'verdict' => $verdict];
+    }
+
+    /** Why nothing was done, in words; null when something was. */
+    public function refusedWords(): ?string
+    {
+        $refusal = $this->refusal();
+
+        return $refusal === null ? null : (new Voice($this->edition))->refusal($refusal, $this->now);
+    }
+
+    /** What the game says of an answer where its teacher says nothing. */
+    public function wordsUnsaid(): string
+    {
+        $verdict = $this->verdict();
+
+        return $verdict === null
+            ? ''
+            : (new Voice($this->edition))->words(
+                $verdict['lock'], $verdict['verdict'], $this->state->triesOn($verdict['lock']),
+            );
     }
 
     /** @return list<string> names of the tokens given, flags left out */

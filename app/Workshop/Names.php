@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workshop;
 
 use Fravel\Document\GameDocument;
+use WeakMap;
 
 /** What a teacher knows a part of the game by. */
 final class Names
@@ -13,26 +14,32 @@ final class Names
 
     private const LONGEST = 50;
 
+    /** @var WeakMap<GameDocument, array<string, array<array-key, mixed>>>|null the parts of each game, by their ids */
+    private static ?WeakMap $known = null;
+
     /** The part's name; an id that names nothing is given back as it is. */
     public static function of(GameDocument $game, string $id): string
     {
-        return self::within($game->document, $id) ?? $id;
+        self::$known ??= new WeakMap;
+        $parts = self::$known[$game] ??= self::parts($game->document);
+        $part = $parts[$id] ?? [];
+
+        // What has no words is called as its picture is.
+        return self::ofPart($part) ?? self::ofPart($parts[$part['asset'] ?? ''] ?? []) ?? $id;
     }
 
-    /** @param  array<array-key, mixed>  $part */
-    private static function within(array $part, string $id): ?string
+    /**
+     * @param  array<array-key, mixed>  $part
+     * @return array<string, array<array-key, mixed>> it and all that is in it, by their ids; the first of one id
+     */
+    private static function parts(array $part): array
     {
-        if (($part['id'] ?? null) === $id) {
-            return self::ofPart($part) ?? $id;
-        }
+        $found = is_string($part['id'] ?? null) ? [$part['id'] => $part] : [];
         foreach ($part as $inner) {
-            $found = is_array($inner) ? self::within($inner, $id) : null;
-            if ($found !== null) {
-                return $found;
-            }
+            $found += is_array($inner) ? self::parts($inner) : [];
         }
 
-        return null;
+        return $found;
     }
 
     /** @param  array<array-key, mixed>  $part */

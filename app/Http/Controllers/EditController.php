@@ -14,8 +14,10 @@ use App\Models\Game;
 use App\Workshop\Bench;
 use App\Workshop\EditReply;
 use App\Workshop\Findings;
+use App\Workshop\GuessingTime;
 use App\Workshop\RequestEffort;
 use App\Workshop\Words;
+use App\Workshop\WrongAnswers;
 use Fravel\Check\Scores;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\Command;
@@ -90,8 +92,17 @@ final class EditController extends Controller
 
     public function bench(BenchRequest $request, Game $game): JsonResponse
     {
-        return new JsonResponse($request->hasAnswer()
-            ? Bench::of($game->read(), $request->lock(), $request->answer())
-            : ['misses' => Bench::nearMisses($game->read(), $request->lock())]);
+        $document = $game->read();
+        $lock = $document->lock($request->lock());
+
+        return new JsonResponse(match (true) {
+            $lock === null => ['refusal' => __('play.refused.thing.absent')],
+            $request->hasAnswer() => Bench::of($document, $lock, $request->answer()),
+            default => [
+                'misses' => Bench::nearMisses($document, $lock),
+                'guessing' => GuessingTime::of($document, $lock),
+                'offered' => WrongAnswers::to($game, $document, $lock),
+            ],
+        });
     }
 }

@@ -10,6 +10,8 @@ use App\Http\Requests\NewGameRequest;
 use App\Http\Requests\ShelfRequest;
 use App\Models\Game;
 use App\Models\User;
+use App\View\AnswerKey;
+use App\View\Board;
 use App\View\RouteMap;
 use App\View\Shelf;
 use App\Words\Languages;
@@ -67,6 +69,29 @@ final class GameController extends Controller
             'game' => $game,
             'words' => Words::ofWorkshop($teacher, $game->read()->language()),
         ]);
+    }
+
+    public function key(Game $game): View
+    {
+        $document = $game->read();
+
+        return view('games.key', [
+            'game' => $game,
+            'key' => AnswerKey::of($document),
+            'speaks' => Languages::mark($document->language()),
+        ]);
+    }
+
+    /** For the front of the room: the covers of the draft, with all that is under them. */
+    public function board(Game $game): View
+    {
+        return view('board.show', ['game' => $game, 'board' => Board::of($game->read())]);
+    }
+
+    /** Its covers as cards to print. */
+    public function cards(Game $game): View
+    {
+        return view('board.cards', ['game' => $game, 'board' => Board::of($game->read())]);
     }
 
     public function document(Game $game): Response

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\PlayAgain;
 use App\Actions\TakeAction;
 use App\Http\Key;
 use App\Models\Play;
+use App\Models\Run;
 use App\Play\Clock;
 use App\Play\Frame;
+use App\Play\Receipt;
 use App\Play\Reply;
 use App\Play\Screen;
 use App\Play\SentAction;
@@ -17,6 +20,7 @@ use App\Play\Turn;
 use App\Storage\EditionFile;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
@@ -25,16 +29,14 @@ final class PlayController extends Controller
 {
     public function show(Request $request, string $code): Response
     {
-        $ticket = Ticket::of($request);
-        $play = $ticket === null ? null : Play::query()->find($ticket->play);
-        $run = $play?->run;
-        if ($play === null || $run === null || strcasecmp($run->code, $code) !== 0) {
+        [$play, $run] = self::playOf(Ticket::of($request), $code);
+        if ($play === null || $run === null) {
             return JoinController::door($request, $code, []);
         }
         $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
         Languages::speakIn($screen->edition->game->language());
 
-        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run->isOpen());
+        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run);
     }
 
     public function act(Request $request, string $code): Response|JsonResponse
@@ -61,15 +63,57 @@ final class PlayController extends Controller
         return $this->pageAfter($turn, $code, $ticket, SentAction::typed($request));
     }
 
+    /** What a student answered, to keep; the play itself while it has none to give. */
+    public function receipt(Request $request, string $code): Response|RedirectResponse
+    {
+        [$play, $run] = self::playOf(Ticket::of($request), $code);
+        if ($play === null || $run === null) {
+            return new RedirectResponse("/p/{$code}");
+        }
+        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
+        $receipt = Receipt::of($screen, $run->gives_receipts);
+        if ($receipt === null) {
+            return new RedirectResponse("/p/{$code}");
+        }
+        Languages::speakIn($screen->edition->game->language());
+
+        return response(
+            view('play.receipt', [
+                'receipt' => $receipt, 'screen' => $screen, 'player' => $play->name, 'address' => "/p/{$code}",
+            ])->render(),
+            200,
+            ['Cache-Control' => 'no-store'],
+        );
+    }
+
+    public function anew(Request $request, string $code, PlayAgain $again): RedirectResponse
+    {
+        [$play, $run] = self::playOf(Ticket::ofForm($request), $code);
+        if ($play !== null && $run?->isOpen() === true) {
+            $again->handle($play, $run);
+        }
+
+        return new RedirectResponse("/p/{$code}", 303);
+    }
+
+    /** @return array{Play, Run}|array{null, null} the play of a ticket with its run, if that is the one of this code */
+    private static function playOf(?Ticket $ticket, string $code): array
+    {
+        $play = $ticket === null ? null : Play::query()->find($ticket->play);
+        $run = $play?->run;
+
+        return $play !== null && $run !== null && strcasecmp($run->code, $code) === 0 ? [$play, $run] : [null, null];
+    }
+
     /** @param  array{on: string, with: mixed}  $typed */
     private function pageAfter(Turn $turn, string $code, Ticket $ticket, array $typed): Response
     {
         $play = Play::query()->findOrFail($ticket->play);
 
-        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, true);
+        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, $play->run);
     }
 
-    private function page(Screen $screen, Frame $frame, ?Turn $turn, bool $isOpen): Response
+    private function page(Screen $screen, Frame $frame, ?Turn $turn, ?Run $run): Response
     {
         return response(
             view('play.show', [
@@ -77,7 +121,8 @@ final class PlayController extends Controller
                 'frame' => $frame,
                 'turn' => $turn,
                 'isFramed' => false,
-                'isOpen' => $isOpen,
+                'isOpen' => $turn !== null || $run?->isOpen() === true,
+                'givesReceipts' => $run?->gives_receipts === true,
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],

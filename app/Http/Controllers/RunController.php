@@ -90,6 +90,15 @@ final class RunController extends Controller
         return redirect()->route('runs.show', $run)->with('status', __('runs.joining_kept'));
     }
 
+    /** Whether students may keep what they answered before they come to an end that leaves it to them. */
+    public function receipts(Request $request, Run $run): RedirectResponse
+    {
+        $run->update(['gives_receipts' => $request->boolean('give')]);
+        $words = $run->gives_receipts ? 'runs.receipts.given' : 'runs.receipts.kept_back';
+
+        return redirect()->route('runs.show', $run)->with('status', __($words));
+    }
+
     /** One play goes for good; its device is asked for a name again. */
     public function remove(Run $run, Play $play): RedirectResponse
     {
