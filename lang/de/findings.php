@@ -36,6 +36,7 @@ return [
     'scene.empty' => 'In „:scene“ ist noch nichts.',
     'route.open' => '„:part“ in „:scene“ führt noch nirgendwohin.',
     'text.sample' => '„:part“ hat noch die Worte, mit denen es gemacht wurde.',
+    'text.mark-unknown' => '„:part“ in „:scene“ sagt :mark, und davon ist nichts bekannt: Lernende läsen es so.',
     'walkthrough.parts' => 'Der Durchlauf „:name“ stimmt nicht mehr: Schritt :step führte zu {gone|=1 einer Szene, '
         .'die es nicht mehr gibt|„:expected“}, jetzt endet er bei „:found“.',
     'alt.missing' => 'Ein Bild in „:scene“ hat keine Worte für die, die es nicht sehen.',

@@ -21,6 +21,33 @@ return [
         'pattern_help' => 'Sie geben den Inhalt; Szenen, Schlösser und Wege werden dafür gebaut. Alles lässt sich '
             .'danach ändern.',
     ],
+    'board' => [
+        'title' => 'An der Tafel', 'titled' => '„:title“ an der Tafel',
+        'empty' => 'In diesem Spiel gibt es noch nichts aufzudecken.',
+        'tools' => 'Die Tafel', 'back' => 'Zurück', 'next' => 'Weiter', 'reset' => 'Alles wieder zudecken',
+        'full' => 'Ganzer Bildschirm', 'leave' => 'Die Tafel verlassen',
+    ],
+    'cards' => [
+        'title' => 'Karten zum Drucken', 'titled' => 'Karten von „:title“ zum Drucken',
+        'help' => 'An den Strichen schneiden, an den Punkten falten.',
+    ],
+    'mosaic' => [
+        'title' => 'Verborgenes Bild auf Papier', 'titled' => '„:title“ auf Papier',
+        'svg' => 'Das Bild (SVG)', 'png' => 'Das Bild (PNG)',
+        'help' => 'Beantwortet die Fragen. Für jede richtige Antwort malt ihr d'
+            .'ie Felder mit ihrer Nummer aus, jedes in der Farbe seines Buchstabens.',
+        'grid' => 'Das Raster', 'questions' => 'Fragen', 'key' => 'Lösungen',
+    ],
+    'key' => [
+        'title' => 'Lösungen',
+        'titled' => 'Lösungen: :title',
+        'help' => 'Für alle, die die Klasse übernehmen: zum Ausdrucken oder Offenhalten.',
+        'minutes' => '{count|=1 Eine Minute|:count Minuten} im Ganzen, wie das Spiel sagt',
+        'about' => '{count|=1 etwa eine Minute|etwa :count Minuten}',
+        'anything_else' => 'alles andere',
+        'anything_else_if' => 'alles andere, wenn :what',
+        'needs' => 'Nimmt nur eine Antwort, wenn :what.',
+    ],
     'away' => 'Weggelegte Spiele',
     'search' => 'Ihre Spiele durchsuchen',
     'search_hint' => 'Titel, Frage, Antwort, Marke …',
@@ -37,6 +64,7 @@ return [
     'changed' => 'Entwurf geändert :when',
     'draft' => 'Entwurf',
     'never_opened' => 'nie geöffnet',
+    'to_uncover' => 'zum Aufdecken, ohne Ende',
     'proved' => 'zu gewinnen, keine Falle',
     'unproved' => 'nichts gefunden, nicht alle Wege angesehen',
     'run' => 'Durchgang :code, :label',

@@ -16,7 +16,12 @@ return [
     'open' => 'ein offenes Ende',
     'fault' => ['codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.'],
     'pictures' => 'was gebaut wird',
-    'choices' => ['same' => 'dieselbe Frage noch einmal', 'next' => 'die nächste Frage'],
+    'choices' => [
+        'same' => 'dieselbe Frage noch einmal', 'next' => 'die nächste Frage',
+        'earlier' => 'gilt das zuerst genannte', 'each' => 'werden alle gesagt', 'asked' => 'entscheidet eine Frage',
+        'tap' => 'Antippen', 'pull' => 'Herausziehen', 'slide' => 'Hinüberschieben',
+        'anytime' => 'von Anfang an', 'uncovered' => 'wenn alles aufgedeckt ist',
+    ],
     'columns' => [
         'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
         'revise' => 'was zu üben ist',
@@ -25,7 +30,7 @@ return [
         'outcome' => 'Ergebnis', 'what is said' => 'was gesagt wird', 'first' => 'erstes Ergebnis',
         'second' => 'zweites …', 'third' => 'drittes …',
         'right answer' => 'richtige Antwort', 'another' => 'eine andere (oder keine)', 'front' => 'Vorderseite',
-        'back' => 'Rückseite',
+        'back' => 'Rückseite', 'mark' => 'richtig, falsch oder eigene Worte (oder nichts)',
     ],
     'fields' => [
         'questions' => 'Fragen', 'place' => 'Name des Ortes', 'ask' => 'Was die Tür fragt', 'code' => 'Der Code',
@@ -34,9 +39,11 @@ return [
         'then' => 'Nach dem Üben kommt', 'intro' => 'Was dort zuerst zu lesen ist', 'gate' => 'Name des Tors',
         'refused' => 'Was das Tor denen sagt, denen ein Stempel fehlt',
         'title' => 'Titel', 'problem' => 'Das Problem', 'ways' => 'Wege, es zu lösen', 'outcomes' => 'Ergebnisse',
-        'quizQuestions' => 'Fragen, eine Auswahl je Ergebnis', 'practice' => 'Fragen',
+        'quizQuestions' => 'Fragen, eine Auswahl je Ergebnis',
+        'ties' => 'Wenn mehrere am höchsten sind', 'practice' => 'Fragen',
         'least' => 'So viele auf Anhieb richtig führen weiter',
         'revise' => 'Was zu üben ist', 'picture' => 'Bild', 'inside' => 'Was darin ist', 'cards' => 'Karten',
+        'opens' => 'Geöffnet wird durch', 'leave' => '„Weiter“ gibt es',
     ],
     'all' => [
         'ladder' => [
@@ -61,7 +68,8 @@ return [
         ],
         'picture' => ['name' => 'Antworten neben einem Bild', 'for' => 'Ein Arbeitsblatt, das sich selbst prüft.'],
         'treasure' => ['name' => 'Schatzkiste', 'for' => 'Mehrere Schlösser; sind alle offen, was darin ist.'],
-        'reveal' => ['name' => 'Karten zum Abheben', 'for' => 'Unter jeder ist etwas.'],
+        'mosaic' => ['name' => 'Verborgenes Bild', 'for' => 'Jede Antwort bringt Felder eines Bildes ans Licht.'],
+        'reveal' => ['name' => 'Tafel zum Aufdecken', 'for' => 'Unter jedem ist etwas: tippen, ziehen, schieben.'],
     ],
     'sample' => [
         'questions' => "Welches Licht zeigt ein Hafen auf seiner linken Seite?\trot\tBackbord ist links.\tKai\n"

@@ -8,6 +8,7 @@ return [
         'errors' => ':count zu richten, ehe gespielt wird:',
         'more' => 'und :count weitere.',
         'proved' => 'Die Prüfung ging jeden Weg: das Spiel ist zu gewinnen, und niemand bleibt stecken.',
+        'uncovers' => 'Alle Wege wurden geprüft: Es gibt etwas aufzudecken und kein Ende zu erreichen.',
         'left' => 'Begonnen und liegen gelassen:',
         'whom' => 'Für wen?',
         'asks' => 'Gefragt wird nach',
@@ -40,6 +41,12 @@ return [
     'delete_help' => 'Namen, Antworten und Zeiten dieses Durchgangs sind dann endgültig weg; das lässt sich nicht '
         .'rückgängig machen.',
     'delete' => 'Diesen Durchgang löschen',
+    'receipts' => [
+        'give' => 'Alle dürfen ihre Antworten mitnehmen', 'take_back' => 'Wieder zurückhalten',
+        'help' => 'Eine Seite mit den eigenen Antworten und deinen Worten dazu; auch ein Ende kann sie geben.',
+        'given' => 'Alle können ihre Antworten jetzt mitnehmen.',
+        'kept_back' => 'Ab jetzt geben sie nur noch die Enden.',
+    ],
     'joining' => 'Wer einsteigen darf',
     'takes_new' => 'Neue dürfen noch einsteigen',
     'list_names' => 'Klassenliste: Namen, einer je Zeile',

@@ -46,6 +46,7 @@ return [
             'files' => 'fehlende Dateien', 'pictures' => 'Bilder ohne Worte', 'contrasts' => 'Kontrast',
             'crowds' => 'überfüllte Szenen',
             'sampleNames' => 'nie geänderte Namen', 'leftOvers' => 'Begonnenes', 'walkthroughs' => 'Durchläufe',
+            'marks' => 'Zeichen in Texten',
         ],
         'goThere' => 'hingehen', 'walkInto' => 'hineinlaufen', 'mend' => 'richten', 'mended' => 'gerichtet',
         'mends' => [
@@ -72,7 +73,8 @@ return [
             'covered' => 'die, die … nicht abhoben',
             'points' => 'die mit so vielen Punkten …', 'tries' => 'die mit so vielen falschen Versuchen …',
             'minutes' => 'nach so vielen Minuten',
-            'leads' => 'die, bei denen … am höchsten ist', 'other' => 'die, von denen mehr verlangt wird',
+            'leads' => 'die, bei denen … am höchsten ist',
+            'tied' => 'die, bei denen mehrere am höchsten sind', 'other' => 'die, von denen mehr verlangt wird',
         ],
         'many' => 'Wie viele davon', 'allOf' => 'alle davon', 'anyOf' => 'eines davon', 'someOf' => 'davon',
         'which' => 'Welche',
@@ -81,6 +83,12 @@ return [
         'joins' => ['all' => 'die, für die all das gilt', 'any' => 'die, für die etwas davon gilt'], 'joined' => 'Wer',
         'more' => 'und außerdem …',
         'without' => 'Ohne diesen Teil',
+        'amongThese' => 'Verglichen mit diesen; bei Gleichstand kann die erste davon gelten.',
+        'tie' => 'Wenn mehrere am höchsten sind', 'earlier' => ':name vor die Zeile darüber',
+        'ties' => [
+            'first' => 'gilt die erste in der Liste', 'all' => 'gilt jede von ihnen',
+            'none' => 'gilt keine: etwas anderes entscheidet',
+        ],
         'nothing' => [
             'hold' => 'Es gibt noch keine Marke. Eine Wahl oder ein Schloss kann eine geben.',
             'lack' => 'Es gibt noch keine Marke. Eine Wahl oder ein Schloss kann eine geben.',
@@ -90,6 +98,7 @@ return [
             'covered' => 'Es gibt noch keine Abdeckung.',
             'points' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
             'leads' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
+            'tied' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
         ],
     ],
     'reactions' => [
@@ -120,7 +129,18 @@ return [
             'forget' => 'Es gibt noch kein Kapitel.',
         ],
     ],
+    'givenTimes' => '{count|=1 einmal gegeben|:count-mal gegeben}',
+    'guessing' => [
+        'endless' => 'Antworten zum Probieren gibt es ohne Ende: Durch Raten kommt niemand hinein.',
+        'bare' => 'Wer eine Antwort nach der anderen probiert, öffnet es in etwa :time.',
+        'guarded' => 'Wer eine Antwort nach der anderen probiert, öffnet es in etwa :time; ohne die Pause in :bare.',
+        'offer' => 'Nach je :tries Versuchen :wait Sekunden Pause: dann dauert es etwa :time',
+        'ages' => 'mehr als zehn Jahre',
+    ],
     'slips' => [
+        'article' => 'ein Artikel davor', 'end-mark' => 'ein Zeichen am Ende',
+        'parted' => 'ein Strich oder Leerraum darin',
+        'counted-noun' => 'ein Hauptwort danach',
         'typing' => 'ein Tippfehler', 'missing-letter' => 'ein Buchstabe fehlt',
         'doubled-letter' => 'ein Buchstabe doppelt',
         'singular-plural' => 'eines oder viele', 'swapped-words' => 'Wörter vertauscht',
@@ -176,7 +196,7 @@ return [
         'sums' => 'Was herauskommt', 'range' => ':least bis :most', 'wins' => 'gewinnt bei :share aller Antworten',
         'never' => 'kann nie gewinnen', 'example' => 'zum Beispiel: :answers',
         'supposing' => 'Für die, die wie unter „Angenommen“ antworten:',
-        'tied' => 'Bei :share aller Antworten sind mehrere am höchsten; das erste davon gewinnt.',
+        'tied' => 'Bei :share aller Antworten sind mehrere am höchsten.',
         'nobody' => 'Bei :share aller Antworten ist jedes Ergebnis ausgeschlossen.', 'sound' => 'geprüft',
         'chapter' => 'Kapitel',
         'allChapters' => 'alle Kapitel', 'only' => 'Welche Zeilen', 'all' => 'alle Zeilen',
@@ -242,6 +262,14 @@ return [
         'cover' => 'Abdeckung',
         'link' => 'Link', 'clip' => 'Clip', 'standing' => 'Stand', 'mosaic' => 'Mosaik',
     ],
+    'objects' => [
+        'padlock' => 'ein Vorhängeschloss, das aufgeht',
+        'safe' => 'ein Tresor, der aufgeht',
+        'chest' => 'eine Truhe, die aufgeht',
+        'door' => 'eine Tür, die aufgeht',
+        'letter' => 'ein Brief, der aufgeht',
+        'drawers' => 'Schubladen, die aufgehen',
+    ],
     'looks' => [
         'button' => 'ein Knopf mit Worten', 'plate' => 'ein Schild mit seinem Namen', 'picture' => 'ein Bild',
         'clear' => 'eine klare Fläche, im Spiel nicht zu sehen',
@@ -272,7 +300,8 @@ return [
     'endings' => ['won' => 'gewonnen', 'lost' => 'verloren', 'open' => 'offen'],
     'verdicts' => ['open' => 'öffnet', 'almost' => 'nah dran', 'wrong' => 'bleibt zu'],
     'inputs' => [
-        'text' => 'Worte', 'number' => 'Zahl', 'digits' => 'Code aus Ziffern', 'options' => 'Auswahl',
-        'long' => 'langer Text',
+        'text' => 'Wörter', 'number' => 'Zahl', 'digits' => 'Zifferncode', 'options' => 'Möglichkeiten',
+        'long' => 'langer Text', 'keys' => 'Zeichencode', 'arrows' => 'Richtungen', 'colours' => 'Farben',
+        'order' => 'in Reihenfolge bringen', 'pairs' => 'Paare', 'gaps' => 'Lückentext', 'point' => 'Stelle im Bild',
     ],
 ];

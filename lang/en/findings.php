@@ -35,6 +35,7 @@ return [
     'scene.empty' => 'There is nothing in “:scene” yet.',
     'route.open' => '“:part” in “:scene” leads nowhere yet.',
     'text.sample' => '“:part” still has the words that it was made with.',
+    'text.mark-unknown' => '“:part” in “:scene” says :mark, and nothing is known of that: students would read it so.',
     'walkthrough.parts' => 'The walkthrough “:name” no longer holds: step :step led to {gone|=1 a scene that is not '
         .'there any more|“:expected”}, now it ends at “:found”.',
     'alt.missing' => 'A picture in “:scene” has no words for those who don’t see it.',

@@ -21,6 +21,33 @@ return [
         'pattern_help' => 'You give the content; the scenes, locks and ways are built for it. Everything can be '
             .'changed afterwards.',
     ],
+    'board' => [
+        'title' => 'On the board', 'titled' => '“:title” on the board',
+        'empty' => 'There is nothing to uncover in this game yet.',
+        'tools' => 'The board', 'back' => 'Back', 'next' => 'Next', 'reset' => 'Cover all again',
+        'full' => 'Full screen', 'leave' => 'Leave the board',
+    ],
+    'cards' => [
+        'title' => 'Cards to print', 'titled' => 'Cards of “:title” to print',
+        'help' => 'Cut along the dashes, fold along the dots.',
+    ],
+    'mosaic' => [
+        'title' => 'Hidden picture on paper', 'titled' => '“:title” on paper',
+        'svg' => 'The picture (SVG)', 'png' => 'The picture (PNG)',
+        'help' => 'Answer the questions. Each right answer lets you colour the '
+            .'cells with its number, each in the colour of its letter.',
+        'grid' => 'The grid', 'questions' => 'Questions', 'key' => 'Key',
+    ],
+    'key' => [
+        'title' => 'Answer key',
+        'titled' => 'Answer key: :title',
+        'help' => 'For whoever takes the class: print it, or keep it open.',
+        'minutes' => '{count|=1 One minute|:count minutes} in all, as the game says',
+        'about' => '{count|=1 about a minute|about :count minutes}',
+        'anything_else' => 'anything else',
+        'anything_else_if' => 'anything else, if :what',
+        'needs' => 'Takes an answer only when :what.',
+    ],
     'away' => 'Games put away',
     'search' => 'Search your games',
     'search_hint' => 'title, question, answer, token …',
@@ -38,6 +65,7 @@ return [
     'draft' => 'Draft',
     'never_opened' => 'never opened',
     'proved' => 'can be won, no trap',
+    'to_uncover' => 'to uncover, without an end',
     'unproved' => 'nothing found, not all ways looked at',
     'run' => 'Run :code, :label',
     'playing' => ':playing of :count playing now',

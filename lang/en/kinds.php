@@ -7,8 +7,11 @@ return [
         'hasOf' => 'the student holds :count of :parts', 'openOf' => ':count of :parts are open',
         'firstTry' => ':count of :parts opened at first try',
         'tally' => ':part is :is :value', 'leads' => ':part is highest among :among',
+        'leadsAlso' => ':part is highest among :among, alone or with others',
+        'leadsAlone' => ':part alone is highest among :among', 'tied' => 'several of :parts are highest',
         'visited' => 'the student was at :part', 'open' => ':part is open',
         'tries' => ':is :value wrong tries at :part', 'lifted' => ':part is lifted',
+        'liftedOf' => ':count of :parts are lifted',
         'minutes' => ':is :value minutes have passed',
     ],
     'comparison' => [

@@ -15,13 +15,20 @@ return [
     'way' => '“:part” → :to', 'open' => 'an open end',
     'fault' => ['codes' => 'A code needs at least one figure for each question of its room.'],
     'pictures' => 'what it will build',
-    'choices' => ['same' => 'the same question again', 'next' => 'the next question'],
+    'choices' => [
+        'same' => 'the same question again', 'next' => 'the next question',
+        'earlier' => 'the one listed first is the one', 'each' => 'all of them are told',
+        'asked' => 'a question decides',
+        'tap' => 'tapping it', 'pull' => 'pulling it out', 'slide' => 'sliding it across',
+        'anytime' => 'from the start', 'uncovered' => 'when everything is uncovered',
+    ],
     'columns' => [
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
         'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',
         'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome',
         'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …',
         'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back',
+        'mark' => 'right, wrong or own words (or none)',
     ],
     'fields' => [
         'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code',
@@ -30,9 +37,11 @@ return [
         'intro' => 'What students read there first', 'gate' => 'Name of the gate',
         'refused' => 'What the gate says to those who lack a stamp',
         'title' => 'Title', 'problem' => 'The problem', 'ways' => 'Ways to solve it', 'outcomes' => 'Outcomes',
-        'quizQuestions' => 'Questions, an option for each outcome', 'practice' => 'Questions',
+        'quizQuestions' => 'Questions, an option for each outcome',
+        'ties' => 'If several are highest', 'practice' => 'Questions',
         'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture',
-        'inside' => 'What is inside', 'cards' => 'Cards',
+        'inside' => 'What is inside', 'cards' => 'Cards', 'opens' => 'Each is opened by',
+        'leave' => '“Go on” is there',
     ],
     'all' => [
         'ladder' => [
@@ -56,7 +65,8 @@ return [
         ],
         'picture' => ['name' => 'Answers beside a picture', 'for' => 'A worksheet page that checks itself.'],
         'treasure' => ['name' => 'Treasure box', 'for' => 'Several locks; when all are open, what is inside.'],
-        'reveal' => ['name' => 'Cards to lift', 'for' => 'Something is under each of them.'],
+        'mosaic' => ['name' => 'Hidden picture', 'for' => 'Each answer brings some cells of a picture to light.'],
+        'reveal' => ['name' => 'Board to uncover', 'for' => 'Something is under each: to tap, to pull, to slide.'],
     ],
     'sample' => [
         'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\n"

@@ -41,6 +41,7 @@ return [
             'feedback' => 'missing feedback', 'files' => 'missing files', 'pictures' => 'pictures without words',
             'contrasts' => 'contrast', 'crowds' => 'crowded scenes', 'sampleNames' => 'names that were never changed',
             'leftOvers' => 'what was begun and left', 'walkthroughs' => 'walkthroughs',
+            'marks' => 'marks in texts',
         ],
         'goThere' => 'go there', 'walkInto' => 'walk into it', 'mend' => 'mend it', 'mended' => 'mended',
         'mends' => [
@@ -64,13 +65,20 @@ return [
             'unseen' => 'those who were never at …', 'lifted' => 'those who lifted …',
             'covered' => 'those who have not lifted …', 'points' => 'those with so many points …',
             'tries' => 'those with so many wrong tries …', 'minutes' => 'after so many minutes',
-            'leads' => 'those for whom … is highest', 'other' => 'those of whom more is asked',
+            'leads' => 'those for whom … is highest', 'tied' => 'those for whom several are highest',
+            'other' => 'those of whom more is asked',
         ],
         'many' => 'How many of them', 'allOf' => 'all of them', 'anyOf' => 'any of them', 'someOf' => 'of them',
         'which' => 'Which', 'compare' => 'Compared', 'value' => 'How many',
         'comparisons' => (require __DIR__.'/kinds.php')['comparison'],
         'joins' => ['all' => 'those of whom all this holds', 'any' => 'those of whom any of this holds'],
         'joined' => 'Who', 'more' => 'and also …', 'without' => 'Without this part',
+        'amongThese' => 'Compared with these; in a tie the first of them can be the one.',
+        'tie' => 'If several are highest', 'earlier' => ':name before the one above it',
+        'ties' => [
+            'first' => 'the first in the list is the one', 'all' => 'each of them is one',
+            'none' => 'none is: something else decides',
+        ],
         'nothing' => [
             'hold' => 'There is no token yet. A choice or a lock can give one.',
             'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.',
@@ -78,6 +86,7 @@ return [
             'lifted' => 'There is no cover yet.', 'covered' => 'There is no cover yet.',
             'points' => 'There is no tally yet. The sheet’s column “Points” makes one.',
             'leads' => 'There is no tally yet. The sheet’s column “Points” makes one.',
+            'tied' => 'There is no tally yet. The sheet’s column “Points” makes one.',
         ],
     ],
     'reactions' => [
@@ -102,7 +111,17 @@ return [
             'forget' => 'There is no chapter yet.',
         ],
     ],
+    'givenTimes' => '{count|=1 given once|given :count times}',
+    'guessing' => [
+        'endless' => 'There is no end of answers to try: nobody gets in by guessing.',
+        'bare' => 'By trying one answer after the other it opens in about :time.',
+        'guarded' => 'By trying one answer after the other it opens in about :time; without the pause, in :bare.',
+        'offer' => 'Pause :wait seconds after every :tries tries: then it takes about :time',
+        'ages' => 'more than ten years',
+    ],
     'slips' => [
+        'article' => 'an article before it', 'end-mark' => 'a mark at the end', 'parted' => 'a hyphen or space in it',
+        'counted-noun' => 'a noun after it',
         'typing' => 'a slip of the pen', 'missing-letter' => 'a letter missing', 'doubled-letter' => 'a letter twice',
         'singular-plural' => 'one or many', 'swapped-words' => 'words the other way round',
         'extra-word' => 'said twice',
@@ -147,7 +166,7 @@ return [
         'sums' => 'What it comes to', 'range' => ':least to :most', 'wins' => 'wins :share of all answers',
         'never' => 'can never win', 'example' => 'for instance: :answers',
         'supposing' => 'For those who answer as marked under “Suppose”:',
-        'tied' => 'In :share of all answers several are highest; the first of them wins.',
+        'tied' => 'In :share of all answers several are highest.',
         'nobody' => 'In :share of all answers every outcome is ruled out.', 'sound' => 'sound', 'chapter' => 'Chapter',
         'allChapters' => 'all chapters', 'only' => 'Which rows', 'all' => 'all rows', 'toMend' => 'rows to mend',
         'find' => 'Find', 'replace' => 'Replace with', 'replaceAll' => 'Replace all', 'save' => 'Save as CSV',
@@ -198,6 +217,14 @@ return [
         'area' => 'Area', 'text' => 'Text', 'picture' => 'Picture', 'choice' => 'Choice', 'lock' => 'Lock',
         'cover' => 'Cover', 'link' => 'Link', 'clip' => 'Clip', 'standing' => 'Standing', 'mosaic' => 'Mosaic',
     ],
+    'objects' => [
+        'padlock' => 'a padlock that opens',
+        'safe' => 'a safe that opens',
+        'chest' => 'a chest that opens',
+        'door' => 'a door that opens',
+        'letter' => 'a letter that opens',
+        'drawers' => 'drawers that open',
+    ],
     'looks' => [
         'button' => 'a button with words', 'plate' => 'a plate with its name', 'picture' => 'a picture',
         'clear' => 'a clear area, not seen in play',
@@ -225,6 +252,7 @@ return [
     'verdicts' => ['open' => 'opens', 'almost' => 'close', 'wrong' => 'stays shut'],
     'inputs' => [
         'text' => 'words', 'number' => 'number', 'digits' => 'code of digits', 'options' => 'options',
-        'long' => 'long text',
+        'long' => 'long text', 'keys' => 'code of signs', 'arrows' => 'directions', 'colours' => 'colours',
+        'order' => 'putting in order', 'pairs' => 'pairs', 'gaps' => 'gaps in a text', 'point' => 'place in a picture',
     ],
 ];

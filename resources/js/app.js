@@ -3,6 +3,7 @@ import { tellZone } from './lib/zone.js';
 
 /** The one entry: each page says its name, and only its module is loaded. */
 const pages = {
+    board: () => import('./board/board.js'),
     play: () => import('./play/play.js'),
     run: () => import('./run/standing.js'),
     workshop: () => import('./workshop/workshop.js'),

@@ -8,6 +8,8 @@ const ICONS = [
     'arrow-up',
     'backpack',
     'check',
+    'chevron-down',
+    'chevron-up',
     'clipboard-paste',
     'copy',
     'delete',
@@ -76,6 +78,11 @@ const ICONS = [
     'circle-dot',
     'repeat',
     'scan-eye',
+    'text-cursor-input',
+    'chevrons-left',
+    'chevrons-right',
+    'chevrons-up',
+    'chevrons-down',
 ];
 
 const SPRITE = resolve('resources/icons/sprite.svg');

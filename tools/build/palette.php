@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-// Writes the colours of the engine's palette for styles and scripts.
+// Writes the colours of the engine's palette, and the shapes of answers' colours, for styles and scripts.
 
 use Fravel\Support\Json;
 use Fravel\Support\Palette;
+use Fravel\Support\Swatches;
 
 require __DIR__ . '/../../cli/autoload.php';
 
@@ -19,7 +20,8 @@ $files = [
     'resources/css/palette.css' =>
         "/* Made by tools/build/palette.php. */\n@theme static {\n" . implode('', $lines) . "}\n",
     'resources/js/lib/palette.js' =>
-        "// Made by tools/build/palette.php.\nexport const PALETTE = " . Json::write(Palette::COLOURS) . ";\n",
+        "// Made by tools/build/palette.php.\nexport const PALETTE = " . Json::write(Palette::COLOURS) .
+        ";\nexport const SWATCHES = " . Json::write(Swatches::SHAPES + ['other' => Swatches::OTHER]) . ";\n",
 ];
 foreach ($files as $file => $content) {
     if (!is_file("{$root}/{$file}") || file_get_contents("{$root}/{$file}") !== $content) {

@@ -4,7 +4,7 @@ import { el, markup } from './tree.js';
 /** As the server reads them: raw HTML is shown as text, and a price is no formula. */
 const FORMULA = /\$\$[^$]+\$\$|\$(?![\s$])(?:[^$\n\\]|\\.)+?(?<!\s)\$(?!\d)/y;
 
-const reader = new MarkdownIt('commonmark', { html: false }).enable('table').disable('image');
+const reader = new MarkdownIt('commonmark', { html: false, breaks: true }).enable('table').disable('image');
 reader.inline.ruler.before('escape', 'formula', formula);
 
 function formula(state, silent) {

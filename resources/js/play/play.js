@@ -1,10 +1,17 @@
-import { t } from '../lib/catalogue.js';
+import { t, wordsAt } from '../lib/catalogue.js';
 import { el, html, icon, mark, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
+import { settle, showNew, standing } from './arrival.js';
+import { clearPlace } from './clear-place.js';
+import { dressCovers, landCover, moveCover, restCover } from './covers.js';
 import { startGuards } from './guard.js';
+import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
 import { offerRejoin } from './rejoin.js';
 import { closePanel, dressStage, startStage } from './stage.js';
+
+/** Up to this width of a stage what is said stands below it, as most of what is read does. */
+const NARROW = 686;
 
 /** Sends actions without leaving the page. Every form works without this too. */
 function begin() {
@@ -12,16 +19,15 @@ function begin() {
     startGuards(play);
     startStage(play);
     drawMaths(play);
+    dressInputs(play);
+    dressCovers();
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
         event.preventDefault();
         if (!form.dataset.busy) act(play, form, event.submitter);
     });
-    play.addEventListener('input', (event) => {
-        const field = targetOf(event);
-        if (field.matches('[data-digits]')) field.value = field.value.replace(/[^\d\uFF10-\uFF19]/g, '');
-    });
+    play.addEventListener('click', turnKeyboard);
     wipeTyped();
     resume(play);
 }
@@ -48,9 +54,12 @@ async function resume(play) {
 }
 
 async function finish(play, form, fields) {
+    const moved = moveCover(form);
     const reply = await deliver(play.dataset.address, fields, (why, seconds) =>
         note(form, `${t(`play.${why}`)} ${t('play.again', { seconds })}`),
     );
+    await moved;
+    if (reply.body?.refusal || !reply.body) restCover(form);
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (reply.body) show(play, form, reply.body);
@@ -72,33 +81,60 @@ function formOf(fields) {
 
 function show(play, form, reply) {
     const lock = form.closest('.lock');
+    const before = standing();
     if (reply.scene) showScene(reply.scene);
     for (const [id, markup] of Object.entries(reply.things ?? {}))
         html(document.getElementById(`thing-${id}`), innerOf(markup));
+    for (const [id, markup] of Object.entries(reply.drawn ?? {})) redrawn(id, markup);
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
-    if (reply.rims !== undefined && reply.rims !== null) html(document.getElementById('rims'), reply.rims);
+    if (reply.rims !== undefined && reply.rims !== null) showRims(reply.rims);
     for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
-    const feedback = feedbackOf(reply);
+    const fresh = showNew(before);
+    const feedback = feedbackOf(unsaidOf(reply), fresh);
     const place = placeFor(reply, lock);
     place.replaceChildren(...(feedback ? [feedback] : []));
-    if (feedback && place.id === 'happened')
-        feedback.append(
-            el(
-                'button',
-                {
-                    type: 'button',
-                    class: 'said-close',
-                    'aria-label': t('play.close'),
-                    onclick: () => feedback.remove(),
-                },
-                icon('x'),
-            ),
-        );
     dressStage();
-    if (feedback) announce(feedback.textContent);
-    if (reply.scene) arrive();
-    else if (reply.verdict && reply.verdict.verdict !== 'open')
-        form.querySelector('input:not([type=hidden]), textarea, select')?.focus();
+    dressInputs(play);
+    dressCovers();
+    if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
+    announce(feedbackOf(reply, fresh)?.textContent ?? '');
+    if (reply.verdict?.verdict === 'open') showOpened(reply.verdict.lock);
+    if (reply.scene || document.activeElement === document.body) settle(before);
+    if (reply.scene) return;
+    if (reply.verdict && reply.verdict.verdict !== 'open') tellJudged(lock);
+}
+
+/** One thing of the stage, drawn anew in its place. */
+function redrawn(id, markup) {
+    const held = document.querySelector(`[data-drawn="${CSS.escape(id)}"]`);
+    const fresh = html(el('div'), `<svg>${markup}</svg>`).querySelector('[data-drawn]');
+    held?.replaceWith(fresh);
+    landCover(fresh);
+}
+
+/** What is said about a stage lies over it where it covers nothing; it can be put away. */
+function float(feedback, about) {
+    const close = { type: 'button', class: 'said-close', 'aria-label': t('play.close') };
+    feedback.append(el('button', { ...close, onclick: () => feedback.remove() }, icon('x')));
+    const frame = document.querySelector('[data-stage-frame]');
+    if (!frame) return;
+    const isBelow = frame.clientWidth <= NARROW;
+    if (!isBelow) clearPlace(feedback, frame, about && document.querySelector(`[data-drawn="${CSS.escape(about)}"]`));
+    if (!feedback.classList.contains('is-floating')) feedback.scrollIntoView({ block: 'nearest' });
+}
+
+/** A thing that opens does so visibly. */
+function showOpened(lock) {
+    document.querySelector(`[data-drawn="${CSS.escape(lock)}"]`)?.classList.add('just-opened');
+}
+
+/** The satchel, with what came into it marked. */
+function showRims(markup) {
+    const rims = document.getElementById('rims');
+    const held = () => [...rims.querySelectorAll('[data-token]')];
+    const before = new Set(held().map((token) => token.dataset.token));
+    html(rims, markup);
+    for (const token of held()) token.classList.toggle('is-new', !before.has(token.dataset.token));
 }
 
 /** What stands around a rehearsal: on this page, around its frame, or nowhere when the frame was opened by itself. */
@@ -116,19 +152,54 @@ function placeFor(reply, lock) {
     return beside ?? document.getElementById('happened');
 }
 
-function feedbackOf(reply) {
+/** The first word of a verdict; none where nobody was right or wrong, or where what is said begins with it already. */
+function headOf({ verdict, said }) {
+    if (!verdict || verdict.name === 'noted') return null;
+    const head = t(`play.verdict.${verdict.name}`);
+    const bare = (words) =>
+        words
+            .trim()
+            .replace(/[.!]+$/, '')
+            .toLowerCase();
+    const first = said.length > 0 ? html(el('div'), said[0]).textContent : '';
+
+    return bare(first).startsWith(bare(head)) ? null : head;
+}
+
+/** What is said of an answer about which the teacher says nothing: wordings take turns. */
+function unsaidWords({ verdict, said }) {
+    if (!verdict || said.length > 0) return null;
+    const wordings = verdict.own.length > 0 ? verdict.own : wordsAt(`play.voice.${verdict.name}`);
+
+    return wordings[verdict.tries % wordings.length];
+}
+
+/** What stands at a lock that is done need not be said beside it. */
+function unsaidOf(reply) {
+    const id = reply.verdict?.lock;
+    const done = id && document.querySelector(`#thing-${CSS.escape(id)} [data-done]`);
+    if (!done?.checkVisibility()) return reply;
+    const isThere = (markup) => done.textContent.includes(html(el('div'), markup).textContent.trim());
+
+    return { ...reply, verdict: null, said: reply.said.filter((markup) => !isThere(markup)) };
+}
+
+function feedbackOf(reply, fresh) {
     if (reply.refusal) return el('p', { class: 'said said-refused' }, reply.refusal);
-    if (!reply.verdict && reply.said.length === 0 && reply.given.length === 0) return null;
-    const verdict = reply.verdict?.verdict;
+    if (!reply.verdict && [reply.said, reply.given, fresh].every((list) => list.length === 0)) return null;
+    const { verdict, isMarked } = reply.verdict ?? {};
+    const [head, unsaid] = [headOf(reply), unsaidWords(reply)];
     const words = reply.said.map((markup) => html(el('div', { class: 'words', lang: gameLanguage() }), markup));
     const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
-    if (verdict && words.length === 0) words.push(el('p', {}, t(`play.neutral.${verdict}`)));
+    if (fresh.length > 0)
+        gained.push(el('p', { class: 'gained' }, icon('eye'), t('play.new.are', { what: fresh.join(', ') })));
+    if (unsaid) words.push(el('p', {}, unsaid));
 
     return el(
         'div',
         { class: `said said-${verdict ?? 'plain'}` },
-        verdict ? mark(verdict) : null,
-        el('div', {}, verdict ? el('strong', {}, `${t(`play.verdict.${verdict}`)} `) : null, words, gained),
+        isMarked ? mark(verdict) : null,
+        el('div', {}, head ? el('strong', {}, `${head} `) : null, words, gained),
     );
 }
 
@@ -145,11 +216,6 @@ function showScene(markup) {
     document.title = `${document.querySelector('.scene-head h1').textContent} · Fravel`;
 }
 
-function arrive() {
-    window.scrollTo({ top: 0 });
-    document.querySelector('.scene-head h1')?.focus({ preventScroll: true });
-}
-
 function showLock(id, fields) {
     const lock = document.querySelector(`[data-lock="${CSS.escape(id)}"]`);
     if (!lock) return;
@@ -161,6 +227,17 @@ function showLock(id, fields) {
         el('div', { class: 'hint words' }, icon('lightbulb'), html(el('div', { lang: gameLanguage() }), markup)),
     );
     lock.querySelector('[data-hints]').replaceChildren(...hints);
+    if (fields.order) standInOrder(lock, fields.order);
+}
+
+/** Options stand in another order after a wrong try; what is picked and where the keyboard is stay. */
+function standInOrder(lock, order) {
+    const active = /** @type {HTMLElement} */ (document.activeElement);
+    for (const id of order) {
+        const option = lock.querySelector(`.option:has([value="${CSS.escape(id)}"])`);
+        option?.parentElement.append(option);
+    }
+    if (active !== document.activeElement && active.isConnected) active.focus();
 }
 
 function note(form, words) {
@@ -170,9 +247,7 @@ function note(form, words) {
 
 /** Where a panel lies over the page, only what is in it is read out. */
 function announce(words) {
-    (
-        document.querySelector('dialog.panel [role=status].hidden-words') ?? document.getElementById('announce')
-    ).textContent = words;
+    (document.querySelector('dialog.panel > [role=status]') ?? document.getElementById('announce')).textContent = words;
 }
 
 /** What stands inside the outermost element of some markup. */

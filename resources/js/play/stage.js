@@ -1,10 +1,12 @@
 import { t } from '../lib/catalogue.js';
 import { el, icon, svg } from '../lib/dom.js';
-import { nearer, stayingBeside } from './look.js';
+import { stayingBeside } from './beside.js';
+import { dressFinding } from './finding.js';
+import { lookNear, nearer } from './near.js';
 
 /**
- * What a stage needs beside its drawing: things that open in a panel over it, its list, and on small screens a view of
- * the whole. Without scripts the list stands under the stage and everything in it works.
+ * What a stage needs beside its drawing: things that open in a panel over it, its list, and looking nearer. Without
+ * scripts the list stands under the stage and everything in it works.
  */
 function startStage(play) {
     play.addEventListener('click', (event) => {
@@ -13,11 +15,9 @@ function startStage(play) {
             event.preventDefault();
             openPanel(opener.dataset.panel, opener);
         }
-        if (event.target.closest('[data-digit]')) press(event.target.closest('[data-digit]'));
-        if (event.target.closest('[data-stage-fit]')) toggleWhole(event.target.closest('[data-stage-fit]'));
         const areas = event.target.closest('[data-stage-areas]');
         if (areas) areas.setAttribute('aria-pressed', document.body.classList.toggle('show-areas'));
-        if (event.target.closest('[data-stage-list]')) toggleList(event.target.closest('[data-stage-list]'));
+        if (event.target.closest('[data-stage-list]')) toggleList();
     });
     play.addEventListener('keydown', (event) => {
         const opener = event.target.closest('[data-panel]');
@@ -27,16 +27,6 @@ function startStage(play) {
         }
     });
     dressStage();
-    window.addEventListener('resize', dressStage);
-}
-
-/** A key of the pad: a digit more, or the last one away. */
-function press(key) {
-    const field = key.closest('form').querySelector('[data-digits]');
-    field.value =
-        key.dataset.digit === ''
-            ? field.value.slice(0, -1)
-            : (field.value + key.dataset.digit).slice(0, Number(field.dataset.digits));
 }
 
 /**
@@ -52,17 +42,33 @@ function outlined(area) {
     room.after(svg('polygon', { class: 'stage-outline', points: points.join(' '), onclick: () => area.click() }));
 }
 
-/** What a style sheet can't know, and the tools that only a small screen needs. */
+/** What a style sheet can't know. */
 function dressStage() {
     document.querySelectorAll('.stage [data-points]').forEach(outlined);
     document.querySelectorAll('.things > [data-stays] img, .said img').forEach(nearer);
-    document.querySelectorAll('[data-pad]').forEach((pad) => {
-        pad.hidden = false;
+    const frame = document.querySelector('[data-stage-frame]:not(.is-dressed)');
+    if (frame) dressFrame(frame);
+    if (frame && listed === document.getElementById('scene-main').dataset.scene) showList(true);
+    const help = document.querySelector('[data-finding][hidden]');
+    if (help) dressFinding(help);
+}
+
+/** Lets a stage be looked at nearer; where it was put it stays until another scene comes. */
+function dressFrame(frame) {
+    frame.classList.add('is-dressed');
+    const [nearButton, wholeButton] = ['near', 'whole'].map((tool) => document.querySelector(`[data-stage-${tool}]`));
+    nearButton.hidden = false;
+    const look = lookNear(frame, frame.querySelector('.stage'), {
+        name: document.getElementById('scene-main').dataset.scene,
+        tell: (scale) => {
+            wholeButton.hidden = scale === 1;
+        },
     });
-    const frame = document.querySelector('[data-stage-frame]');
-    const fit = document.querySelector('[data-stage-fit]');
-    if (!frame || !fit) return;
-    fit.hidden = frame.scrollWidth <= frame.clientWidth + 1 && !frame.classList.contains('is-whole');
+    nearButton.addEventListener('click', () => look.by(look.step));
+    wholeButton.addEventListener('click', () => {
+        look.whole();
+        nearButton.focus();
+    });
 }
 
 /** The thing as it stands in the list, taken out of it and put over the stage until it is closed. */
@@ -92,21 +98,34 @@ function openPanel(id, opener) {
     });
     document.getElementById('scene-main').append(panel);
     panel.showModal();
-    (thing.querySelector('input:not([type=hidden]), textarea, select, button:not(.link)') ?? close).focus();
+    (firstOf(thing) ?? close).focus();
+}
+
+/** Where an answer begins: what is seen of it, and on a touch screen nothing that calls up a keyboard. */
+function firstOf(thing) {
+    const parts = [...thing.querySelectorAll('.places, input:not([type=hidden]), textarea, select, button:not(.link)')];
+
+    const isTouch = window.matchMedia('(pointer: coarse)').matches;
+
+    return parts.find((part) => part.checkVisibility() && !(isTouch && part.matches('input, textarea')));
 }
 
 function closePanel() {
     document.querySelector('dialog.panel')?.close();
 }
 
-function toggleWhole(button) {
-    const isWhole = document.querySelector('[data-stage-frame]').classList.toggle('is-whole');
-    button.querySelector('span').textContent = t(isWhole ? 'play.stage.near' : 'play.stage.whole');
+/** The scene whose things are shown as a list, so that an action does not put it away. */
+let listed = null;
+
+function toggleList() {
+    const scene = document.getElementById('scene-main');
+    listed = scene.classList.contains('as-list') ? null : scene.dataset.scene;
+    showList(listed !== null);
 }
 
-function toggleList(button) {
-    const isList = document.getElementById('scene-main').classList.toggle('as-list');
-    button.setAttribute('aria-expanded', isList);
+function showList(isList) {
+    document.getElementById('scene-main').classList.toggle('as-list', isList);
+    document.querySelector('[data-stage-list]')?.setAttribute('aria-expanded', String(isList));
 }
 
 export { closePanel, dressStage, startStage };

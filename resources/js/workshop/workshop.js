@@ -27,6 +27,7 @@ async function begin() {
     store.news.addEventListener('saved', (/** @type {CustomEvent} */ { detail }) => saved(detail));
     store.news.addEventListener('refused', (/** @type {CustomEvent} */ { detail }) => refused(detail, lost));
     window.addEventListener('beforeunload', (event) => store.isPending() && event.preventDefault());
+    const wanted = earlyFace();
     await store.load();
     if (!store.game) return;
     const asked = new URLSearchParams(location.search).get('scene');
@@ -66,14 +67,32 @@ async function begin() {
     listen(editor);
     drawMaths(holder);
     show(
-        asked
-            ? 'scene'
-            : (sessionStorage.getItem(`face.${editor.address}`) ?? (store.game.scenes.length > 1 ? 'map' : 'scene')),
+        wanted() ??
+            (asked
+                ? 'scene'
+                : (sessionStorage.getItem(`face.${editor.address}`) ??
+                  (store.game.scenes.length > 1 ? 'map' : 'scene'))),
     );
     frame(editor);
     openFindings(editor);
     openHistory(editor);
     openAsked(editor);
+}
+
+/** Which face was asked for while the game was on its way; what is pressed early is not lost. */
+function earlyFace() {
+    let face = null;
+    const nav = document.querySelector('.faces-nav');
+    const note = (event) => {
+        face = targetOf(event).closest('[data-face]')?.dataset.face ?? face;
+    };
+    nav.addEventListener('click', note);
+
+    return () => {
+        nav.removeEventListener('click', note);
+
+        return face;
+    };
 }
 
 /** A new game that begins with a pattern asks for its content at once. */

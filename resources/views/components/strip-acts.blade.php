@@ -9,6 +9,14 @@
             __('games.copy_it')
         }}</button>
     </form>
+    <a class="link" href="{{ route('games.key', $game) }}"
+        aria-label="{{ __('games.key.titled', ['title' => $game->title]) }}">{{ __('games.key.title') }}</a>
+    @if (str_contains($game->document, '"kind":"cover"'))
+        <a class="link" href="{{ route('games.board', $game) }}"
+            aria-label="{{ __('games.board.titled', ['title' => $game->title]) }}">{{ __('games.board.title') }}</a>
+        <a class="link" href="{{ route('games.cards', $game) }}"
+            aria-label="{{ __('games.cards.titled', ['title' => $game->title]) }}">{{ __('games.cards.title') }}</a>
+    @endif
     <a class="link" href="{{ route('packages.show', $game) }}" download
         aria-label="{{ __('games.package_one', ['title' => $game->title]) }}">{{ __('games.package') }}</a>
     <form method="post" action="{{ route('games.away', $game) }}">

@@ -30,7 +30,7 @@
             <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->errors)]) }}</p>
         @elseif ($strip->findings->isProved)
             <x-mark verdict="open"/>
-            <p>{{ __('games.proved') }}</p>
+            <p>{{ __($strip->hasEnding ? 'games.proved' : 'games.to_uncover') }}</p>
         @else
             <x-mark verdict="almost"/>
             <p>{{ __('games.unproved') }}</p>

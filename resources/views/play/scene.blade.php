@@ -28,6 +28,9 @@
         @if ($screen->view->scene['ending'] ?? null)
             @include('play.ending', ['ending' => $screen->view->scene['ending']])
         @endif
+        @if (! $screen->isStage())
+            @include('play.cover-again')
+        @endif
         @if ($screen->view->continues || $screen->view->back)
             @include('play.onward')
         @endif

@@ -15,9 +15,24 @@
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
         @endunless
         <div id="scene" class="flex-1">@include('play.scene')</div>
-        <div id="rims" class="flex flex-wrap items-center justify-between gap-6
-            not-empty:pt-3.5">@include('play.rims')</div>
+        <div id="rims" class="rims">@include('play.rims')</div>
+        @if ($screen->edition->credits() !== [])
+            <details class="text-note text-(--here-quiet)">
+                <summary class="inline-flex min-h-[44px] items-center underline underline-offset-[3px]">{{
+                    __('play.credits')
+                }}</summary>
+                <ul>
+                    @foreach ($screen->edition->credits() as $credit)
+                        <li>{{ $credit }}</li>
+                    @endforeach
+                </ul>
+            </details>
+        @endif
         @if ($frame->words)
+            @if ($givesReceipts ?? false)
+                <p class="mt-4 text-small"><a class="inline-flex min-h-[44px] items-center"
+                    href="{{ $frame->address }}/receipt">{{ __('play.receipt.keep') }}</a></p>
+            @endif
             <footer class="mt-5 flex flex-wrap items-center justify-between gap-5 border-t-[1.5px] border-deep pt-3
                 text-small text-mist">
                 <span>{{ $frame->player }}</span>

@@ -1,6 +1,9 @@
 @use('App\Play\OnStage')
 {{-- The stage: 1600 × 900 units whatever the window; what is not drawn stands in the list under it. --}}
-<div class="stage-frame" data-stage-frame>
+<div @class(['stage-frame', 'stage-bare' => OnStage::isBare($screen)]) data-stage-frame tabindex="0" role="group"
+    aria-label="{{
+    __('play.near_help', ['picture' => $screen->title()])
+}}">
     <svg class="stage" viewBox="0 0 1600 900" role="group" aria-label="{{ $screen->title() }}">
         <rect width="1600" height="900" @if ($screen->view->scene['backdrop']['colour'] ?? null)
             fill="{{ $screen->view->scene['backdrop']['colour'] }}" @else class="stage-ground" @endif/>
@@ -10,22 +13,33 @@
                 {{ OnStage::called($screen->backdrop()['alt']) }}/>
         @endif
         @foreach (OnStage::of($screen) as $thing)
-            <g {{ OnStage::turn($thing) }}>
-                @includeFirst(['play.stage.'.$thing['kind'], 'play.stage.other'])
-            </g>
+            @include('play.drawn')
         @endforeach
     </svg>
 </div>
-<p class="stage-tools">
-    <button type="button" class="link" data-stage-fit hidden><x-icon name="maximize"/><span>{{
+<div class="stage-tools">
+    <button type="button" class="link" data-stage-near hidden><x-icon name="zoom-in"/>{{
+        __('play.nearer')
+    }}</button>
+    <button type="button" class="link" data-stage-whole hidden><x-icon name="maximize"/>{{
         __('play.stage.whole')
-    }}</span></button>
+    }}</button>
     @if ($frame->isRehearsal)
         <button type="button" class="link" data-stage-areas aria-pressed="false"><x-icon name="eye"/>{{
             __('play.stage.areas')
         }}</button>
     @endif
+    @include('play.cover-again')
     <button type="button" class="link" data-stage-list aria-expanded="false"><x-icon name="list"/>{{
         __('play.stage.list')
     }}</button>
-</p>
+</div>
+@if ($screen->isFinding())
+    <div class="finding" data-finding hidden>
+        <p>{{ __('play.finding.task') }}</p>
+        <p role="status" data-finding-said></p>
+        <button type="button" class="link min-h-[44px]" data-finding-help><x-icon name="lightbulb"/>{{
+            __('play.finding.help')
+        }}</button>
+    </div>
+@endif

@@ -1,4 +1,14 @@
-<section class="thing thing-{{ $thing['kind'] }}" id="thing-{{ $thing['id'] }}" data-thing="{{ $thing['id'] }}"
+@use('App\Play\OnStage')
+<section @class([
+    "thing thing-{$thing['kind']}",
+    OnStage::flow($thing) => $screen->isStage(),
+    'sought' => $screen->isFinding() && OnStage::isSought($thing),
+])
+    id="thing-{{ $thing['id'] }}" data-thing="{{ $thing['id'] }}"
+    data-name="{{ $thing['kind'] === 'text' ? '' : $screen->spokenOn($thing) }}"
     @if ($thing['stays']) data-stays @endif>
+    @if ($screen->isStage() && OnStage::opens($thing))
+        @include('play.stage.row')
+    @endif
     @include('play.things.'.$thing['kind'])
 </section>

@@ -7,7 +7,9 @@
             <x-findings :of="$findings->errors"/>
         </div>
     @elseif ($findings->isProved)
-        <p class="notice"><x-mark verdict="open"/> {{ __('runs.new.proved') }}</p>
+        <p class="notice"><x-mark verdict="open"/> {{
+            __($game->read()->hasEnding() ? 'runs.new.proved' : 'runs.new.uncovers')
+        }}</p>
     @endif
     @if ($findings->leftOver() !== [])
         <div class="notice">

@@ -44,6 +44,15 @@
             </x-form>
         </x-more>
     @endif
+    <x-form class="mb-4" :action="route('runs.receipts', $run)">
+        <input type="hidden" name="give" value="{{ $run->gives_receipts ? 0 : 1 }}">
+        <p class="flex flex-wrap items-center gap-3.5">
+            <button class="button">{{
+                __($run->gives_receipts ? 'runs.receipts.take_back' : 'runs.receipts.give')
+            }}</button>
+            <span class="text-note text-quiet">{{ __('runs.receipts.help') }}</span>
+        </p>
+    </x-form>
     <div id="standing" data-address="{{ route('runs.standing', $run, false) }}"
         data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
 </x-layout.teacher>

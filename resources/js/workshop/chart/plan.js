@@ -1,4 +1,5 @@
 import { t } from '../../lib/catalogue.js';
+import { said } from '../editor/marks.js';
 import { reached, tokensOf, routesIn } from '../editor/ways.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
@@ -48,7 +49,7 @@ function plan(game, findings = []) {
 
 function marksOf(scene, game) {
     const { gives, wants } = tokensOf(scene);
-    const name = (id) => game.tokens?.find((token) => token.id === id)?.name ?? id;
+    const name = (id) => said(game.tokens?.find((token) => token.id === id)?.name ?? id, game);
     const isShown = (id) => game.tokens?.find((token) => token.id === id)?.kind !== 'flag';
 
     return [

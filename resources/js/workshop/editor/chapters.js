@@ -1,3 +1,4 @@
+import { renamings } from './naming.js';
 import { list, mapReactions } from './walk.js';
 
 /** Edits that call a chapter otherwise. Where another one is called so, its scenes go there and it goes away. */
@@ -5,7 +6,14 @@ function renamed(game, id, title) {
     const known = game.chapters.find((one) => one.id !== id && one.title.toLowerCase() === title.toLowerCase());
     if (title === '') return gone(game, id);
 
-    return known ? gone(game, id, known.id) : [{ set: id, field: 'title', to: title }];
+    return known
+        ? gone(game, id, known.id)
+        : renamings(
+              game,
+              game.chapters.find((one) => one.id === id),
+              'title',
+              title,
+          );
 }
 
 /** Edits that take a chapter away: its scenes stay, in another one or in none, and nothing begins it anew any more. */

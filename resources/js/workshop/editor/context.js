@@ -55,8 +55,8 @@ class Editor {
     /** Says for a while what happened. */
     alarm(_words, _link = null) {}
 
-    /** Lets a picture be found or brought; `take` gets `{id, edits, width, height}`. */
-    pickPicture(_take) {}
+    /** Lets a picture be found or brought, or many until that is closed; `take` gets `{id, edits, width, height}`. */
+    pickPicture(_take, _isForMany = false) {}
 
     /** Lets a scene be pointed at or made; `take` gets its id and the commands that make it. */
     pickScene(_take) {}

@@ -1,6 +1,8 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
 import { freshId, part } from './document.js';
+import { inMarks, inWords } from './marks.js';
+import { valuesMenu } from './values.js';
 
 /** How long after the last key a text is kept, in milliseconds. */
 const REST = 700;
@@ -15,22 +17,37 @@ function now(editor, held) {
 
 /**
  * Text that grows with what is written. `take` gets the value when the writing rests and when the field is left, and
- * only if it is another than before.
+ * only if it is another than before. `says` is the editor where the text may say names, numbers and codes.
  */
-function area({ key, label, value, take, hint = '', rows = 1, shown = false }) {
+function area({ key, label, value, take, hint = '', rows = 1, shown = false, says = null }) {
     const field = el('textarea', {
         'data-key': key,
         rows,
         'aria-label': shown ? null : label,
         placeholder: hint,
         class: 'area',
-        ...kept(value, take),
+        ...kept(
+            says ? inWords(value, says.store.game) : value,
+            says ? (text) => take(inMarks(text, says.store.game)) : take,
+        ),
     });
+    const whole = shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
 
-    return shown ? el('label', { class: 'field' }, el('span', {}, label), field) : field;
+    return says ? el('div', { class: 'valued' }, whole, valuesMenu(key, label, says)) : whole;
 }
 
-function line({ key, label, value, take, hint = '', type = 'text', width = null, shown = true, list = null }) {
+function line({
+    key,
+    label,
+    value,
+    take,
+    paste = null,
+    hint = '',
+    type = 'text',
+    width = null,
+    shown = true,
+    list = null,
+}) {
     const field = el('input', {
         'data-key': key,
         type,
@@ -38,6 +55,7 @@ function line({ key, label, value, take, hint = '', type = 'text', width = null,
         placeholder: hint,
         class: width,
         list,
+        ...(paste ? { onpaste: paste } : {}),
         ...kept(String(value ?? ''), take),
     });
 

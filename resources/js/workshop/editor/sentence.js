@@ -1,4 +1,6 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
+import { said } from './marks.js';
+import { list } from './walk.js';
 
 function short(text) {
     const words = text.replace(/\s+/g, ' ').trim();
@@ -31,12 +33,17 @@ const SAID = {
     hasOf: ({ hasOf, atLeast }, { token }) => some('hasOf', hasOf, token, atLeast),
     open: ({ open }, { lock }) => t('kinds.condition.open', { part: lock(open) }),
     openOf: ({ openOf, atLeast }, { lock }) => some('openOf', openOf, lock, atLeast),
+    liftedOf: ({ liftedOf, atLeast }, { cover }) => some('liftedOf', liftedOf, cover, atLeast),
     firstTry: ({ firstTry, atLeast }, { lock }) => some('firstTry', firstTry, lock, atLeast),
     visited: ({ visited }, { scene }) => t('kinds.condition.visited', { part: scene(visited) }),
     lifted: ({ lifted }, { cover }) => t('kinds.condition.lifted', { part: cover(lifted) }),
     tally: (condition, { tally }) => numbered('tally', tally(condition.tally), condition),
-    leads: ({ leads, among = [] }, { tally }) =>
-        t('kinds.condition.leads', { part: tally(leads), among: among.map(tally).join(', ') }),
+    leads: ({ leads, among = [], ties = 'first' }, { tally }) =>
+        t(`kinds.condition.${{ first: 'leads', all: 'leadsAlso', none: 'leadsAlone' }[ties]}`, {
+            part: tally(leads),
+            among: among.map(tally).join(', '),
+        }),
+    tied: ({ tied }, { tally }) => t('kinds.condition.tied', { parts: list(tied).map(tally).join(', ') }),
     tries: (condition, { lock }) => numbered('tries', lock(condition.tries), condition),
     minutes: (condition) => numbered('minutes', '', { is: condition.is, value: condition.minutes }),
 };
@@ -46,10 +53,10 @@ function namesIn(game) {
     const thing = (id) => game.scenes.flatMap((one) => one.things ?? []).find((one) => one.id === id);
 
     return {
-        token: (id) => game.tokens?.find((one) => one.id === id)?.name ?? id,
+        token: (id) => said(game.tokens?.find((one) => one.id === id)?.name ?? id, game),
         tally: (id) => game.tallies?.find((one) => one.id === id)?.name ?? id,
         scene: (id) => game.scenes.find((one) => one.id === id)?.title ?? id,
-        lock: (id) => (thing(id) ? short(thing(id).label || thing(id).ask || id) : id),
+        lock: (id) => (thing(id) ? short(said(thing(id).label || thing(id).ask || id, game)) : id),
         cover: (id) => (thing(id)?.label ? short(thing(id).label) : t('ways.cover')),
     };
 }

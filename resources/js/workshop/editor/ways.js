@@ -71,6 +71,7 @@ function shortAnswer(match) {
     if (match.number !== undefined) return `${match.number}${match.unit ? ` ${match.unit}` : ''}`;
     if (match.has !== undefined) return t('ways.says', { words: match.has[0] ?? '' });
     if (match.length !== undefined) return t('ways.aFullSentence');
+    if (match.any) return match.any.slice(0, 2).map(shortAnswer).join(' / ');
     if (match.anything) return t('ways.anyAnswer');
     if (match.options !== undefined) return t('ways.theRightOptions');
 
@@ -79,6 +80,7 @@ function shortAnswer(match) {
 
 function plain(text) {
     const words = String(text)
+        .replace(/\{=[^{}]*\}/g, '…')
         .replace(/[*_#>`]/g, '')
         .replace(/\s+/g, ' ')
         .trim();

@@ -1,6 +1,6 @@
 import { t } from '../../lib/catalogue.js';
 import { svg } from '../../lib/dom.js';
-import { dragOn } from '../editor/drag.js';
+import { dragOn } from '../../lib/drag.js';
 import * as verbs from '../editor/scenes.js';
 
 /** How far a press may wander and still be a tap, in pixels. */

@@ -30,7 +30,8 @@ function openPatterns(editor) {
     );
     document.body.append(dialog);
     const given = {};
-    let [pattern, seen, problem, asked, resting, isBuilding] = [null, null, null, 0, null, false];
+    let [pattern, seen, problem, isBuilding] = [null, null, null, false];
+    let [asked, resting, looking] = [0, null, null];
 
     function open(id) {
         choose(words.offered.find((one) => one.id === id) ?? pattern ?? words.offered[0]);
@@ -149,10 +150,18 @@ function openPatterns(editor) {
         resting = setTimeout(look, REST);
     }
 
-    async function look() {
+    /** Asks what the fields come to; whoever waits for an answer that was overtaken waits for the newest. */
+    function look() {
+        clearTimeout(resting);
+        looking = ask();
+
+        return looking;
+    }
+
+    async function ask() {
         const turn = ++asked;
         const { body } = await post(`${editor.address}/patterns/preview`, { ...content(), after: editor.scene });
-        if (turn !== asked) return;
+        if (turn !== asked) return looking;
         problem = body?.errors ? body.message : null;
         if (problem) return draw();
         if (!body?.document) return;

@@ -5,11 +5,14 @@ import { freshId } from '../editor/document.js';
 import { backdropFields } from './stage/backdrop.js';
 import { called } from './stage/draw.js';
 import { laidOut } from './stage/geometry.js';
+import { renamings } from '../editor/naming.js';
 import { list, routesIn } from '../editor/ways.js';
 import { conditionField } from './condition.js';
 import { area, destination, line, now, pick, sceneName, tick } from '../editor/fields.js';
+import { endings } from './ending.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
+import { voiceField } from './voice.js';
 
 /** The card of the scene itself. */
 function sceneCard(scene, editor) {
@@ -31,7 +34,11 @@ function sceneCard(scene, editor) {
                 key: 'scene.title',
                 label: t('cards.scene.title'),
                 value: scene.title,
-                take: set('title', t('edits.labels.titleOfTheScene')),
+                take: (title) =>
+                    editor.store.edit(
+                        renamings(game, now(editor, scene), 'title', title),
+                        t('edits.labels.titleOfTheScene'),
+                    ),
             }),
             layoutField(scene, editor),
             scene.layout === 'stage' ? backdropFields(scene, editor) : null,
@@ -50,11 +57,20 @@ function sceneCard(scene, editor) {
                 value: Boolean(scene.back),
                 take: set('back', t('edits.labels.goingBack')),
             }),
+            scene.layout === 'stage'
+                ? tick({
+                      key: 'scene.finding',
+                      label: t('cards.scene.findingIsTheTask'),
+                      value: Boolean(scene.finding),
+                      take: (on) => set('finding', t('edits.labels.finding'))(on || undefined),
+                  })
+                : null,
             endings(scene, editor),
             goingOn(scene, editor),
             reactionsField(scene, 'arrive', editor),
             gate(scene, editor),
             spoken(scene, editor),
+            voiceField(editor),
             series(editor, scene.id, t('edits.labels.copiedScene', { title: scene.title })),
             removal(scene, editor),
             foundHere(editor, scene.id),
@@ -81,6 +97,7 @@ function gate(scene, editor) {
         scene.needs && (words || refused.length === 0)
             ? area({
                   key: 'scene.refused',
+                  says: editor,
                   label: t('cards.scene.whatTheOthersAreTold'),
                   shown: true,
                   rows: 2,
@@ -289,44 +306,6 @@ function chapterRemoval(chapter, editor) {
         icon('trash-2'),
         t('cards.scene.deleteChapter', { count }),
     );
-}
-
-function endings(scene, editor) {
-    const take = (kind) =>
-        editor.store.edit(
-            { set: scene.id, field: 'ending', to: kind ? { kind, md: now(editor, scene).ending?.md ?? '' } : null },
-            t('edits.labels.ending'),
-        );
-
-    return [
-        pick({
-            key: 'scene.ending',
-            label: t('cards.scene.doesThePlayEndHere'),
-            value: scene.ending?.kind ?? '',
-            take,
-            options: [
-                ['', t('cards.scene.noItGoesOn')],
-                ...Object.entries(wordsAt('workshop.endings')).map(([id, name]) => [
-                    id,
-                    t('cards.scene.yesEnding', { ending: name }),
-                ]),
-            ],
-        }),
-        scene.ending
-            ? area({
-                  key: 'scene.ending.md',
-                  label: t('cards.scene.wordsAtTheEnd'),
-                  shown: true,
-                  rows: 2,
-                  value: scene.ending.md ?? '',
-                  take: (md) =>
-                      editor.store.edit(
-                          { set: scene.id, field: 'ending', to: { ...now(editor, scene).ending, md } },
-                          t('edits.labels.wordsAtTheEnd'),
-                      ),
-              })
-            : null,
-    ];
 }
 
 /** The plain way on: a button under everything. */

@@ -63,11 +63,7 @@ const KINDS = {
         (condition) => condition.not?.visited,
         (id) => ({ not: { visited: id } }),
     ),
-    lifted: single(
-        covers,
-        (condition) => condition.lifted,
-        (id) => ({ lifted: id }),
-    ),
+    lifted: several(covers, 'lifted', 'liftedOf'),
     covered: single(
         covers,
         (condition) => condition.not?.lifted,
@@ -87,8 +83,22 @@ const KINDS = {
     },
     leads: {
         choices: tallies,
-        read: (condition) => (condition.leads ? { ids: [condition.leads], atLeast: 1, among: condition.among } : null),
-        write: ({ ids, among }, game) => ({ leads: ids.at(-1), among: among ?? tallies(game).map(([id]) => id) }),
+        isRanking: true,
+        read: ({ leads, among, ties = 'first' }) =>
+            leads ? { ids: [leads], atLeast: 1, among: list(among), ties } : null,
+        write({ ids, among, ties = 'first' }, game) {
+            const rivals = among ?? tallies(game).map(([id]) => id);
+            const all = rivals.includes(ids.at(-1)) ? rivals : [...rivals, ids.at(-1)];
+
+            return { leads: ids.at(-1), among: all, ...(ties === 'first' ? {} : { ties }) };
+        },
+    },
+    tied: {
+        choices: tallies,
+        isMany: true,
+        isWhole: true,
+        read: ({ tied }) => (tied ? { ids: list(tied), atLeast: 1 } : null),
+        write: ({ ids }, game) => ({ tied: ids.length > 1 ? ids : tallies(game).map(([id]) => id) }),
     },
 };
 

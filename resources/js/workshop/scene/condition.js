@@ -111,9 +111,10 @@ function another(editor) {
 
 function parts(said, put, key, editor) {
     const words = wordsAt('workshop.conditions');
-    const { choices, isMany, isNumber, isTime } = KINDS[said.kind];
+    const { choices, isMany, isNumber, isTime, isRanking, isWhole } = KINDS[said.kind];
     const all = choices(editor.store.game);
     if (isNumber) return numberParts(said, put, key, isTime ? [] : all, words);
+    if (isRanking) return rankingParts(said, put, key, all, words);
     if (!isMany)
         return pick({
             key: `${key}.of`,
@@ -135,7 +136,7 @@ function parts(said, put, key, editor) {
     return el(
         'div',
         { class: 'condition-parts' },
-        count > 1
+        count > 1 && !isWhole
             ? pick({
                   key: `${key}.many`,
                   label: words.many,
@@ -150,6 +151,70 @@ function parts(said, put, key, editor) {
         all.map(([id, name]) =>
             tick({ key: `${key}.${id}`, label: name, value: said.ids.includes(id), take: (on) => toggle(id, on) }),
         ),
+    );
+}
+
+/** Which tally is highest, among which others, and whose a tie is: of the first in the list, where it is one's. */
+function rankingParts({ ids, among, ties }, put, key, all, words) {
+    const names = new Map(all);
+    const known = among.filter((id) => names.has(id));
+    const others = all.map(([id]) => id).filter((id) => !among.includes(id));
+
+    return el(
+        'div',
+        { class: 'condition-parts' },
+        pick({
+            key: `${key}.of`,
+            label: words.which,
+            shown: false,
+            value: ids[0],
+            options: all,
+            take: (id) => put({ ids: [id] }),
+        }),
+        el('p', { class: 'help' }, words.amongThese),
+        known.map((id, place) => rival({ id, place, ids, known, names, ties, key, put })),
+        others.map((id) =>
+            tick({
+                key: `${key}.${id}`,
+                label: names.get(id),
+                value: false,
+                take: () => put({ among: [...known, id] }),
+            }),
+        ),
+        pick({
+            key: `${key}.ties`,
+            label: words.tie,
+            value: ties,
+            options: Object.entries(words.ties),
+            take: (to) => put({ ties: to }),
+        }),
+    );
+}
+
+function rival({ id, place, ids, known, names, ties, key, put }) {
+    const earlier = () => put({ among: known.toSpliced(place, 1).toSpliced(place - 1, 0, id) });
+
+    return el(
+        'div',
+        { class: 'small-line' },
+        tick({
+            key: `${key}.${id}`,
+            label: names.get(id),
+            value: true,
+            take: () => put({ among: id === ids[0] ? known : known.filter((one) => one !== id) }),
+        }),
+        ties === 'first' && place > 0
+            ? el(
+                  'button',
+                  {
+                      class: 'mover',
+                      'data-key': `${key}.earlier.${id}`,
+                      'aria-label': t('workshop.conditions.earlier', { name: names.get(id) }),
+                      onclick: earlier,
+                  },
+                  icon('arrow-up'),
+              )
+            : null,
     );
 }
 

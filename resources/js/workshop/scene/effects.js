@@ -3,6 +3,8 @@ import { el, icon } from '../../lib/tree.js';
 import { list } from '../editor/ways.js';
 import { EFFECTS, made, readEffect, writeEffect } from './effect-kinds.js';
 import { line, pick } from '../editor/fields.js';
+import { inMarks, inWords } from '../editor/marks.js';
+import { heldField } from './held.js';
 
 /**
  * What a reaction does, a sentence for each effect: gives a token, adds to a tally, opens a lock.
@@ -102,6 +104,7 @@ function effectLine({ effect, at, all, put, name, editor, key }) {
             without,
         ),
         nameField(said, isFirstGift, editor),
+        isFirstGift ? aboutHeld(said.id, editor) : null,
     ];
 }
 
@@ -115,9 +118,16 @@ function nameField({ kind, id }, isFirstGift, editor) {
     return line({
         key: `${id}.name`,
         label,
-        value: part.name,
-        take: (name) => editor.store.edit({ set: id, field: 'name', to: name }, label.toLowerCase()),
+        value: inWords(part.name, editor.store.game),
+        take: (name) =>
+            editor.store.edit({ set: id, field: 'name', to: inMarks(name, editor.store.game) }, label.toLowerCase()),
     });
+}
+
+function aboutHeld(id, editor) {
+    const token = editor.store.game.tokens?.find((one) => one.id === id);
+
+    return token ? heldField(token, editor) : null;
 }
 
 function named(kind, editor) {

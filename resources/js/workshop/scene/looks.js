@@ -2,8 +2,9 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
 import { drawnWords } from '../../lib/words.js';
 import { roomFor } from './stage/draw.js';
+import { blankLock } from '../editor/blank-lock.js';
+import { said } from '../editor/marks.js';
 import { area, line, now, pick, tick } from '../editor/fields.js';
-import { reactionsField } from './reactions.js';
 
 /** The cards of things that only show: words, pictures, covers, links. What each may have and no more. */
 
@@ -20,14 +21,15 @@ function textBody(thing, editor) {
         isStage
             ? area({
                   key: `${thing.id}.card-md`,
+                  says: editor,
                   label: t('cards.looks.words'),
                   shown: true,
                   rows: 3,
                   value: thing.md ?? '',
-                  take: (md) => put('md', md, roomFor({ ...now(editor, thing), md })),
+                  take: (md) => put('md', md, roomFor({ ...now(editor, thing), md }, editor)),
               })
             : null,
-        isStage ? null : asDrawn(thing.md ?? ''),
+        isStage ? null : asDrawn(said(thing.md, editor.store.game)),
         el('p', { class: 'help' }, t('cards.looks.starsMakeItalicsTwoMake')),
         isStage
             ? el(
@@ -137,10 +139,7 @@ function pictureBody(thing, editor) {
                                 kind: 'lock',
                                 look: 'picture',
                                 label: asset?.alt ?? '',
-                                ask: t('made.new.ask'),
-                                input: { type: 'text' },
-                                rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }],
-                                otherwise: [],
+                                ...blankLock(t('made.new.ask')),
                             },
                             t('edits.labels.aPictureThatIsA'),
                         ),
@@ -179,136 +178,6 @@ function staysField(thing, editor) {
     });
 }
 
-/** How a choice or a lock stands on a stage. */
-function lookFields(thing, editor) {
-    if (thing.box === undefined) return null;
-    const put = set(editor, thing, t('edits.labels.look'));
-    const plain = thing.kind === 'lock' ? 'plate' : 'button';
-    const asset = editor.store.game.assets?.find((one) => one.id === thing.asset);
-
-    return el(
-        'div',
-        { class: 'card-part' },
-        pick({
-            key: `${thing.id}.look`,
-            label: t('cards.looks.looksLike'),
-            value: thing.look ?? plain,
-            options: [
-                [plain, wordsAt('workshop.looks')[plain]],
-                ['picture', t('workshop.looks.picture')],
-                ['clear', t('workshop.looks.clear')],
-            ],
-            take: (look) =>
-                look === 'picture' && !asset
-                    ? editor.pickPicture((found) =>
-                          editor.store.edit(
-                              [
-                                  ...found.edits,
-                                  { set: thing.id, field: 'asset', to: found.id },
-                                  { set: thing.id, field: 'look', to: 'picture' },
-                              ],
-                              t('edits.labels.look'),
-                          ),
-                      )
-                    : put(t('edits.labels.look'), look),
-        }),
-        thing.look === 'picture'
-            ? el(
-                  'button',
-                  {
-                      class: 'link',
-                      'data-key': `${thing.id}.change`,
-                      onclick: () => editor.pickPicture((found) => put('asset', found.id, found.edits)),
-                  },
-                  icon('image'),
-                  t('cards.looks.anotherPicture'),
-              )
-            : null,
-        thing.look === 'clear'
-            ? pick({
-                  key: `${thing.id}.shape`,
-                  label: t('cards.looks.shape'),
-                  value: thing.shape ?? 'rect',
-                  options: Object.entries(wordsAt('workshop.shapes')),
-                  take: (shape) => put('shape', shape === 'rect' ? undefined : shape),
-              })
-            : null,
-        thing.look && thing.look !== plain
-            ? line({
-                  key: `${thing.id}.card-label`,
-                  label: t('cards.looks.nameForList'),
-                  value: thing.label ?? '',
-                  take: (label) => put('label', label),
-              })
-            : null,
-    );
-}
-
-function coverBody(thing, editor) {
-    const put = set(editor, thing, t('edits.labels.cover'));
-    const face = (side) => ({ ...(now(editor, thing)[side] ?? {}) });
-    const faceFields = (side, name) =>
-        el(
-            'div',
-            { class: 'card-part' },
-            el('h3', { class: 'caps' }, name),
-            area({
-                key: `${thing.id}.${side}`,
-                label: name,
-                value: thing[side]?.md ?? '',
-                hint: t('cards.looks.wordsIfAny'),
-                take: (md) => put(side, { ...face(side), md }),
-            }),
-            el(
-                'button',
-                {
-                    class: 'link',
-                    'data-key': `${thing.id}.${side}.picture`,
-                    onclick: () =>
-                        editor.pickPicture((found) => put(side, { ...face(side), asset: found.id }, found.edits)),
-                },
-                icon('image'),
-                thing[side]?.asset ? t('cards.looks.anotherPicture') : t('cards.looks.aPicture'),
-            ),
-        );
-    const locks = editor.store.game.scenes.flatMap((scene) =>
-        (scene.things ?? []).filter((one) => one.kind === 'lock').map((lock) => [lock.id, lock.label || lock.ask]),
-    );
-
-    return [
-        faceFields('front', t('cards.looks.whatCovers')),
-        faceFields('back', t('cards.looks.whatIsUnderIt')),
-        pick({
-            key: `${thing.id}.opens`,
-            label: t('cards.looks.liftedBy'),
-            value: thing.opens ?? 'tap',
-            options: Object.entries(wordsAt('workshop.opens')),
-            take: (opens) => put('opens', opens),
-        }),
-        thing.opens === 'lock'
-            ? pick({
-                  key: `${thing.id}.lock`,
-                  label: t('cards.looks.whichLock'),
-                  value: thing.lock ?? '',
-                  options: [['', t('cards.looks.choose')], ...locks],
-                  take: (lock) => put('lock', lock || undefined),
-              })
-            : tick({
-                  key: `${thing.id}.toggle`,
-                  label: t('cards.looks.aSecondTapCoversIt'),
-                  value: Boolean(thing.toggle),
-                  take: (on) => put('toggle', on),
-              }),
-        line({
-            key: `${thing.id}.card-label`,
-            label: t('cards.looks.nameForOthers'),
-            value: thing.label ?? '',
-            take: (label) => put('label', label),
-        }),
-        reactionsField(thing, 'react', editor),
-    ];
-}
-
 function linkBody(thing, editor) {
     const put = set(editor, thing, t('edits.labels.link'));
 
@@ -323,6 +192,7 @@ function linkBody(thing, editor) {
         }),
         area({
             key: `${thing.id}.link-md`,
+            says: editor,
             label: t('cards.looks.whatToLookForThere'),
             shown: true,
             rows: 2,
@@ -339,4 +209,4 @@ function linkBody(thing, editor) {
     ];
 }
 
-export { altField, coverBody, linkBody, lookFields, pictureBody, textBody };
+export { altField, linkBody, pictureBody, textBody };

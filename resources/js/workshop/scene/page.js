@@ -3,6 +3,8 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, mark } from '../../lib/tree.js';
 import { list, plain, shortAnswer } from '../editor/ways.js';
 import { area, now } from '../editor/fields.js';
+import { fileOf } from '../editor/files.js';
+import { said } from '../editor/marks.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
 function thingOnPage(thing, place, scene, editor) {
@@ -37,6 +39,7 @@ function body(thing, editor) {
     const words = (field, name) =>
         area({
             key: `${thing.id}.${field}`,
+            says: editor,
             label: t(`cards.page.${name}`),
             value: thing[field] ?? '',
             take: (value) => editor.store.edit({ set: thing.id, field, to: value }, t(`edits.labels.${name}`)),
@@ -50,11 +53,14 @@ function body(thing, editor) {
             el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, editor)),
         ];
 
+    const file = fileOf(editor.store.game, thing.asset ?? thing.front?.asset);
+
     return el(
         'p',
         { class: 'on-page-other' },
+        file ? el('img', { class: 'on-page-picture', src: file, alt: '' }) : null,
         el('span', { class: 'caps' }, t(`workshop.kinds.${thing.kind}`)),
-        ` ${plain(thing.label || thing.md || thing.front?.md || thing.url || '')}`,
+        ` ${plain(said(thing.label || thing.md || thing.front?.md || thing.url || '', editor.store.game))}`,
     );
 }
 
@@ -72,7 +78,7 @@ function lockLines(lock, editor) {
                 {},
                 shortAnswer(rule.match),
                 rule.go ? ` → ${titleOf(rule.go) ?? t('cards.page.aSceneThatIsGone')}` : '',
-                rule.say ? el('em', {}, ` “${plain(rule.say)}”`) : null,
+                rule.say ? el('em', {}, ` “${plain(said(rule.say, editor.store.game))}”`) : null,
             ),
         ),
     );
@@ -98,6 +104,7 @@ function lockLines(lock, editor) {
             mark('wrong'),
             area({
                 key: `${lock.id}.page-otherwise`,
+                says: editor,
                 label: t('cards.page.feedbackWhenWrong'),
                 hint: t('cards.page.feedbackHint'),
                 value: last?.say ?? '',

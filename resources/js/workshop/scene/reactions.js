@@ -97,6 +97,7 @@ function oneReaction({ part, field, reaction, at, all, held, set, editor }) {
         ),
         area({
             key: `${key}.say`,
+            says: editor,
             label: words.say,
             hint: words.say.toLowerCase(),
             value: reaction.say ?? '',

@@ -1,10 +1,12 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { targetOf } from '../../lib/dom.js';
 import { el, icon, made, redraw } from '../../lib/tree.js';
+import { blankLock } from '../editor/blank-lock.js';
 import { freshId } from '../editor/document.js';
-import { dragOn } from '../editor/drag.js';
+import { dragOn } from '../../lib/drag.js';
 import { clearingCard } from './stage/clearing-card.js';
-import { rounded } from './stage/geometry.js';
+import { areaCard } from './stage/area-card.js';
+import { freePlace, rounded } from './stage/geometry.js';
 import { picturePicker, takeFile } from '../editor/pictures.js';
 import { severalCard } from './stage/several.js';
 import { openStage } from './stage/stage.js';
@@ -40,8 +42,9 @@ function openScene(holder, editor) {
     const bill = made(el('nav', { class: 'waybill', 'aria-label': t('cards.face.waybill') }));
     editor.stage = openStage(editor);
     editor.offer({
-        pickPicture(take) {
+        pickPicture(take, isForMany = false) {
             open.picking = take;
+            open.isPickingMany = isForMany;
             draw();
         },
         pickScene(take) {
@@ -151,69 +154,9 @@ function clearing(thing, editor) {
     return open.board.card;
 }
 
-/** While an area is being drawn: in which shape. */
-function areaCard(editor) {
-    const { view } = editor.stage;
-    const shapes = {
-        rect: ['square', t('cards.face.aRectangleDragOverIt')],
-        ellipse: ['circle', t('cards.face.anEllipseDragOverIt')],
-        polygon: ['pentagon', t('cards.face.anyShapePressAtEach')],
-    };
-    const use = (kind) => {
-        view.use({ ...view.tool, kind });
-        editor.draw();
-    };
-
-    return [
-        el(
-            'header',
-            { class: 'card-head' },
-            icon('square-dashed-mouse-pointer'),
-            el('h2', {}, t('cards.face.aClearArea')),
-            el(
-                'button',
-                {
-                    class: 'link card-back',
-                    'data-key': 'area.stop',
-                    onclick: () => {
-                        view.use(null);
-                        editor.draw();
-                    },
-                },
-                t('cards.face.notNow'),
-            ),
-        ),
-        el(
-            'div',
-            { class: 'card-body', 'data-key': 'area.card' },
-            el('p', {}, t('cards.face.anyPartOfThePicture')),
-            Object.entries(shapes).map(([kind, [sign, name]]) =>
-                el(
-                    'button',
-                    {
-                        class: `button area-shape${view.tool.kind === kind ? ' chosen' : ''}`,
-                        'data-key': `area.${kind}`,
-                        'aria-pressed': String(view.tool.kind === kind),
-                        onclick: () => use(kind),
-                    },
-                    icon(sign),
-                    name,
-                ),
-            ),
-            view.tool.kind === 'polygon'
-                ? el(
-                      'button',
-                      { class: 'button primary', 'data-key': 'area.close', onclick: () => view.drawn(null) },
-                      t('cards.face.closeTheShape'),
-                  )
-                : null,
-        ),
-    ];
-}
-
 function take(editor, found) {
     const picked = open.picking;
-    open.picking = null;
+    if (!open.isPickingMany) open.picking = null;
     picked(found);
 }
 
@@ -348,17 +291,13 @@ function put(editor, value, edits, label, at = null, size = null) {
         );
 }
 
-/** Around the point, or in the middle and a step further where something stands right there. */
-function freeBox(scene, [width, height], at) {
-    const [x, y] = at ?? [800, 430];
-    let box = rounded([x - width / 2, y - height / 2, width, height]);
-    const isTaken = () =>
-        scene.things?.some(
-            (thing) => thing.box && Math.abs(thing.box[0] - box[0]) < 12 && Math.abs(thing.box[1] - box[1]) < 12,
-        );
-    while (!at && isTaken() && box[1] < 800) box = [box[0] + 34, box[1] + 34, width, height].map(Math.round);
+/** Around the point where it was let go, or else where nothing stands yet. */
+function freeBox(scene, size, at) {
+    const [width, height] = size;
+    if (at) return rounded([at[0] - width / 2, at[1] - height / 2, width, height]);
+    const taken = (scene.things ?? []).map(({ box }) => box).filter(Boolean);
 
-    return box;
+    return freePlace(size, taken, [800, 430]);
 }
 
 /** Files dropped on the stage, and pictures pasted. */
@@ -394,13 +333,7 @@ function fresh(kind, words) {
     if (kind === 'cover') return { label: '', front: { md: words.front }, back: { md: words.back }, opens: 'tap' };
     if (kind === 'link') return { label: words.link, url: '', md: '' };
 
-    return {
-        label: '',
-        ask: words.ask,
-        input: { type: 'text' },
-        rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }],
-        otherwise: [],
-    };
+    return { label: '', ...blankLock(words.ask) };
 }
 
 export { openScene, select };

@@ -1,16 +1,21 @@
 import { t } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
+import { blankLock } from '../editor/blank-lock.js';
+import { renamings } from '../editor/naming.js';
 import { split } from '../editor/scenes.js';
+import { lookFields } from './stage/look-fields.js';
 import { placeTools } from './stage/several.js';
 import { list } from '../editor/ways.js';
 import { bench } from './bench.js';
 import { series } from './card.js';
 import { conditionField } from './condition.js';
+import { coverBody } from './cover.js';
 import { effectsField } from './effects.js';
-import { area, destination, line, now } from '../editor/fields.js';
+import { area, destination, line, now, pick } from '../editor/fields.js';
 import { foundHere, foundSign } from './found.js';
-import { lockCard } from './lock.js';
-import { coverBody, linkBody, lookFields, pictureBody, textBody } from './looks.js';
+import { lockCard } from './lock/card.js';
+import { mosaicBody } from './mosaic.js';
+import { linkBody, pictureBody, textBody } from './looks.js';
 import { reactionsField } from './reactions.js';
 
 const SIGNS = {
@@ -20,6 +25,7 @@ const SIGNS = {
     picture: 'image',
     cover: 'layers',
     link: 'external-link',
+    mosaic: 'blocks',
 };
 
 const BODIES = {
@@ -29,6 +35,7 @@ const BODIES = {
     link: linkBody,
     choice: choiceBody,
     lock: lockCard,
+    mosaic: mosaicBody,
 };
 
 /** The card of the thing taken up, with only what that thing needs. */
@@ -106,6 +113,7 @@ function choiceBody(thing, editor) {
         thing.box && (thing.look ?? 'button') === 'button'
             ? area({
                   key: `${thing.id}.card-md`,
+                  says: editor,
                   label: t('cards.thing.wordsOnIt'),
                   shown: true,
                   value: thing.md ?? '',
@@ -121,11 +129,20 @@ function choiceBody(thing, editor) {
         }),
         area({
             key: `${thing.id}.say`,
+            says: editor,
             label: t('cards.thing.whatStudentsReadThen'),
             shown: true,
             value: reaction.say ?? '',
             hint: t('cards.thing.nothing'),
             take: (say) => set({ say }, [], t('edits.labels.whatTheChoiceSays')),
+        }),
+        pick({
+            key: `${thing.id}.mark`,
+            label: t('cards.thing.choosingItIs'),
+            value: thing.mark ?? '',
+            options: ['', 'right', 'wrong', 'neutral'].map((mark) => [mark, t(`cards.thing.marks.${mark || 'none'}`)]),
+            take: (mark) =>
+                editor.store.edit({ set: thing.id, field: 'mark', to: mark || undefined }, t('edits.labels.mark')),
         }),
         thing.box
             ? el(
@@ -159,7 +176,7 @@ function choiceBody(thing, editor) {
                   value: thing.label,
                   take: (label) =>
                       editor.store.edit(
-                          { set: thing.id, field: 'label', to: label },
+                          renamings(editor.store.game, now(editor, thing), 'label', label),
                           t('edits.labels.nameOfTheChoice'),
                       ),
               }),
@@ -213,10 +230,7 @@ function becomeLock(thing, editor) {
         label: thing.label || thing.md || '',
         md: undefined,
         react: undefined,
-        ask: t('made.new.ask'),
-        input: { type: 'text' },
-        rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }],
-        otherwise: [],
+        ...blankLock(t('made.new.ask'), go),
     };
     editor.store.edit(
         Object.entries(fields)

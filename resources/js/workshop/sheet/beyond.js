@@ -1,4 +1,5 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
+import { blankLock } from '../editor/blank-lock.js';
 import { freshId } from '../editor/document.js';
 
 /**
@@ -36,10 +37,7 @@ function asked(asks, last) {
             id: id.replace('scene', 'lock'),
             kind: 'lock',
             label: '',
-            ask,
-            input: { type: 'text' },
-            rules: [{ match: { equals: [] }, verdict: 'open', say: '', go: '' }],
-            otherwise: [],
+            ...blankLock(ask),
         };
         const insert = {
             insert: 'scenes',

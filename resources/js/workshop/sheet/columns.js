@@ -1,3 +1,4 @@
+import { renamings } from '../editor/naming.js';
 import { t } from '../../lib/catalogue.js';
 import { freshId } from '../editor/document.js';
 import { list } from '../editor/ways.js';
@@ -17,7 +18,7 @@ const SCENE = {
     id: 'scene',
     width: 150,
     read: ({ scene }) => scene.title ?? '',
-    write: ({ scene }, text) => set(scene, 'title', text),
+    write: ({ scene }, text, { game }) => renamings(game, scene, 'title', text),
 };
 
 const CHAPTER = {

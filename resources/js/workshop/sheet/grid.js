@@ -1,5 +1,5 @@
 import { classes, el } from '../../lib/dom.js';
-import { dragOn } from '../editor/drag.js';
+import { dragOn } from '../../lib/drag.js';
 
 /** Height of a row in pixels, and how many are drawn above and below what is seen. */
 const HEIGHT = 36;

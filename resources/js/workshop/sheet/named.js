@@ -70,7 +70,20 @@ function usesIn(game) {
 }
 
 /** Keys under which a condition or an effect names tokens and tallies. */
-const NAMING = new Set(['has', 'hasOf', 'tally', 'leads', 'among', 'give', 'take', 'add', 'set', 'must', 'never']);
+const NAMING = new Set([
+    'has',
+    'hasOf',
+    'tally',
+    'leads',
+    'among',
+    'tied',
+    'give',
+    'take',
+    'add',
+    'set',
+    'must',
+    'never',
+]);
 
 function walk(part, where, note) {
     for (const [key, inner] of Object.entries(part)) {

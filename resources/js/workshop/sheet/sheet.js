@@ -11,6 +11,15 @@ import { openGrid } from './grid.js';
 import { listenToKeys } from './keys.js';
 import { NAMED } from './named.js';
 import { openSums, outcomeColumns } from './outcomes.js';
+import { inMarks, inWords } from '../editor/marks.js';
+
+/** The column with marks in words: whoever writes in it writes them so too. */
+function inWordsOf(column) {
+    const read = (row, sheet) => inWords(column.read(row, sheet), sheet.game);
+    const write = column.write && ((row, text, sheet) => column.write(row, inMarks(text, sheet.game), sheet));
+
+    return { ...column, read, write };
+}
 
 const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns, named: () => NAMED };
 
@@ -63,7 +72,7 @@ function openSheet(holder, editor) {
 
     function columnsOf() {
         return TABLES[sheet.kind](editor.store.game).map((column) => ({
-            ...column,
+            ...inWordsOf(column),
             title: column.name ?? words.columns[column.id],
             isFixed: column.write === null,
         }));

@@ -1,6 +1,5 @@
 {{-- So many places, each to be filled from the same list. --}}
-<fieldset class="flex basis-full flex-wrap items-end gap-2.5">
-    <legend class="mb-1.5 text-small text-quiet">{{ $legend }}</legend>
+<div class="flex flex-wrap items-end gap-2.5">
     @for ($place = 0; $place < $length; $place++)
         <label class="grid gap-1">
             <span class="hidden-words">{{ __('play.inputs.place', ['number' => $place + 1]) }}</span>
@@ -15,4 +14,4 @@
             </select>
         </label>
     @endfor
-</fieldset>
+</div>

@@ -3,11 +3,11 @@
     <form method="post" action="{{ $frame->address }}" class="act stage-act">
         @include('play.fields', ['verb' => 'choose', 'on' => $thing['id']])
         @if ($thing['look'] === 'picture' && $screen->edition->url($thing['asset']))
-            <button class="stage-picture" aria-label="{{ $screen->nameOf($thing) }}"><img
+            <button class="stage-picture" aria-label="{{ $screen->spokenOn($thing) }}"><img
                 src="{{ $screen->edition->url($thing['asset']) }}" alt="" draggable="false"></button>
         @elseif ($thing['look'] === 'clear')
             <button class="stage-clear shape-{{ $thing['shape'] }}" {{ OnStage::outline($thing) }}
-                aria-label="{{ $screen->nameOf($thing) ?: __('play.place') }}"></button>
+                aria-label="{{ $screen->spokenOn($thing) }}"></button>
         @else
             <button class="stage-choice"><span {{ $screen->speaks() }}>{!!
                 $screen->inline($thing['md']) ?: e($screen->nameOf($thing) ?: __('play.continue'))
@@ -15,3 +15,7 @@
         @endif
     </form>
 </foreignObject>
+@if (in_array($thing['marked'] ?? null, ['right', 'wrong'], true))
+    <x-mark :verdict="$thing['marked'] === 'right' ? 'open' : 'wrong'" class="stage-done"
+        :x="$thing['box'][0] + $thing['box'][2] - 44" :y="$thing['box'][1] - 16" width="60" height="60"/>
+@endif

@@ -9,11 +9,12 @@
         </button>
     @else
         <button class="flex min-h-[56px] w-full cursor-pointer items-center rounded-board border-[1.5px] border-l-8
-            border-ink
-            bg-white px-4.5 py-2.5 text-left font-semibold hover:bg-sand">
+            border-ink in-[.scene-stage]:border-l-mist
+            bg-white px-4.5 py-2.5 text-left font-semibold text-ink hover:bg-sand">
             <span {{ $screen->speaks() }}>{!!
                 $screen->inline($thing['md']) ?: e($thing['label'] ?: __('play.continue'))
             !!}</span>
+            @include('play.marked')
         </button>
     @endif
 </form>

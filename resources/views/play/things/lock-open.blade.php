@@ -1,7 +1,25 @@
-<div class="feedback empty:hidden">@include('play.feedback')</div>
-@unless ($turnHere)
-    <p class="flex items-center gap-2.5"><x-mark verdict="open"/><strong>{{ __('play.verdict.open') }}</strong></p>
-@endunless
+@use('App\Play\OwnAnswer')
+{{-- What is done stays: the student's own answer, and the words it earned. --}}
+<div class="done flex items-start gap-3.5" data-done>
+    @if ($thing['tells'] !== 'noted')
+        <x-mark verdict="open"/>
+    @endif
+    <div class="grid gap-1">
+        @if ($screen->voice->head($thing['id'], 'open', [$screen->html($thing['said'])]) !== '')
+            <strong>{{ $screen->voice->head($thing['id'], 'open', [$screen->html($thing['said'])]) }}</strong>
+        @endif
+        @if ($thing['said'] !== '')
+            <div class="words max-w-160" {{ $screen->speaks() }}>{!! $screen->html($thing['said']) !!}</div>
+        @elseif ($turnHere)
+            <p>{{ $turnHere->wordsUnsaid() }}</p>
+        @endif
+        @if (OwnAnswer::html($thing, $screen) !== '')
+            <p class="own-answer"><span class="text-small text-quiet">{{ __('play.inputs.answer') }}:</span>
+                <span {{ $screen->speaks() }}>{!! OwnAnswer::html($thing, $screen) !!}</span></p>
+        @endif
+    </div>
+</div>
+<div class="feedback empty:hidden"></div>
 @if ($thing['opened'] !== '')
     <div class="words max-w-160" {{ $screen->speaks() }}>{!! $screen->html($thing['opened']) !!}</div>
 @endif

@@ -1,4 +1,4 @@
-<div class="lock grid gap-3.5 rounded-board border-[1.5px] border-ink bg-white px-5 py-4.5"
+<div class="lock grid grid-cols-1 gap-3.5 rounded-board border-[1.5px] border-ink bg-white text-ink px-5 py-4.5"
     data-lock="{{ $thing['id'] }}" data-state="{{ $thing['state'] }}" data-wait="{{ $thing['wait'] }}">
     @if ($thing['label'] !== '')
         <h2 class="flex items-center gap-2.5 text-[1.15rem]" {{ $screen->speaks() }}>

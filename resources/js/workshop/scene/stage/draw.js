@@ -2,7 +2,10 @@ import { t, wordsAt } from '../../../lib/catalogue.js';
 import { classes, iconAddress } from '../../../lib/dom.js';
 import { el, icon, made, svg } from '../../../lib/tree.js';
 import { drawnWords } from '../../../lib/words.js';
-import { PALETTE } from '../../../lib/palette.js';
+import { fileOf } from '../../editor/files.js';
+import { said } from '../../editor/marks.js';
+import { cellsOf } from '../mosaic.js';
+import { coverFace } from './cover-face.js';
 import { list, plain } from '../../editor/ways.js';
 
 /** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
@@ -31,9 +34,9 @@ function spokenName(thing, editor, name) {
     if (thing.look === 'clear') return note(thing, editor);
     const words =
         thing.kind === 'text'
-            ? bare(thing.md ?? '')
+            ? bare(said(thing.md, editor.store.game))
             : thing.kind === 'cover'
-              ? `${name} ${bare(thing.front?.md ?? '')}`
+              ? `${name} ${bare(said(thing.front?.md, editor.store.game))}`
               : name;
 
     return `${wordsAt('workshop.kinds')[thing.kind] ?? thing.kind}: ${words}`;
@@ -44,11 +47,17 @@ function placing([x, y, width, height], turn = 0) {
 }
 
 function face(thing, editor, width, height, name) {
-    if (thing.kind === 'text') return inside(width, height, textFace(thing));
+    if (thing.kind === 'text') return inside(width, height, textFace(thing, editor));
     if (thing.kind === 'picture') return picture(thing.asset, editor, width, height);
-    if (thing.kind === 'cover') return coverFace(thing, editor, width, height);
+    if (thing.kind === 'mosaic') return mosaicFace(thing, width, height);
+    if (thing.kind === 'cover')
+        return coverFace(thing, width, height, {
+            address: (id) => address(id, editor),
+            words: (md) => plain(said(md, editor.store.game)),
+        });
     if (thing.look === 'picture' && address(thing.asset, editor))
         return [picture(thing.asset, editor, width, height), thing.kind === 'lock' ? badge(width, height) : null];
+    if (thing.look === 'object') return objectFace(thing, width, height);
     if (thing.look === 'clear') return clearArea(thing, editor, width, height);
     if (thing.kind === 'choice')
         return inside(width, height, el('div', { class: 'stage-choice' }, el('span', {}, name)));
@@ -60,7 +69,7 @@ function face(thing, editor, width, height, name) {
     );
 }
 
-function textFace(thing) {
+function textFace(thing, editor) {
     return el(
         'div',
         {
@@ -71,13 +80,13 @@ function textFace(thing) {
                 thing.plate && 'stage-plate',
             ),
         },
-        drawnWords(thing.md ?? ''),
+        drawnWords(said(thing.md, editor.store.game)),
     );
 }
 
 /** The edit that makes a text's box as high as its words need; none where they fit. */
-function roomFor(thing) {
-    const measure = made(textFace(thing));
+function roomFor(thing, editor) {
+    const measure = made(textFace(thing, editor));
     measure.style.cssText = `position: absolute; visibility: hidden; height: auto; width: ${thing.box[2]}px`;
     document.body.append(measure);
     const height = Math.ceil(measure.getBoundingClientRect().height);
@@ -99,21 +108,22 @@ function picture(asset, editor, width, height) {
     return href ? svg('image', { href, width, height }) : svg('rect', { class: 'placed-missing', width, height });
 }
 
-function address(id, editor) {
-    const file = editor.store.game.assets?.find((asset) => asset.id === id)?.file;
-
-    return file ? `/files/${file.split('/').pop()}` : null;
+/** The whole of it, as the teacher may see it. */
+function mosaicFace(thing, width, height) {
+    return svg(
+        'svg',
+        { width, height, viewBox: `0 0 ${thing.columns} ${thing.rows}`, preserveAspectRatio: 'none' },
+        svg('rect', { width: '100%', height: '100%', class: 'placed-missing' }),
+        cellsOf(thing),
+    );
 }
 
-function coverFace(thing, editor, width, height) {
-    const front = thing.front ?? {};
-
-    return [
-        svg('rect', { width, height, rx: 5, class: 'placed-cover', fill: front.colour ?? PALETTE.deep }),
-        address(front.asset, editor) ? picture(front.asset, editor, width, height) : null,
-        front.md ? inside(width, height, el('div', { class: 'placed-cover-words' }, plain(front.md))) : null,
-    ];
+/** A thing that opens, shut. */
+function objectFace(thing, width, height) {
+    return svg('image', { href: `/objects/${thing.object ?? 'padlock'}-shut.svg`, width, height });
 }
+
+const address = (id, editor) => fileOf(editor.store.game, id);
 
 function clearArea(thing, editor, width, height) {
     const isFarRight = thing.box[0] + width / 2 > 800;
@@ -176,8 +186,8 @@ function bare(md) {
 function called(thing, editor) {
     const asset = editor.store.game.assets?.find((one) => one.id === (thing.asset ?? thing.front?.asset));
     const words =
-        thing.label ||
-        plain(thing.md ?? thing.ask ?? thing.front?.md ?? '') ||
+        said(thing.label, editor.store.game) ||
+        plain(said(thing.md ?? thing.ask ?? thing.front?.md, editor.store.game)) ||
         asset?.alt ||
         wordsAt('workshop.kinds')[thing.kind] ||
         thing.kind;

@@ -156,12 +156,63 @@ function laidOut(count) {
     );
 }
 
+/** Free room around a new thing, and how far apart the places are that are tried, in units. */
+const ROOM = 10;
+const STRIDE = 40;
+
+/** Of the whole stage: what is larger is something to stand on. */
+const GROUND = 0.5;
+
+/**
+ * A place for something of this size: the one nearest to a point at which nothing else stands, else the one that covers
+ * least.
+ *
+ * @param {number[]} size width and height
+ * @param {number[][]} taken boxes of what is there
+ * @param {number[]} near
+ */
+function freePlace([width, height], taken, [nearX, nearY]) {
+    const obstacles = taken
+        .filter((box) => box[2] * box[3] < GROUND * STAGE[2] * STAGE[3])
+        .map(([x, y, w, h]) => [x - ROOM, y - ROOM, w + 2 * ROOM, h + 2 * ROOM]);
+    let best = { covered: Infinity, distance: Infinity, box: [0, 0, width, height] };
+    for (const x of places(nearX - width / 2, STAGE[2] - width))
+        for (const y of places(nearY - height / 2, STAGE[3] - height)) {
+            const box = [x, y, width, height];
+            const covered = obstacles.reduce((sum, other) => sum + shared(box, other), 0);
+            const distance = Math.hypot(x + width / 2 - nearX, y + height / 2 - nearY);
+            if (covered < best.covered || (covered === best.covered && distance < best.distance))
+                best = { covered, distance, box };
+        }
+
+    return rounded(best.box);
+}
+
+/** Where something may begin along one side of the stage: at the wished place, and in strides from it. */
+function places(wished, most) {
+    const first = Math.min(Math.max(ROOM, wished), Math.max(ROOM, most - ROOM));
+    const found = [first];
+    for (let step = STRIDE; step < STAGE[2]; step += STRIDE)
+        found.push(...[first - step, first + step].filter((at) => at >= ROOM && at <= most - ROOM));
+
+    return found;
+}
+
+/** The area that two boxes have in common. */
+function shared(one, other) {
+    const width = Math.min(right(one), right(other)) - Math.max(one[0], other[0]);
+    const height = Math.min(bottom(one), bottom(other)) - Math.max(one[1], other[1]);
+
+    return width > 0 && height > 0 ? width * height : 0;
+}
+
 export {
     LEAST,
     STAGE,
     aligned,
     around,
     between,
+    freePlace,
     laidOut,
     middle,
     moved,

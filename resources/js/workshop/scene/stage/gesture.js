@@ -1,6 +1,6 @@
 import { t } from '../../../lib/catalogue.js';
 import { svg } from '../../../lib/dom.js';
-import { dragOn } from '../../editor/drag.js';
+import { dragOn } from '../../../lib/drag.js';
 import { around, between, middle, moved, overlap, resized, rounded, snap, within } from './geometry.js';
 
 /** How near to a line a thing is drawn onto it, and how far a press must go to be a drag; in pixels. */
@@ -143,7 +143,7 @@ function lasso(start, event, editor, view) {
     };
 }
 
-/** Clear areas drawn over the backdrop, one after the other; a press that draws nothing ends it. */
+/** A clear area drawn over the backdrop, or several; a press that draws nothing ends it. */
 function drawing(start, event, view) {
     const { kind } = view.tool;
     if (kind === 'polygon') {

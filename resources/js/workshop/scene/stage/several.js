@@ -3,6 +3,7 @@ import { el, icon } from '../../../lib/tree.js';
 import { area } from '../../editor/fields.js';
 import { list } from '../../editor/ways.js';
 import * as verbs from './verbs.js';
+import { groundOfAll } from '../cover.js';
 
 /** What can be done with a thing's place, and with several things at once. */
 function placeTools(editor, view) {
@@ -73,8 +74,9 @@ function placeTools(editor, view) {
     );
 }
 
-/** What several choices say, set for all of them at once. */
+/** What several choices say, or the ground of several covers, set for all of them at once. */
 function together(editor, things) {
+    if (things.every((thing) => thing.kind === 'cover')) return groundOfAll(things, editor);
     if (!things.every((thing) => thing.kind === 'choice')) return null;
     const said = new Set(things.map((thing) => list(thing.react)[0]?.say ?? ''));
 

@@ -179,7 +179,7 @@ function openStage(editor) {
     }
 
     function drawn(area) {
-        const { make } = view.tool ?? {};
+        const { make, isKept = false } = view.tool ?? {};
         const corners = view.corners ?? [];
         view.corners = [];
         if (!area && corners.length > 2) {
@@ -192,7 +192,7 @@ function openStage(editor) {
                 ),
             };
         }
-        if (!area || area.shape === 'polygon') use(null);
+        if (!area || !isKept) use(null);
         if (area && make)
             make({
                 id: freshId('area'),
@@ -223,6 +223,7 @@ function openStage(editor) {
     }
 
     function draw(scene) {
+        if (view.tool && view.scene?.id !== scene.id) use(null);
         view.scene = scene;
         [...picked].forEach((id) => view.things().some((thing) => thing.id === id) || picked.delete(id));
         if (editor.thing && !picked.has(editor.thing)) {

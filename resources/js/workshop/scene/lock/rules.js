@@ -1,50 +1,43 @@
-import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon, mark } from '../../lib/tree.js';
-import { list } from '../editor/ways.js';
-import { effectsField } from './effects.js';
-import { area, destination, line, now, pick, tick } from '../editor/fields.js';
-import { reactionsField } from './reactions.js';
-
-/** What an answer may be asked to be like, for each kind of input; the first is what a new rule begins with. */
-const MATCHES = {
-    text: ['equals', 'has', 'close', 'like', 'anything'],
-    long: ['length', 'has', 'hasAll', 'equals', 'anything'],
-    number: ['number', 'between', 'anything'],
-    digits: ['equals', 'anything'],
-    options: ['options', 'anything'],
-};
-
-const nameOf = (kind) => t(`cards.rules.names.${kind}`);
-
-const BEGIN = {
-    equals: () => ({ equals: [] }),
-    has: () => ({ has: [] }),
-    hasAll: () => ({ hasAll: [] }),
-    close: () => ({ close: '', edits: 1 }),
-    like: () => ({ like: '' }),
-    length: () => ({ length: { min: 3, max: null, of: 'words' } }),
-    number: (lock) => ({ number: 0, ...(lock.input.unit ? { unit: lock.input.unit } : {}) }),
-    between: () => ({ between: [0, 10] }),
-    options: (lock) => ({ options: [lock.input.options[0].id] }),
-    anything: () => ({ anything: true }),
-};
+import { t, wordsAt } from '../../../lib/catalogue.js';
+import { el, icon, mark } from '../../../lib/tree.js';
+import { area, destination, line, now, pick } from '../../editor/fields.js';
+import { list } from '../../editor/ways.js';
+import { effectsField } from '../effects.js';
+import { reactionsField } from '../reactions.js';
+import { JOINS } from './joined.js';
+import { KINDS } from './kinds.js';
+import { isSaidAtOption } from './kinds/options.js';
+import { lineGrip, moved } from './reorder.js';
+import { BEGIN, kindOf, matchFields, nameOf, turned } from './matches.js';
 
 function ruleLines(lock, editor) {
     const rules = list(lock.rules);
     const set = (alter, label, made = []) =>
         editor.store.edit([...made, { set: lock.id, field: 'rules', to: alter(list(now(editor, lock).rules)) }], label);
-    const kinds = MATCHES[lock.input?.type] ?? [];
+    const own = KINDS[lock.input?.type]?.matches ?? [];
+    const kinds = own.length > 0 ? [...own, ...JOINS] : [];
     const add = () =>
         set(
-            (all) => [...all, { match: BEGIN[kinds[0]](now(editor, lock)), verdict: 'almost', say: '' }],
+            (all) => [
+                ...all,
+                {
+                    match: BEGIN[kinds.at(kinds.includes('right') && kinds[0] !== 'options' ? 1 : 0)](
+                        now(editor, lock),
+                    ),
+                    verdict: 'almost',
+                    say: '',
+                },
+            ],
             t('edits.labels.newRule'),
         );
 
     return [
         el(
             'ol',
-            { class: 'rules' },
-            rules.map((rule, place) => ruleLine(lock, rule, place, set, kinds, editor)),
+            { class: 'rules', 'data-lines': '' },
+            rules.map((rule, place) =>
+                isSaidAbove(lock, rule) ? null : ruleLine(lock, rule, place, set, kinds, editor),
+            ),
         ),
         kinds.length > 0
             ? el(
@@ -57,19 +50,36 @@ function ruleLines(lock, editor) {
     ];
 }
 
+/** What is said to one wrong option stands at that option. */
+const isSaidAbove = (lock, rule) => lock.input?.type === 'options' && !lock.input.many && isSaidAtOption(rule);
+
 function ruleLine(lock, rule, place, set, kinds, editor) {
     const key = `${lock.id}.rule.${place}`;
     const change = (fields, label, made) =>
         set((all) => all.map((other, at) => (at === place ? { ...other, ...fields } : other)), label, made);
-    const kind = Object.keys(rule.match ?? {}).find((name) => name in BEGIN);
+    const kind = kindOf(rule.match);
     const known = kinds.includes(kind);
+    const takeMatch = (match, fields = {}) =>
+        change(
+            { match },
+            t('edits.labels.rightAnswer'),
+            Object.entries(fields).map(([field, to]) => ({ set: lock.id, field, to })),
+        );
 
     return el(
         'li',
-        { class: 'rule' },
+        { class: 'rule', 'data-line': place },
         el(
             'div',
             { class: 'rule-head' },
+            list(lock.rules).length > 1
+                ? lineGrip({
+                      key: `${key}.grip`,
+                      label: t('cards.rules.moveThisRule'),
+                      place,
+                      take: (to) => set((all) => moved(all, place, to), t('edits.labels.orderOfRules')),
+                  })
+                : null,
             mark(rule.verdict),
             known
                 ? pick({
@@ -77,8 +87,12 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
                       label: t('cards.rules.theAnswer'),
                       shown: false,
                       value: kind,
-                      options: kinds.map((name) => [name, nameOf(name)]),
-                      take: (name) => change({ match: BEGIN[name](lock) }, t('edits.labels.whatTheRuleCatches')),
+                      options: kinds.map((name) => [name, nameOf(name, lock)]),
+                      take: (name) =>
+                          change(
+                              { match: turned(rule.match, name, now(editor, lock)) },
+                              t('edits.labels.whatTheRuleCatches'),
+                          ),
                   })
                 : el('span', { class: 'help' }, t('cards.rules.aRuleKeptAsIt')),
             pick({
@@ -102,11 +116,10 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
                   )
                 : null,
         ),
-        known
-            ? matchFields(lock, rule.match, kind, key, (match) => change({ match }, t('edits.labels.rightAnswer')))
-            : null,
+        known ? matchFields({ lock, match: rule.match, key, editor, take: takeMatch }) : null,
         area({
             key: `${key}.say`,
+            says: editor,
             label: t('cards.rules.whatStudentsReadThen'),
             hint: t('cards.rules.feedbackIfYouLike'),
             value: rule.say ?? '',
@@ -126,126 +139,6 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
             set: (fields, made, label) => change(fields, label, made),
         }),
     );
-}
-
-function matchFields(lock, match, kind, key, take) {
-    const lines = (field, hint) =>
-        area({
-            key: `${key}.${field}`,
-            label: nameOf(kind),
-            rows: 1,
-            hint,
-            value: list(match[field]).join('\n'),
-            take: (text) =>
-                take({
-                    ...match,
-                    [field]: text
-                        .split('\n')
-                        .map((one) => one.trim())
-                        .filter(Boolean),
-                }),
-        });
-    const number = (place, label, value, give) =>
-        line({
-            key: `${key}.${place}`,
-            label,
-            shown: false,
-            width: 'short',
-            value,
-            take: (text) => give(Number(text.replace(',', '.')) || 0),
-        });
-    const fields = {
-        equals: () => lines('equals', t('cards.rules.rightAnswersOneALine')),
-        has: () => lines('has', t('cards.rules.wordsOneALineAny')),
-        hasAll: () => lines('hasAll', t('cards.rules.wordsOneALine')),
-        close: () =>
-            line({
-                key: `${key}.close`,
-                label: nameOf('close'),
-                shown: false,
-                value: match.close,
-                hint: t('cards.rules.oneSlipAwayFrom'),
-                take: (close) => take({ ...match, close }),
-            }),
-        like: () =>
-            line({
-                key: `${key}.like`,
-                label: nameOf('like'),
-                shown: false,
-                value: match.like,
-                hint: t('cards.rules.anyLettersOneLetter'),
-                take: (like) => take({ ...match, like }),
-            }),
-        length: () =>
-            el(
-                'div',
-                { class: 'small-line' },
-                t('cards.rules.atLeast'),
-                number('words', t('cards.rules.howMany'), match.length.min, (min) =>
-                    take({ length: { ...match.length, min } }),
-                ),
-                t(`cards.rules.of.${match.length.of}`),
-            ),
-        number: () =>
-            el(
-                'div',
-                { class: 'small-line' },
-                number('number', t('cards.rules.number'), match.number, (value) => take({ ...match, number: value })),
-                match.unit ?? '',
-                '±',
-                line({
-                    key: `${key}.within`,
-                    label: t('cards.rules.howFarOff'),
-                    shown: false,
-                    width: 'short',
-                    value: match.within ?? '',
-                    hint: t('cards.rules.zeroOrShare'),
-                    take: (text) => take(within(match, text)),
-                }),
-            ),
-        between: () =>
-            el(
-                'div',
-                { class: 'small-line' },
-                number('least', t('cards.rules.least'), match.between[0], (least) =>
-                    take({ between: [least, match.between[1]] }),
-                ),
-                t('cards.rules.and'),
-                number('most', t('cards.rules.most'), match.between[1], (most) =>
-                    take({ between: [match.between[0], most] }),
-                ),
-            ),
-        options: () =>
-            el(
-                'div',
-                { class: 'rule-options' },
-                lock.input.options.map((one) =>
-                    tick({
-                        key: `${key}.${one.id}`,
-                        label: one.md,
-                        value: match.options.includes(one.id),
-                        take: (on) => take({ options: picked(lock, match, one.id, on) }),
-                    }),
-                ),
-            ),
-        anything: () => null,
-    };
-
-    return fields[kind]();
-}
-
-function within(match, text) {
-    const { within: old, ...rest } = match;
-    const value = text.trim();
-    if (value === '' || value === '0') return rest;
-
-    return { ...rest, within: value.endsWith('%') ? value : Number(value.replace(',', '.')) || 0 };
-}
-
-function picked(lock, match, id, on) {
-    if (!lock.input.many) return on ? [id] : match.options;
-
-    return on ? [...match.options, id] : match.options.filter((other) => other !== id);
 }
 
 /** Feedback to any other answer: what is said from which try on, the last for every one. */
@@ -280,6 +173,7 @@ function otherwiseLines(lock, editor) {
         el('div', { class: 'rule-head' }, mark('wrong'), el('strong', {}, t('cards.rules.anythingElse'))),
         area({
             key: `${lock.id}.otherwise`,
+            says: editor,
             label: t('cards.rules.feedbackWhenWrong'),
             hint: t('cards.rules.feedbackWhenWrongWithoutIt'),
             value: all[last]?.say ?? '',
@@ -333,6 +227,7 @@ function otherwiseLines(lock, editor) {
                       ),
                       area({
                           key: `${lock.id}.later.say.${place}`,
+                          says: editor,
                           label: t('cards.rules.feedbackFromThatTry'),
                           value: reaction.say ?? '',
                           take: (say) => change(place, { say }),

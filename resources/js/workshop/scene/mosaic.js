@@ -1,0 +1,211 @@
+import { t, wordsAt } from '../../lib/catalogue.js';
+import { send } from '../../lib/http.js';
+import { el, icon, svg } from '../../lib/tree.js';
+import { line, now, pick } from '../editor/fields.js';
+import { fileOf } from '../editor/files.js';
+import { list } from '../editor/ways.js';
+import { lockNames, sharesOf } from './shares.js';
+
+/** Signs of colours in their order, as the engine's Reduction names them. */
+const SIGNS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789+/';
+
+/** How long a slider rests before the picture is reduced anew, and how fine the picture is sent. */
+const REST = 200;
+const FINE = 8;
+const MOST_ROWS = 60;
+
+/** What was last found of each mosaic: in which order its locks keep the secret. */
+const orders = new Map();
+const asked = new Map();
+let resting = null;
+
+/** The card of a mosaic: its picture, cells, colours, and how locks share them. */
+function mosaicBody(thing, editor) {
+    const set = (fields) => {
+        const next = { ...now(editor, thing), ...fields };
+        editor.store.edit(
+            Object.entries(fields).map(([field, to]) => ({ set: thing.id, field, to })),
+            t('edits.labels.mosaic'),
+        );
+        soon(next, editor);
+    };
+    if (thing.asset && asked.get(thing.id) !== wish(thing)) soon(thing, editor);
+
+    return [
+        el(
+            'button',
+            {
+                class: 'button',
+                'data-key': `${thing.id}.picture`,
+                onclick: () =>
+                    editor.pickPicture((found) => {
+                        editor.store.edit(
+                            [...found.edits, { set: thing.id, field: 'asset', to: found.id }],
+                            t('edits.labels.mosaic'),
+                        );
+                        soon({ ...now(editor, thing), asset: found.id }, editor);
+                    }),
+            },
+            icon('image'),
+            t(thing.asset ? 'cards.looks.anotherPicture' : 'cards.looks.aPicture'),
+        ),
+        thing.cells ? preview(thing) : null,
+        slider(thing, 'columns', 8, 80, (columns) => set({ columns, rows: rowsFor(thing, columns) })),
+        slider(thing, 'colours', 2, 24, (colours) => set({ colours })),
+        pick({
+            key: `${thing.id}.spread`,
+            label: t('cards.mosaic.spread'),
+            value: thing.spread ?? 'scattered',
+            options: Object.entries(wordsAt('cards.mosaic.ways')),
+            take: (spread) => set({ spread }),
+        }),
+        el(
+            'button',
+            { class: 'link', 'data-key': `${thing.id}.seed`, onclick: () => set({ seed: (thing.seed ?? 1) + 1 }) },
+            icon('repeat'),
+            t('cards.mosaic.again'),
+        ),
+        sharesOf(thing, editor, set),
+        secrecy(thing, editor),
+        thing.cells
+            ? el(
+                  'p',
+                  {},
+                  el(
+                      'a',
+                      { class: 'link', href: `${editor.address}/mosaic/${thing.id}`, 'data-key': `${thing.id}.sheet` },
+                      t('cards.mosaic.sheet'),
+                  ),
+              )
+            : null,
+        line({
+            key: `${thing.id}.label`,
+            label: t('cards.mosaic.name'),
+            value: thing.label ?? '',
+            take: (label) => set({ label }),
+        }),
+    ];
+}
+
+function slider(thing, field, min, max, take) {
+    return el(
+        'label',
+        { class: 'field' },
+        el('span', {}, t(`cards.mosaic.${field}`, { count: thing[field] })),
+        el('input', {
+            type: 'range',
+            min,
+            max,
+            value: thing[field],
+            'data-key': `${thing.id}.${field}`,
+            onchange: ({ target }) => take(Number(target.value)),
+        }),
+    );
+}
+
+/** The shape of the picture stays that of its place. */
+function rowsFor(thing, columns) {
+    const [, , width, height] = thing.box ?? [0, 0, 4, 3];
+
+    return Math.max(2, Math.min(MOST_ROWS, Math.round((columns * height) / width)));
+}
+
+function preview(thing) {
+    const whole = { viewBox: `0 0 ${thing.columns} ${thing.rows}`, role: 'img', 'aria-label': t('cards.mosaic.whole') };
+
+    return el('div', { class: 'mosaic-preview' }, svg('svg', whole, cellsOf(thing)));
+}
+
+/** A path for each colour. */
+function cellsOf({ cells = '', columns, palette = [] }) {
+    return palette.map((fill, at) =>
+        svg('path', {
+            fill,
+            'shape-rendering': 'crispEdges',
+            d: [...cells]
+                .map((sign, cell) =>
+                    sign === SIGNS[at] ? `M${cell % columns} ${Math.floor(cell / columns)}h1v1h-1z` : '',
+                )
+                .join(''),
+        }),
+    );
+}
+
+/** How much is recognised after each lock, in the order that keeps the secret longest. */
+function secrecy(thing, editor) {
+    const order = orders.get(thing.id) ?? [];
+    const locks = lockNames(editor.store.game);
+    const first = order.find(([, score]) => score >= 0.5);
+
+    return order.length === 0
+        ? el('p', { class: 'help' }, t('cards.mosaic.noLocks'))
+        : el(
+              'details',
+              { class: 'card-more', 'data-key': `${thing.id}.secrecy` },
+              el('summary', {}, t('cards.mosaic.keeps', { count: order.indexOf(first) + 1, of: order.length })),
+              el(
+                  'ol',
+                  { class: 'mosaic-order' },
+                  order.map(([lock, score]) =>
+                      el(
+                          'li',
+                          {},
+                          t('cards.mosaic.after', {
+                              lock: locks.get(list(thing.by)[lock]?.lock) ?? '…',
+                              share: Math.round(100 * score),
+                          }),
+                      ),
+                  ),
+              ),
+          );
+}
+
+/** What the reduction depends on. */
+const wish = ({ asset, columns, rows, colours, spread, seed, by }) =>
+    JSON.stringify([asset, columns, rows, colours, spread, seed, by]);
+
+function soon(thing, editor) {
+    asked.set(thing.id, wish(thing));
+    clearTimeout(resting);
+    resting = setTimeout(() => reduce(thing, editor), REST);
+}
+
+/** Has the picture reduced on the server, and keeps what comes of it. */
+async function reduce(thing, editor) {
+    const image = await raster(fileOf(editor.store.game, thing.asset), thing.columns * FINE, thing.rows * FINE);
+    if (!image) return;
+    const fields = new FormData();
+    fields.append('image', image, 'picture.png');
+    for (const name of ['columns', 'rows', 'colours', 'spread', 'seed']) fields.append(name, thing[name] ?? '');
+    list(thing.by).forEach(({ share = 1 }) => fields.append('shares[]', share));
+    const { body } = await send(`${editor.address}/mosaic`, fields);
+    if (!body?.cells || asked.get(thing.id) !== wish(thing)) return;
+    orders.set(thing.id, body.order);
+    const held = now(editor, thing);
+    if (held.cells !== body.cells || String(held.palette) !== String(body.palette))
+        editor.store.edit(
+            [
+                { set: thing.id, field: 'palette', to: body.palette },
+                { set: thing.id, field: 'cells', to: body.cells },
+            ],
+            t('edits.labels.mosaic'),
+        );
+    editor.draw();
+}
+
+/** The picture as points, cut to the shape around its middle. */
+async function raster(address, width, height) {
+    if (!address) return null;
+    const picture = new Image();
+    picture.src = address;
+    await picture.decode().catch(() => null);
+    if (!picture.naturalWidth) return null;
+    const canvas = Object.assign(document.createElement('canvas'), { width, height });
+    const scale = Math.max(width / picture.naturalWidth, height / picture.naturalHeight);
+    const [w, h] = [picture.naturalWidth * scale, picture.naturalHeight * scale];
+    canvas.getContext('2d').drawImage(picture, (width - w) / 2, (height - h) / 2, w, h);
+
+    return new Promise((done) => canvas.toBlob(done, 'image/png'));
+}
+
+export { cellsOf, mosaicBody };

@@ -1,0 +1,8 @@
+@if ($screen->coversAgain())
+    <form method="post" action="{{ $frame->address }}" class="act inline">
+        @include('play.fields', ['verb' => 'lower', 'on' => $screen->sceneId()])
+        <button class="link inline-flex min-h-[44px] items-center"><x-icon name="eye-off"/>{{
+            __('play.cover_again')
+        }}</button>
+    </form>
+@endif

@@ -1,0 +1,9 @@
+{{-- What stands below the picture where it is too small: it opens as it does on the picture. --}}
+<a class="flow-row" href="#thing-{{ $thing['id'] }}" data-panel="{{ $thing['id'] }}" role="button" @if ($thing['kind']
+    === 'lock') data-state="{{ $thing['state'] }}" @endif {{ $screen->speaks() }}>
+    @if ($thing['kind'] === 'lock')
+        @if ($thing['state'] === 'open')<x-mark verdict="open"/>@else<x-icon name="lock"/>@endif
+    @endif
+    <strong>{{ $screen->nameOf($thing) ?: __('play.look') }}</strong>
+    <x-icon name="arrow-right"/>
+</a>
