@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// Each checkout has a folder of its own for what its tests write.
+// Each checkout, and each process that tests it, has a folder of its own for what its tests write.
 
-$folder = sys_get_temp_dir().'/fravel-tests-'.substr(md5(dirname(__DIR__)), 0, 8);
+$folder = sys_get_temp_dir().'/fravel-tests-'.substr(md5(dirname(__DIR__).getenv('TEST_TOKEN')), 0, 8);
 exec('rm -rf '.escapeshellarg($folder));
 foreach (['FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files"] as $name => $value) {
     putenv("{$name}={$value}");

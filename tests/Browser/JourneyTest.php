@@ -21,7 +21,7 @@ it('makes a game from a worksheet and plays it with a class', function (): void 
     $teacher->type('input[name="with"]', 'mirror')->press('Try it')->see('Think of steps of glass.');
     $teacher->type('input[name="with"]', 'fresnel')
         ->press('Try it')
-        ->see('Open.')
+        ->see('Right.')
         ->see('Spell the name');
     $teacher->press('Edit this scene')->see('Lantern room 2');
 

@@ -173,7 +173,7 @@ it('builds a picture with questions beside it, in the look that is usual', funct
         ->click('.picture-choice[title="sailboat"]');
     $builder->browser->find('dialog.patterns[open]');
     $builder->click('[data-key="patterns.build"]');
-    $builder->kept()->find('.station-place');
+    $builder->built();
     $document = $builder->document();
 
     expect(array_column($document['assets'], 'alt'))->toContain('sailboat')
@@ -192,7 +192,7 @@ it('builds once, and complains of nothing, when the button is pressed twice', fu
         ->script(
             'const button = document.querySelector("[data-key=\'patterns.build\']"); button.click(); button.click();',
         );
-    $builder->browser->find('.station-place');
+    $builder->built();
 
     expect($builder->document()['scenes'])->toHaveCount(3)
         ->and($builder->browser->script('return document.getElementById("alert").hidden'))->toBeTrue();

@@ -18,7 +18,7 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
         ->press('A hint, please')
         ->see('leave out the dots');
     foreach (['2142', '1111', '2222', '3333'] as $wrong) {
-        $student->type('.digits-input', $wrong)
+        $student->enter($wrong)
             ->press('Try it')
             ->see($wrong === '2142' ? 'time of day' : 'The bolt does not move');
     }
@@ -30,7 +30,7 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
     $student->driver
         ->wait(25, 500)
         ->until(fn (): bool => $student->find('.try')->isEnabled(), 'The pause never ended.');
-    $student->type('.digits-input', '0917')->press('Try it')->see('warm air meets you')->see('Sparks 1');
+    $student->enter('0917')->press('Try it')->see('warm air meets you')->see('Sparks 1');
     expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
 })->with([[390, 844], [1280, 800]]);
 
@@ -42,13 +42,13 @@ it('plays with the keyboard alone, and speaks what happens', function (): void {
     while (! $student->script('return document.activeElement.matches(".stage-lock")')) {
         $student->keys(WebDriverKeys::TAB);
     }
-    $student->keys(WebDriverKeys::ENTER)->find('dialog .digits-input');
-    expect($student->script('return document.activeElement.name'))->toBe('with');
+    $student->keys(WebDriverKeys::ENTER)->find('dialog .places');
+    expect($student->script('return document.activeElement.className'))->toBe('places');
     $student->keys('9999', WebDriverKeys::ENTER)->see('The bolt does not move');
-    expect($student->script('return document.querySelector("dialog .hidden-words[role=status]").textContent'))
+    expect($student->script('return document.querySelector("dialog.panel > [role=status]").textContent'))
         ->toContain('Not yet.')
-        ->and($student->script('return document.activeElement.name'))->toBe('with');
-    $student->type('.digits-input', '0917')->keys(WebDriverKeys::ENTER)->see('By the hearth');
+        ->and($student->script('return document.activeElement.getAttribute("aria-label")'))->toContain('9, 9, 9, 9');
+    $student->keys('0917', WebDriverKeys::ENTER)->see('By the hearth');
 });
 
 it('plays with scripts switched off', function (): void {
@@ -80,9 +80,9 @@ it('goes on after a reload and on another device', function (): void {
         ->press('Go on where I was')
         ->see('worn keys')
         ->see('Tide table');
-    $other->click('.stage-lock')->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
-    $student->click('.stage-lock')->type('.digits-input', '1111')->press('Try it')->see('By the hearth');
-    expect($student->has('.digits-input'))->toBeFalse();
+    $other->click('.stage-lock')->enter('0917')->press('Try it')->see('By the hearth');
+    $student->click('.stage-lock')->enter('1111')->press('Try it')->see('By the hearth');
+    expect($student->has('.places'))->toBeFalse();
 });
 
 it('keeps a typed answer when the device has lost its place, and sends it after', function (): void {
@@ -91,7 +91,7 @@ it('keeps a typed answer when the device has lost its place, and sends it after'
     $words = $student->find('.two-words strong')->getText();
     $student->press('Climb the path to the keeper’s door')->see('worn keys');
     $student->driver->manage()->deleteAllCookies();
-    $student->click('.stage-lock')->type('.digits-input', '0917')->press('Try it')->see('lost its place');
+    $student->click('.stage-lock')->enter('0917')->press('Try it')->see('lost its place');
     expect($student->script('return document.querySelector(".digits-input").value'))->toBe('0917');
     $student->type('.rejoin input[name="name"]', 'Lou')
         ->type('.rejoin input[name="words"]', $words)
@@ -104,7 +104,7 @@ it('sends an answer once however often it is pressed', function (): void {
     $student->press('Climb the path to the keeper’s door')
         ->see('worn keys')
         ->click('.stage-lock')
-        ->type('.digits-input', '1234');
+        ->enter('1234');
     $student->script(
         'const form = document.querySelector("form.answer"); for (let press = 0; press < 5; press++) '
             .'form.requestSubmit()',
@@ -121,7 +121,7 @@ it('sends an answer once however often it is pressed', function (): void {
 it('keeps an answer that could not be sent over a reload, says so, and sends it once', function (): void {
     $student = PlayerCases::joined(Screens::open(390, 844), PlayerCases::openDemo(), 'Ono');
     $student->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')
-        ->type('.digits-input', '0917');
+        ->enter('0917');
     $student->script('window.fetch = () => Promise.reject(new Error("no connection"))');
     $student->press('Try it')->see('The connection is gone. Your answer stays here')->see('Next try in');
     $student->driver->navigate()->refresh();
@@ -133,3 +133,23 @@ it('keeps an answer that could not be sent over a reload, says so, and sends it 
         )
         ->toBe([]);
 });
+
+it('brings a stage nearer by two fingers and two taps, and leaves it there when something is done', function (): void {
+    $student = PlayerCases::joined(Screens::open(390, 844), PlayerCases::openDemo(), 'Nea');
+    $wide = static fn (): float => (float) $student->script(
+        'const frame = document.querySelector(".stage-frame"); return document.querySelector(".stage")'
+            .'.getBoundingClientRect().width / frame.clientWidth',
+    );
+    expect($wide())->toEqualWithDelta(1, 0.01);
+    $student->touch([[[100, 140]], [[100, 140], [160, 140]], [[80, 140], [180, 140]], [[60, 140], [200, 140]]]);
+    $near = $wide();
+    expect($near)->toBeGreaterThan(1.6)
+        ->and($student->find('.near-where')->isDisplayed())->toBeTrue();
+    $student->script('document.querySelector("[data-drawn] [aria-label=\'The notice board\']").click()');
+    $student->see('The paper is damp')->press('Go back')->see('The quay');
+    $student->until(fn (): bool => abs($wide() - $near) < 0.01);
+    $student->press('See it whole');
+    expect($wide())->toEqualWithDelta(1, 0.01);
+    $student->touch([[[60, 90]]])->touch([[[60, 90]]]);
+    expect($wide())->toEqualWithDelta(2.5, 0.01)->and($student->complaints())->toBe([]);
+})->skip(fn (): bool => Kind::chosen() !== Kind::Chromium, 'only Chromium is told where fingers are');

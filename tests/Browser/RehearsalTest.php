@@ -31,7 +31,8 @@ it('keeps a walkthrough, walks it step by step, and says in the workshop where i
     $teacher->press('Walk “straight on”')->see('answer “red” to “One?”')->press('Go this step')->see('Two?')
         ->see('answer “blue” to “Two?”')->press('Go this step')->see('You made it');
 
-    $teacher->click('#edit-this-scene')->click('[data-face="sheet"]')->click('[data-cell="0,4"]')
+    $teacher->click('#edit-this-scene')->find('[data-face][aria-current="page"]');
+    $teacher->click('[data-face="sheet"]')->click('[data-cell="0,4"]')
         ->keys('g', 'r', 'e', 'e', 'n')->keys(WebDriverKeys::ENTER);
     $builder->kept()->find('#findings-count[data-state="warnings"], #findings-count[data-state="errors"]');
     $teacher->click('#findings-count')->find('.findings-list:not([data-stale])');
@@ -140,7 +141,7 @@ it('rehearses as on a phone, with the strip around it that follows', function ()
     $first = $teacher->script('return document.getElementById("edit-this-scene").href');
     $teacher->driver->switchTo()->frame($teacher->find('.phone iframe'));
     expect($teacher->script('return window.innerWidth'))->toBe(390)->and($teacher->has('#backstage'))->toBeFalse();
-    $teacher->type('.lock .answer-field input', 'green')->press('Try it')->see('That doesn’t open it.');
+    $teacher->type('.lock .answer-field input', 'green')->press('Try it')->see('Look again, and try another answer.');
     $teacher->type('.lock .answer-field input', 'red')->press('Try it')->see('Two?');
     $teacher->driver->switchTo()->defaultContent();
     $teacher->see('Rule 1 of “One?”: opens');

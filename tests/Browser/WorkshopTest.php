@@ -218,7 +218,7 @@ it('has no barriers on any teacher’s page', function (): void {
     expect($teacher->barriers())->toBe([]);
     $teacher->click('[data-scene="keepers-door"]')->click('.placed-lock')->see('Bench');
     expect($teacher->barriers())->toBe([]);
-    $teacher->go('/games')->click('.strip-runs .code')->see('joined');
+    $teacher->go('/games?seek=The+Dark+Lamp')->click('.strip-runs .code')->see('joined');
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
 });
 

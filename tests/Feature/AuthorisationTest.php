@@ -15,10 +15,15 @@ it('keeps games, runs and reports from other teachers', function (string $method
 })->with([
     ['GET', '/games/{game}'],
     ['GET', '/games/{game}/document'],
+    ['GET', '/games/{game}/board'],
+    ['GET', '/games/{game}/cards'],
+    ['GET', '/games/{game}/mosaic/x'],
+    ['GET', '/games/{game}/mosaic/x/picture.svg'],
     ['POST', '/games/{game}/edits'],
     ['POST', '/games/{game}/undo'],
     ['POST', '/games/{game}/redo'],
     ['POST', '/games/{game}/bench'],
+    ['POST', '/games/{game}/mosaic'],
     ['POST', '/games/{game}/away'],
     ['GET', '/games/{game}/rehearsal'],
     ['POST', '/games/{game}/rehearsal'],
@@ -29,6 +34,8 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['GET', '/runs/{run}/report.csv'],
     ['POST', '/runs/{run}/close'],
     ['POST', '/runs/{run}/open'],
+    ['POST', '/runs/{run}/joining'],
+    ['POST', '/runs/{run}/receipts'],
     ['DELETE', '/runs/{run}'],
 ]);
 

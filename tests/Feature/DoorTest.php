@@ -164,6 +164,7 @@ it('shows those who join the title that they will play, not the draft’s', func
 });
 
 it('lets nobody try two words on one name after the other from one address', function (): void {
+    $this->freezeTime();
     $run = Classroom::open();
     $play = Classroom::join($run);
     foreach (range(1, 61) as $number) {

@@ -4,10 +4,13 @@ use App\Actions\EditGame;
 use App\Actions\Standpoint;
 use App\Models\Game;
 use Fravel\Edit\SetField;
+use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\Classroom;
 use Tests\Support\Feature\EditCases;
+use Tests\Support\Feature\PlayCases;
 use Tests\Support\Games;
 
 beforeEach(function (): void {
@@ -115,7 +118,10 @@ it('keeps empty objects empty objects', function (): void {
 
 it('tries an answer on the bench without keeping anything', function (): void {
     $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'Gannet!'])
-        ->assertExactJson(['rule' => 0, 'verdict' => 'open', 'say' => '<p>It opens.</p>', 'go' => 'Store']);
+        ->assertExactJson([
+            'compared' => ['given' => 'gannet', 'wanted' => 'gannet'],
+            'rule' => 0, 'verdict' => 'open', 'say' => '<p>It opens.</p>', 'go' => 'Store',
+        ]);
     $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => 'gull'])
         ->assertJson(['rule' => null, 'verdict' => 'wrong', 'say' => '<p>It stays shut.</p>']);
     $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door', 'with' => ''])
@@ -223,4 +229,74 @@ it('lets no game grow past what can be worked with', function (): void {
             'revision' => 3,
             'refusal' => 'The game would be larger than 8 MB. The change was not taken; everything else is kept.',
         ]);
+});
+
+it('tells on the bench how an answer and the rule are read', function (
+    array $input, array $match, string $typed, ?array $compared,
+): void {
+    $lock = ['input' => $input, 'rules' => [['match' => $match, 'verdict' => 'open']]] + Games::lock('l', '');
+    $game = Game::factory()->create(['document' => Json::write(Games::document([['id' => 'a', 'things' => [$lock]]]))]);
+
+    $this->actingAs($game->user)->postJson("/games/{$game->id}/bench", ['lock' => 'l', 'with' => $typed])
+        ->assertJson(['compared' => $compared]);
+})->with([
+    'words' => [
+        ['type' => 'text'], ['equals' => ['Fog-Horn', 'Gannet']], 'The Gannet!',
+        ['given' => 'the gannet', 'wanted' => 'gannet'],
+    ],
+    'a number in another unit' => [
+        ['type' => 'number', 'unit' => 'm'], ['number' => 3700, 'unit' => 'm'], '3,7 km',
+        ['given' => '3700 m', 'wanted' => '3700 m'],
+    ],
+    'a fraction' => [['type' => 'number'], ['number' => 0.5], '1/3', ['given' => '1/3', 'wanted' => '0.5']],
+    'no number' => [['type' => 'number'], ['number' => 0.5], 'many', null],
+    'a long text' => [['type' => 'long'], ['has' => ['long']], 'A long text.', null],
+]);
+
+it('tells beside the rules how long guessing takes, and offers a pause where something depends on the lock', function (
+    array $lock, string $words, ?array $guard,
+): void {
+    $code = ['input' => ['type' => 'arrows', 'length' => 2]] + Games::lock('l', 'UD');
+    $game = Game::factory()->create(['document' => Json::write(Games::document([
+        ['id' => 'a', 'things' => [$lock + $code]], ['id' => 'b'],
+    ]))]);
+    $near = $this->actingAs($game->user)->postJson("/games/{$game->id}/bench", ['lock' => 'l'])->assertOk();
+
+    expect($near->json('guessing.words'))->toContain($words)->and($near->json('guessing.guard'))->toBe($guard);
+})->with([
+    'a question' => [[], 'in about 26 seconds.', null],
+    'what leads on' => [
+        ['rules' => [['match' => ['equals' => 'UD'], 'verdict' => 'open', 'go' => 'b']]],
+        'in about 26 seconds.', ['tries' => 3, 'wait' => 50],
+    ],
+    'with a pause' => [['guard' => ['tries' => 1, 'wait' => 60]], 'in about 7 minutes; without the pause, in 26', null],
+    'words' => [['input' => ['type' => 'text']], 'no end of answers', null],
+]);
+
+it('proposes a rule for each near miss', function (): void {
+    $misses = $this->postJson("/games/{$this->game->id}/bench", ['lock' => 'door'])->assertOk()->json('misses');
+
+    expect(array_column($misses, 'match', 'text'))
+        ->toMatchArray(['ganent' => ['equals' => ['ganent']], 'gannet.' => null])
+        ->and(array_column($misses, 'rule', 'text'))->toMatchArray(['ganent' => null, 'gannet.' => 0]);
+});
+
+it('offers wrong answers as options: those that people gave, and numbers near the right one', function (): void {
+    $this->play = Classroom::join($this->run = $run = Classroom::open(Games::document([
+        ['id' => 'hall', 'things' => [Games::lock('door', '48')]],
+    ])));
+    foreach (['50', 'fifty', '50'] as $typed) {
+        PlayCases::act($this, ['verb' => 'answer', 'on' => $run->edition->nameOf('door'), 'with' => $typed]);
+    }
+    $options = [['id' => 'o1', 'md' => '48'], ['id' => 'o2', 'md' => '47']];
+    $asked = ['input' => ['type' => 'options', 'options' => $options]]
+        + Games::lock('door', '', [], []);
+    $asked['rules'] = [['match' => ['options' => ['o1']], 'verdict' => 'open']];
+    $run->game->update(['document' => Json::write(Games::document([['id' => 'hall', 'things' => [$asked]]]))]);
+    $offered = $this->actingAs($run->game->user)->postJson("/games/{$run->game_id}/bench", ['lock' => 'door'])
+        ->assertOk()->json('offered');
+
+    expect(array_slice(array_column($offered, 'words', 'text'), 0, 2, true))
+        ->toBe(['50' => 'given 2 times', 'fifty' => 'given once'])
+        ->and(array_column($offered, 'text'))->toContain('49')->not->toContain('47')->not->toContain('48');
 });

@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\Schema;
 use Tests\Support\Classroom;
 
 it('is closed for everybody while it is looked after', function (): void {
+    // Not by a file, which would close it for what is tested beside this.
+    config(['app.maintenance' => ['driver' => 'cache', 'store' => 'array']]);
     $this->artisan('down');
     try {
         $this->get('/')->assertServiceUnavailable()->assertSee('Back soon');

@@ -2,7 +2,11 @@
 
 use App\Models\Game;
 use App\Models\User;
+use App\Play\CompiledEdition;
+use App\Play\Screen;
 use App\Words\Languages;
+use Fravel\State\PlayState;
+use Illuminate\Support\Facades\File;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\LanguageCases;
 use Tests\Support\Games;
@@ -251,4 +255,18 @@ it('tells what was found in the language of whoever asks', function (): void {
     expect($german)->toContain('Das Spiel hat kein Ende.')
         ->and($this->getJson("/games/{$game->id}/findings")->json('findings.*.words'))
         ->toContain('The game has no ending.');
+});
+
+it('brings the scripts of play every word they speak', function (): void {
+    $edition = CompiledEdition::ofDraft(Games::of([['id' => 'a', 'things' => []]]));
+    $screen = new Screen($edition, PlayState::begin([], 1, 0), 0);
+    $spoken = $screen->words()['play'];
+    $asked = [];
+    foreach (File::allFiles(resource_path('js/play')) as $file) {
+        preg_match_all('/[\'"`]play\.([a-zA-Z_]+)/', $file->getContents(), $named);
+        $asked = [...$asked, ...$named[1]];
+    }
+
+    expect(array_diff(array_unique($asked), array_keys($spoken)))->toBe([])
+        ->and(array_diff(array_keys($spoken), $asked, ['offline', 'failing']))->toBe([]);
 });

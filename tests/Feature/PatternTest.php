@@ -50,6 +50,30 @@ it('keeps what a teacher usually wants, and uses it next time', function (): voi
     $this->get("/games/{$this->game->id}")->assertSee('Well done.');
 });
 
+it('lets students go on from a board when they like, or when everything has been uncovered', function (): void {
+    foreach (['anytime' => null, 'uncovered' => 2] as $leave => $least) {
+        $before = count($this->game->fresh()->read()->scenes());
+        $with = ['cards' => "Ebb\tout\nFlood\tin", 'leave' => $leave];
+        PatternCases::building($this, ['pattern' => 'reveal', 'with' => $with])->assertOk();
+        $things = $this->game->fresh()->read()->document['scenes'][$before === 1 ? 0 : $before]['things'];
+        $onward = array_pop($things);
+
+        expect($onward['if']['atLeast'] ?? null)->toBe($least)
+            ->and($onward['if']['liftedOf'] ?? [])->toBe($least ? array_column($things, 'id') : []);
+    }
+});
+
+it('leaves out no question of a hidden picture, however many there are', function (): void {
+    $rows = array_map(static fn (int $at): string => "Question {$at}?\tanswer {$at}", range(1, 40));
+    PatternCases::building($this, ['pattern' => 'mosaic', 'with' => ['questions' => implode("\n", $rows)]])->assertOk();
+    $things = collect($this->game->fresh()->read()->document['scenes'][0]['things']);
+    $boxes = $things->where('kind', 'lock')->pluck('box');
+
+    expect($things->firstWhere('kind', 'mosaic')['by'])->toHaveCount(40)->and($boxes->unique())->toHaveCount(40)
+        ->and($boxes->max(static fn (array $box): int => $box[0] + $box[2]))->toBeLessThanOrEqual(1600)
+        ->and($boxes->max(static fn (array $box): int => $box[1] + $box[3]))->toBeLessThanOrEqual(780);
+});
+
 it('takes bounds for what is usual, whatever is sent', function (array $sent, TeacherDefaults $usual): void {
     expect(SavedDefaults::read($sent))->toEqual($usual);
 })->with([
@@ -107,8 +131,10 @@ it('begins a new game with a pattern, and with none that is unknown', function (
 it('offers every pattern with its picture', function (): void {
     $page = $this->get('/games/new')->assertOk()->assertSee('From a pattern');
 
-    expect(substr_count((string) $page->getContent(), 'name="pattern"'))->toBe(12)
-        ->and(substr_count((string) $page->getContent(), '<svg class="route-map'))->toBe(12);
+    $all = count(Fravel\Pattern\Patterns::all());
+
+    expect(substr_count((string) $page->getContent(), 'name="pattern"'))->toBe($all)
+        ->and(substr_count((string) $page->getContent(), '<svg class="route-map'))->toBe($all);
 });
 
 it('says what tallies come to', function (): void {

@@ -1,5 +1,6 @@
 <?php
 
+use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\PlayCases;
@@ -153,7 +154,7 @@ it('plays without scripts: the feedback stands at the lock, the answer in its fi
     $this->post(
         "/p/{$this->run->code}", Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']),
     )
-        ->assertSeeInOrder(['Store', 'Open.', 'It opens.', 'Lamp']);
+        ->assertSeeInOrder(['Store', 'Right.', 'It opens.', 'Lamp']);
 });
 
 it('shows what students type as text and nothing else', function (): void {
@@ -203,4 +204,12 @@ it('shows every kind of input and thing', function (): void {
     foreach ([...array_column($locks, 'id'), ...array_column($things, 'id')] as $id) {
         $page->assertSee('thing-'.Classroom::id($id), false);
     }
+});
+
+it('goes on with a play that was kept before answers were', function (): void {
+    $state = array_diff_key($this->play->read()->toArray(), ['answers' => null]);
+    $this->play->forceFill(['state' => Json::write($state)])->save();
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertOk()
+        ->assertJson(['verdict' => ['verdict' => 'open']]);
+    expect($this->play->fresh()->read()->answers)->toBe([Classroom::id('door') => 'gannet']);
 });

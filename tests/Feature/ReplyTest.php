@@ -1,7 +1,9 @@
 <?php
 
 use App\Play\CompiledEdition;
+use App\Play\Frame;
 use App\Play\Screen;
+use App\Play\Voice;
 use Fravel\Play\Playing;
 use Tests\Support\Feature\ReplyCases;
 use Tests\Support\Games;
@@ -43,7 +45,7 @@ it('sends the scene when other things stand in it', function (): void {
         ->toBe('open');
 });
 
-it('sends a lock whole when its options stand in another order', function (): void {
+it('tells in which order options stand after a wrong try, and leaves the lock where it is', function (): void {
     $options = array_map(static fn (string $letter): array => ['id' => "o{$letter}", 'md' => $letter], range('a', 'h'));
     $lock = [
         'input' => ['type' => 'options', 'shuffle' => true, 'options' => $options],
@@ -51,7 +53,9 @@ it('sends a lock whole when its options stand in another order', function (): vo
     ] + Games::lock('l', '');
     $reply = ReplyCases::replyTo([['id' => 'a', 'things' => [$lock]]], [['answer' => 'l', 'with' => 'ob']]);
 
-    expect(array_keys($reply['things']))->toBe(['l'])->and($reply['locks'])->toBe([]);
+    expect($reply['things'])->toBe([])->and($reply['scene'])->toBeNull()
+        ->and($reply['locks']['l']['order'])->toEqualCanonicalizing(array_column($options, 'id'))
+        ->not->toBe(array_column($options, 'id'));
 });
 
 it('says neutral words where the teacher has none, with nothing of the answer in them', function (): void {
@@ -61,8 +65,9 @@ it('says neutral words where the teacher has none, with nothing of the answer in
     );
 
     expect($reply['said'])->toBe([])
-        ->and($reply['verdict'])->toBe(['lock' => 'l', 'verdict' => 'wrong'])
-        ->and(__('play.neutral.wrong'))->toBe('That doesn’t open it.')
+        ->and($reply['verdict'])->toBe([
+            'lock' => 'l', 'verdict' => 'wrong', 'name' => 'wrong', 'tries' => 0, 'own' => [], 'isMarked' => true,
+        ])
         ->and(json_encode($reply))->not->toContain('gannet');
 });
 
@@ -108,3 +113,113 @@ it('fills a player’s name into words without making marks of it', function ():
 
     expect($screen->html($screen->view->things[0]['md']))->not->toContain('<b>');
 });
+
+it('speaks in the game’s own wordings, which take turns try by try', function (): void {
+    $lock = ['otherwise' => []] + Games::lock('l', 'gannet');
+    $told = array_map(
+        static fn (int $tries): array => ReplyCases::replyTo(
+            [['id' => 'a', 'things' => [$lock]]],
+            array_fill(0, $tries, ['answer' => 'l', 'with' => 'no']),
+            ['voice' => ['wrong' => ['Look out to sea.', 'Ask the gulls.']]],
+        )['verdict'],
+        [1, 2, 3],
+    );
+
+    expect(array_column($told, 'own'))->toBe(array_fill(0, 3, ['Look out to sea.', 'Ask the gulls.']))
+        ->and(array_column($told, 'tries'))->toBe([0, 1, 2]);
+});
+
+it('says a verdict that fits what was asked, and nothing twice', function (
+    array $lock, mixed $with, array $told,
+): void {
+    $scenes = [['id' => 'a', 'things' => [$lock + Games::lock('l', 'gannet')]]];
+    $reply = ReplyCases::replyTo($scenes, [['answer' => 'l', 'with' => $with]]);
+    $voice = new Voice(CompiledEdition::ofDraft(Games::of($scenes)));
+
+    expect([
+        $voice->head('l', $reply['verdict']['verdict'], $reply['said']), $voice->isMarked('l'),
+    ])->toBe($told)->and($reply['verdict']['isMarked'])->toBe($told[1]);
+})->with([
+    'a question is right' => [[], 'gannet', ['Right.', true]],
+    'an area opens' => [['look' => 'clear'], 'gannet', ['Open.', true]],
+    'a code opens' => [
+        [
+            'input' => ['type' => 'digits', 'length' => 2],
+            'rules' => [['match' => ['equals' => ['17']], 'verdict' => 'open']],
+        ], '17', ['Open.', true],
+    ],
+    'what the teacher says' => [['tells' => 'open'], 'gannet', ['Open.', true]],
+    'an opinion' => [['tells' => 'noted'], 'gannet', ['', false]],
+    'an opinion that is another' => [['tells' => 'noted'], 'no', ['', false]],
+    'words that begin so' => [['otherwise' => [['say' => 'Not yet. Read it once more.']]], 'no', ['', true]],
+]);
+
+it('shows an open lock with the student’s own answer and the words it earned', function (): void {
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [Games::lock('l', 'gannet')]]], [['answer' => 'l', 'with' => 'The <b>Gannet']],
+    );
+    expect($reply['verdict']['verdict'])->toBe('wrong');
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [['clean' => ['fair' => true]] + Games::lock('l', 'gannet')]]],
+        [['answer' => 'l', 'with' => 'the Gannet!']],
+    );
+
+    expect($reply['things']['l'])->toContain('the Gannet!')->toContain('It opens.')->toContain('Right.');
+    $lock = Games::lock('l', '', ['rules' => [['match' => ['has' => ['gannet']], 'verdict' => 'open']]]);
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [$lock]]], [['answer' => 'l', 'with' => '<img src=x onerror=alert(1)> gannet']],
+    );
+
+    expect($reply['things']['l'])->toContain('&lt;img src=x')->not->toContain('<img src=x');
+});
+
+it('says in the game’s own words that something is still missing', function (): void {
+    $reply = ReplyCases::replyTo(
+        [['id' => 'a', 'things' => [['needs' => ['has' => 'key']] + Games::lock('l', 'gannet')]]],
+        [['answer' => 'l', 'with' => 'gannet']],
+        ['tokens' => [['id' => 'key', 'name' => 'Key']], 'voice' => ['notReady' => ['The lamp must be lit first.']]],
+    );
+
+    expect($reply['refusal'])->toBe('The lamp must be lit first.')->and($reply['verdict'])->toBeNull();
+});
+
+it('marks a choice that is right or wrong once it was made, and not before', function (): void {
+    $scenes = [['id' => 'a', 'things' => [
+        ['mark' => 'wrong'] + Games::choice('cliff', ['say' => 'Too steep.']),
+        ['mark' => 'right'] + Games::choice('burrow', ['say' => 'Here it nests.']),
+        ['mark' => 'neutral'] + Games::choice('sea', []),
+    ]]];
+    $wrong = ReplyCases::replyTo($scenes, [['choose' => 'cliff']]);
+    expect($wrong['verdict'])->toMatchArray(['verdict' => 'wrong', 'name' => 'wrong', 'isMarked' => true])
+        ->and(array_keys($wrong['things']))->toBe(['cliff'])->and($wrong['things']['cliff'])->toContain('mark-wrong');
+    $right = ReplyCases::replyTo($scenes, [['choose' => 'cliff'], ['choose' => 'burrow']]);
+    expect($right['verdict'])->toMatchArray(['verdict' => 'open', 'name' => 'right'])
+        ->and($right['things']['burrow'])->toContain('mark-open')
+        ->and(ReplyCases::replyTo($scenes, [['choose' => 'sea']])['verdict'])->toBeNull();
+});
+
+it('counts a wrong choice as a try', function (): void {
+    $game = Games::of([['id' => 'a', 'things' => [['mark' => 'wrong'] + Games::choice('cliff', [])]]]);
+    $start = Playing::start($game, 1, 0)->state;
+    $once = ReplyCases::turnOf($game, $start, ['choose' => 'cliff'])->state;
+    $turn = ReplyCases::turnOf($game, $once, ['choose' => 'cliff']);
+
+    expect($turn->state->tries)->toBe(['cliff' => 2])->and($turn->events)->toContain(['marked', 'cliff', 'wrong']);
+});
+
+it('names nothing that is to be found where finding is the task', function (bool $isTask, string $said): void {
+    $edition = CompiledEdition::ofDraft($game = Games::of([[
+        'id' => 'a', 'layout' => 'stage', 'finding' => $isTask,
+        'things' => [
+            ['look' => 'clear', 'box' => [10, 10, 200, 200], 'label' => 'The hidden chest'] + Games::lock('l', 'x'),
+        ],
+    ]]));
+    $page = view('play.scene', [
+        'screen' => new Screen($edition, Playing::start($game, 1, 0)->state, 0), 'frame' => new Frame('/p/x', [], ''),
+        'turn' => null,
+    ])->render();
+
+    expect($page)->toContain("aria-label=\"{$said}\"")->toContain("data-name=\"{$said}\"")
+        ->and(str_contains($page, 'data-finding-help'))->toBe($isTask)
+        ->and(preg_match('/class="thing thing-lock +sought"/', $page) === 1)->toBe($isTask);
+})->with([[true, 'Place 1'], [false, 'The hidden chest']]);

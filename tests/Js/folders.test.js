@@ -9,6 +9,7 @@ const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../../resources/js')
 /** Which folders each may know, beside itself. */
 const KNOWS = {
     lib: [],
+    board: ['lib'],
     play: ['lib'],
     run: ['lib'],
     worksheet: ['lib'],

@@ -1,7 +1,15 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { cleared } from '../../resources/js/workshop/scene/stage/clearing.js';
-import { aligned, laidOut, overlap, resized, snap, spread } from '../../resources/js/workshop/scene/stage/geometry.js';
+import {
+    aligned,
+    freePlace,
+    laidOut,
+    overlap,
+    resized,
+    snap,
+    spread,
+} from '../../resources/js/workshop/scene/stage/geometry.js';
 
 const TWO = [
     [100, 200, 80, 60],
@@ -86,5 +94,30 @@ describe('making a colour clear', () => {
         const pixels = new Uint8ClampedArray(4 * 4_000_000).fill(255);
         const out = cleared(pixels, 2000, 2000, { x: 5, y: 5, near: 0.1, touching: true });
         assert.ok(out.every((part, at) => at % 4 !== 3 || part === 0));
+    });
+});
+
+describe('a place for a new thing', () => {
+    const middle = [800, 430];
+    const size = [300, 200];
+
+    it('is the middle of a bare stage, whatever lies behind all', () => {
+        assert.deepEqual(freePlace(size, [[0, 0, 1600, 900]], middle), [650, 330, 300, 200]);
+    });
+
+    it('is free as long as there is room, on the stage, and as near as can be', () => {
+        const taken = [];
+        for (let number = 0; number < 12; number++) {
+            const box = freePlace(size, taken, middle);
+            assert.ok(!taken.some((other) => overlap(box, other)), `${box} is taken`);
+            assert.ok(box[0] >= 0 && box[1] >= 0 && box[0] + 300 <= 1600 && box[1] + 200 <= 900);
+            taken.push(box);
+        }
+    });
+
+    it('is where it covers least once the stage is full', () => {
+        const full = [0, 400, 800, 1200].flatMap((x) => [0, 450].map((y) => [x, y, 400, 450]));
+        const [x, y] = freePlace([100, 100], full, middle);
+        assert.ok(x >= 0 && x <= 1500 && y >= 0 && y <= 800);
     });
 });

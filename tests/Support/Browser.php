@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Closure;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use RuntimeException;
+use Tests\Support\Browsers\Chromium;
 use Tests\Support\Browsers\Kind;
 
 /** One person at one screen: a browser with what a test says of it. */
 final class Browser
 {
     /** Seconds to wait for what a page is to show. */
-    private const PATIENCE = 10;
+    private const PATIENCE = 25;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address)
     {
@@ -139,12 +142,55 @@ final class Browser
 
         return $this->steadily(
             fn () => $this->driver->wait(self::PATIENCE, 50)
-                ->until(
-                    WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($path)),
-                    "Nothing to press says {$words}.",
-                )
+                ->until(fn (): ?WebDriverElement => $this->pressable($path), "Nothing to press says {$words}.")
                 ->click(),
         );
+    }
+
+    /** The first of what is found that is seen and can be pressed. */
+    private function pressable(string $path): ?WebDriverElement
+    {
+        foreach ($this->driver->findElements(WebDriverBy::xpath($path)) as $found) {
+            if ($found->isDisplayed() && $found->isEnabled()) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** Enters a code into the places that are seen, by the keyboard. */
+    public function enter(string $code): self
+    {
+        $places = $this->has('dialog .places') ? 'dialog .places' : '.places';
+
+        return $this->click($places)->keys($code);
+    }
+
+    /**
+     * Fingers on the screen, moment by moment: where each is, or none. Only Chromium is told so.
+     *
+     * @param  list<list<array{int, int}>>  $moments
+     */
+    public function touch(array $moments): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 5]);
+        foreach ([...$moments, []] as $place => $fingers) {
+            $tools->execute('Input.dispatchTouchEvent', [
+                'type' => match (true) {
+                    $fingers === [] => 'touchEnd',
+                    count($fingers) > count($moments[$place - 1] ?? []) => 'touchStart',
+                    default => 'touchMove',
+                },
+                'touchPoints' => array_map(
+                    static fn (array $at, int $id): array => ['x' => $at[0], 'y' => $at[1], 'id' => $id],
+                    $fingers, array_keys($fingers),
+                ),
+            ]);
+        }
+
+        return $this;
     }
 
     public function choose(string $selector, string $words): self
@@ -272,13 +318,14 @@ final class Browser
     public function close(): void
     {
         unset(self::$open[spl_object_id($this)]);
-        $this->driver->quit();
+        Kind::chosen()->close($this->driver, $this->address);
     }
 
     private static function closeAll(): void
     {
         foreach (self::$open as $browser) {
-            $browser->close();
+            $browser->driver->quit();
         }
+        Chromium::quitAll();
     }
 }

@@ -43,6 +43,14 @@ final class Builder
         return $this->browser->see('all changes kept');
     }
 
+    /** When what a pattern builds is on its way, which is when its form closes; "kept" before that is of before. */
+    public function built(): self
+    {
+        $this->browser->until(fn (): bool => ! $this->browser->has('dialog.patterns[open]'));
+
+        return $this;
+    }
+
     /** @return array<string, mixed> the document as it is kept */
     public function document(): array
     {
@@ -76,6 +84,20 @@ final class Builder
     {
         $this->browser->find($selector)->click();
         $this->browser->script('document.execCommand("insertText", false, arguments[0])', $text);
+
+        return $this->counted();
+    }
+
+    /** Pastes a table or a list into a field, as what a spreadsheet puts on the clipboard. */
+    public function pasteTable(string $selector, string $text): self
+    {
+        $this->browser->find($selector)->click();
+        $this->browser->script(
+            'const clipboardData = new DataTransfer(); clipboardData.setData("text", arguments[0]);'
+                .'document.activeElement.dispatchEvent(new ClipboardEvent("paste", {clipboardData, bubbles: true, '
+                .'cancelable: true}))',
+            $text,
+        );
 
         return $this->counted();
     }
@@ -132,7 +154,8 @@ final class Builder
     {
         $this->browser->choose($selector, $option);
 
-        return $this->counted();
+        // Opening a list and choosing from it.
+        return $this->counted()->counted();
     }
 
     /** From one point of the stage to another, in its units. */

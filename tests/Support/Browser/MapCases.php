@@ -25,8 +25,7 @@ final class MapCases
             ),
         );
         $builder->paste('[data-key="pattern.field.questions"]', $rows)->click('[data-key="patterns.build"]');
-        $builder->kept();
-        $builder->browser->find('.station-place');
+        $builder->built()->kept();
         $builder->browser->press('Show all');
 
         return $builder;

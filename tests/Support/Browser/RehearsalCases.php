@@ -20,7 +20,7 @@ final class RehearsalCases
             $builder->paste("[data-key=\"pattern.field.{$name}\"]", $text);
         }
         $builder->click('[data-key="patterns.build"]');
-        $builder->kept()->find('.station-place');
+        $builder->built()->kept();
 
         return $builder;
     }

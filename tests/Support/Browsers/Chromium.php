@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Support\Browsers;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 
-/** Headless Chromium by ChromeDriver, one driver for all. */
+/** Headless Chromium by ChromeDriver, one driver for all; one that is done with is made new and used again. */
 final class Chromium
 {
     private const FLAGS = [
@@ -18,9 +19,53 @@ final class Chromium
         '--lang=en',
     ];
 
+    /** So many wait to be used again: more than one teacher and one student are seldom at work. */
+    private const WAITING = 2;
+
     private static ?string $driver = null;
 
+    /** @var list<RemoteWebDriver> */
+    private static array $waiting = [];
+
+    /** @var array<string, true> the sessions that run scripts: only these are used again */
+    private static array $scripted = [];
+
     public static function open(int $width, int $height, bool $scripts): RemoteWebDriver
+    {
+        return ($scripts ? array_pop(self::$waiting) : null) ?? self::start($width, $height, $scripts);
+    }
+
+    /** Keeps it for the next who asks, with nothing left of who had it: a new tab, no cookie, nothing stored. */
+    public static function close(RemoteWebDriver $browser, string $address): void
+    {
+        if (! isset(self::$scripted[$browser->getSessionID()]) || count(self::$waiting) >= self::WAITING) {
+            $browser->quit();
+
+            return;
+        }
+        $used = $browser->getWindowHandles();
+        $browser->switchTo()->newWindow();
+        $fresh = $browser->getWindowHandle();
+        foreach ($used as $window) {
+            $browser->switchTo()->window($window)->close();
+        }
+        $browser->switchTo()->window($fresh);
+        $tools = new ChromeDevToolsDriver($browser);
+        $tools->execute('Network.clearBrowserCookies');
+        $tools->execute('Storage.clearDataForOrigin', ['origin' => $address, 'storageTypes' => 'all']);
+        $browser->manage()->getLog('browser');
+        self::$waiting[] = $browser;
+    }
+
+    public static function quitAll(): void
+    {
+        foreach (self::$waiting as $browser) {
+            $browser->quit();
+        }
+        self::$waiting = [];
+    }
+
+    private static function start(int $width, int $height, bool $scripts): RemoteWebDriver
     {
         $own = ["--window-size={$width},{$height}", '--user-data-dir='.Programs::folder()];
         $options = (new ChromeOptions)->addArguments([...self::FLAGS, ...$own]);
@@ -32,6 +77,9 @@ final class Chromium
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         self::$driver ??= Programs::startDriver('chromedriver', ['--log-level=SEVERE']);
 
-        return RemoteWebDriver::create(self::$driver, $capabilities, 30000, 60000);
+        $browser = RemoteWebDriver::create(self::$driver, $capabilities, 30000, 60000);
+        $scripts && self::$scripted[$browser->getSessionID()] = true;
+
+        return $browser;
     }
 }

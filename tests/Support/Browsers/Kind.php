@@ -28,6 +28,12 @@ enum Kind: string
         };
     }
 
+    /** @param  string  $address  of what was looked at */
+    public function close(RemoteWebDriver $browser, string $address): void
+    {
+        $this === self::Chromium ? Chromium::close($browser, $address) : $browser->quit();
+    }
+
     public function canDoWithoutScripts(): bool
     {
         return $this === self::Chromium;

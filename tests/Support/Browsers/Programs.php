@@ -13,6 +13,9 @@ final class Programs
     /** @var list<resource> */
     private static array $running = [];
 
+    /** @var list<string> what browsers kept, gone with them */
+    private static array $folders = [];
+
     /**
      * @param  list<string>  $command
      * @param  array<string, string>  $environment  beside the usual one
@@ -63,8 +66,14 @@ final class Programs
     {
         $folder = sys_get_temp_dir().'/fravel-profile-'.bin2hex(random_bytes(6));
         mkdir($folder);
+        self::$folders === [] && register_shutdown_function(self::clear(...));
 
-        return $folder;
+        return self::$folders[] = $folder;
+    }
+
+    private static function clear(): void
+    {
+        exec('rm -rf '.implode(' ', array_map(escapeshellarg(...), self::$folders)).' 2>/dev/null');
     }
 
     private static function stopAll(): void

@@ -6,6 +6,7 @@ namespace Tests\Support\Feature;
 
 use App\Models\Play;
 use App\Models\Run;
+use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
@@ -16,6 +17,7 @@ final class DoorCases
     /** @param  array<string, mixed>  $fields */
     public static function at(string $address, string $method, string $path, array $fields = []): TestResponse
     {
+        Carbon::hasTestNow() || test()->freezeTime();
         $test = test()->withServerVariables(['REMOTE_ADDR' => $address]);
 
         return $method === 'GET' ? $test->get($path) : $test->post($path, $fields);

@@ -1,0 +1,38 @@
+<?php
+
+use App\Models\Game;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Fravel\Support\Json;
+use Tests\Support\Games;
+
+it('tells whoever takes the class every answer, what is said, hints, ways and minutes', function (): void {
+    $game = Game::factory()->create(['document' => Json::write(
+        ['about' => ['minutes' => 20]] + Games::document([
+            ['id' => 'hall', 'title' => 'The hall', 'chapter' => 'c', 'things' => [Games::lock('door', 'gannet', [
+                'hints' => [['md' => 'It dives.']], 'needs' => ['has' => 'lamp'],
+            ], ['go' => 'end'])]],
+            ['id' => 'end', 'title' => 'Out', 'things' => [], 'ending' => ['kind' => 'won', 'md' => '']],
+        ], ['chapters' => [['id' => 'c', 'title' => 'The quay']], 'tokens' => [['id' => 'lamp', 'name' => 'Lamp']]]),
+    )]);
+
+    $this->actingAs($game->user)->get(route('games.key', $game))->assertOk()->assertSeeInOrder([
+        'Answer key', '20 minutes', 'The quay', 'about 16 minutes', 'The hall', 'Out', 'Door', 'What opens door?',
+        'the student holds Lamp', 'exactly gannet', 'Out', 'It opens.', 'anything else', 'It stays shut.', 'It dives.',
+        'You are through',
+    ]);
+});
+
+it('names pictures that are pressed, and every kind of answer of the demo games', function (): void {
+    $game = Game::factory()->create(['document' => Json::write(DemoSeeder::document('lamp-room-workbench'))]);
+
+    $this->actingAs($game->user)->get(route('games.key', $game))->assertOk()
+        ->assertSee('Moon, Star, Boat, in this order')->assertSee('exactly 1824')->assertSee('the number 3704');
+});
+
+it('shows the answers to nobody but the teacher whose game it is', function (): void {
+    $game = Game::factory()->create(['document' => Json::write(Games::twoRooms())]);
+
+    $this->get(route('games.key', $game))->assertRedirect(route('login'));
+    $this->actingAs(User::factory()->create())->get(route('games.key', $game))->assertForbidden();
+});
