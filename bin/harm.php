@@ -8,6 +8,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Tests\Support\Harm\Arena;
 use Tests\Support\Harm\Bodies;
+use Tests\Support\Harm\Flood;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\Guesses;
 use Tests\Support\Harm\Kills;
@@ -34,6 +35,7 @@ $parts = [
     static fn (): array => Fuzz::report($seed, $count, (float) $seconds),
     static fn (): array => Slowest::report($seed, $count, (float) $seconds),
     static fn (): array => Guesses::report(),
+    static fn (): array => Flood::report($arena, (float) $seconds),
 ];
 foreach ($parts as $part) {
     echo implode("\n", $part()), "\n";

@@ -81,17 +81,9 @@ $teacher->click('[data-face="sheet"]')->find('.grid-row');
 usleep(500_000);
 $shot($teacher, 'sheet');
 $teacher->click('[data-face="map"]')->click('[data-scene="keepers-door"]')->click('.placed-lock');
-$teacher->click('.near summary')->see('one step off');
-$teacher->click('.near summary');
-$shot($teacher, 'scene');
-$teacher->script('const card = document.querySelector(".card-body"); card.scrollTop = card.scrollHeight');
 $teacher->type('.bench input', '2142')->see('rule 2 → close');
-$shot($teacher, 'bench');
-$teacher->click('#findings-count');
-usleep(400_000);
-$shot($teacher, 'findings');
+$shot($teacher, 'scene');
 $teacher
-    ->click('[data-key="findings.close"]')
     ->click('[data-add="picture"]')
     ->type('[data-key="pictures.search"]', 'clock');
 usleep(900_000);
@@ -101,7 +93,7 @@ $teacher
     ->press('Rehearse')
     ->see('nothing here is counted')
     ->click('.stage-lock')
-    ->type('.digits-input', '2142')
+    ->enter('2142')
     ->press('Try it')
     ->see('time of day')
     ->click('.panel-close');
@@ -116,7 +108,6 @@ $teacher
     ->press('Open a run')
     ->see('frozen as it stands')
     ->type('#field-label', '7C');
-$shot($teacher, 'open-a-run');
 $code = $teacher->press('Open it')->find('.run-code')->getText();
 $teacher->go('/games')->see($code);
 $shot($teacher, 'shelf');
@@ -129,11 +120,54 @@ $student
     ->press('Climb the path to the keeper’s door')
     ->see('worn keys')
     ->click('.stage-lock')
-    ->type('.digits-input', '2142')
+    ->enter('2142')
     ->press('Try it')
     ->see('time of day');
 $shot($student, 'feedback-phone');
 $student->resize(1280, 800);
 $shot($student, 'play');
-$student->type('.digits-input', '0917')->press('Try it')->see('By the hearth');
-$shot($student, 'right-answer');
+$student->enter('0917')->press('Try it')->see('By the hearth');
+
+$teacher->go('/games?seek=Lamp+Room')->press('Lamp Room Workbench')->press('Open a run')->press('Open it');
+$bench = Browser::open($address)->go('/p/'.$teacher->find('.run-code')->getText());
+$bench->type('#name', 'Runa')->press('Begin')->see('Six things lie')->find('[data-stage-near]');
+$bench->pressDrawn('[aria-label="The tool box"]')->find('dialog .places');
+$bench->enter('1824')->press('Try it')->see('The lid springs up.');
+$bench->pressDrawn('[aria-label="The chest of drawers"]');
+foreach (['Moon', 'Star', 'Boat'] as $sign) {
+    $bench->click("dialog [data-say='{$sign}']");
+}
+$bench->press('Try it')->see('slides out');
+usleep(400_000);
+$shot($bench, 'workbench');
+$key = $teacher->go('/games?seek=The+Dark+Lamp')->script('return document.querySelector("a[href$=\'/key\']").href');
+$teacher->go((string) parse_url((string) $key, PHP_URL_PATH));
+$shot($teacher, 'answer-key');
+
+$teacher->go('/games?seek=Low+Tide');
+$board = $teacher->script('return document.querySelector(\'a[aria-label*="Low Tide"][href$="/board"]\').href');
+$teacher->go((string) parse_url((string) $board, PHP_URL_PATH))->click('[data-board="next"]');
+[$open, $half] = $teacher->script(
+    'return [...document.querySelectorAll("section:not([hidden]) .drawer-handle")].slice(0, 4)'
+        .'.map((one) => one.getBoundingClientRect()).map(({ x, y, width, height }) => '
+        .'[x + width / 2, y + height / 2, width].map(Math.round)).filter((one, at) => at === 0 || at === 3)',
+);
+$to = static fn (array $at, float $far): array => [
+    'type' => 'pointerMove', 'duration' => 40, 'x' => (int) ($at[0] + $far * $at[2]), 'y' => $at[1],
+];
+$down = ['type' => 'pointerDown', 'button' => 0];
+$teacher->perform(Browser::mouse([
+    $to($open, 0.0), $down, $to($open, 0.6), $to($open, 1.0), ['type' => 'pointerUp', 'button' => 0],
+    ['type' => 'pause', 'duration' => 400], $to($half, 0.0), $down, $to($half, 0.2), $to($half, 0.45),
+]));
+$shot($teacher, 'board');
+$teacher->perform(Browser::mouse([['type' => 'pointerUp', 'button' => 0]]));
+
+$teacher->go('/games?seek=Who+Nests')->press('Who Nests Here?')->press('Rehearse')->see('Who nests on this cliff?');
+foreach (['puffin', 'egg', 'ledge', 'tern', 'puffling', 'fish', 'eider'] as $place => $answer) {
+    $teacher->script('document.querySelectorAll(".stage-lock")[arguments[0]].click()', $place);
+    $teacher->type('dialog input[name=with]', $answer)->click('dialog .try')->see('Right.');
+    $teacher->script('document.querySelector("dialog .panel-close")?.click()');
+    usleep(400_000);
+}
+$shot($teacher, 'mosaic');

@@ -60,9 +60,13 @@ install_php_packages() { say "Installing PHP packages ..."; composer install --n
 install_node_packages() { say "Installing Node packages ..."; npm ci --no-audit --no-fund --silent; }
 build_assets() { say "Building scripts and styles ..."; php tools/build/fields.php; php tools/build/palette.php; npm run build --silent > /dev/null; }
 
+# Several servers that compile one template at the same time would read it half written.
+compile_views() { php artisan view:cache --quiet; }
+
 setup_application() {
     when_changed vendor/.installed composer.json -- install_php_packages
     when_changed node_modules/.installed package.json package-lock.json -- install_node_packages
     when_changed public/build/.built resources/css resources/js resources/views vite.config.js tools/build package.json -- build_assets
     [ -e .env ] || sed "s|^APP_KEY=.*|APP_KEY=base64:$(head -c 32 /dev/urandom | base64)|" .env.example > .env
+    when_changed storage/framework/views/.compiled resources/views composer.json -- compile_views
 }
