@@ -29,6 +29,7 @@ final class Conditions
         'tries' => Tries::class,
         'lifted' => Lifted::class,
         'liftedOf' => LiftedOf::class,
+        'found' => Found::class,
         'minutes' => Minutes::class,
     ];
 

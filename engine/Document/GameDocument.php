@@ -285,6 +285,17 @@ final class GameDocument
         );
     }
 
+    /** @return list<string> find-it boards, each with its boxes */
+    public function foundIn(string $chapter): array
+    {
+        $boards = $this->idsWhere(
+            static fn (array $thing): bool => $thing['kind'] === 'find' && $thing['chapter'] === $chapter,
+        );
+        $ids = static fn (array $thing): array => [$thing['id'], ...array_column($thing['boxes'] ?? [], 'id')];
+
+        return array_merge([], ...array_map(fn (string $board): array => $ids($this->written($board)), $boards));
+    }
+
     /** @return list<Thing> The covers that this lock lifts. */
     public function coversLiftedBy(string $lock): array
     {

@@ -18,6 +18,7 @@ final class Ids
         'walkthroughs',
         'scenes',
         'things',
+        'boxes',
         'cues',
         'input',
         'options',

@@ -30,6 +30,7 @@ final readonly class Walk
         'asset' => true,
         'lock' => true,
         'cover' => true,
+        'find' => true,
         self::ROUTE => true,
     ];
 
@@ -56,6 +57,7 @@ final readonly class Walk
         'face' => ['asset' => 'asset'],
         'items' => ['asset' => 'asset', 'do' => 'effects'],
         'shares' => ['lock' => 'lock'],
+        'boxes' => ['asset' => 'asset'],
         'counted' => ['of' => 'matcher'],
     ];
 
@@ -89,6 +91,7 @@ final readonly class Walk
             'back',
             'url',
             'captions',
+            'start',
         ],
         'reactions' => ['say'],
         'rules' => ['say'],

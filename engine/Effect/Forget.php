@@ -10,7 +10,8 @@ use Fravel\State\PlayState;
 use Fravel\Support\Node;
 use Fravel\Support\Wording;
 
-/** `{"forget": "chapter"}`: closes its locks, lowers its covers and forgets their tries; tokens and tallies stay. */
+/** `{"forget": "chapter"}`: closes its locks, lowers its covers, begins its find-it boards
+ * anew and forgets their tries; tokens and tallies stay. */
 final readonly class Forget implements Effect
 {
     use Uncounted;
@@ -40,13 +41,14 @@ final readonly class Forget implements Effect
             $state = $state->lower($cover);
         }
 
-        return $state;
+        return $state->loseAll($game->foundIn($this->chapter));
     }
 
     public function changes(GameDocument $game): array
     {
         return array_merge(
             array_map(Fact::lifted(...), $game->coversOf($this->chapter)),
+            array_map(Fact::found(...), $game->foundIn($this->chapter)),
             ...array_map(
                 static fn (string $lock): array => (new CloseLock($lock))->changes($game),
                 $game->locksOf($this->chapter),

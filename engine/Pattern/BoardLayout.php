@@ -36,12 +36,14 @@ final readonly class BoardLayout
     /**
      * @param  list<list<string>>  $cards  words that stand on each
      * @param  string  $opens  one of tap, pull and slide
+     * @param  array{int|float, int|float, int|float, int|float}  $room  x, y, width and height they may take, in units
+     *     of a stage
      */
-    public static function of(array $cards, string $opens): self
+    public static function of(array $cards, string $opens, array $room = self::ROOM): self
     {
         $best = null;
         foreach (range(1, max(1, min(count($cards), 14))) as $columns) {
-            [$width, $height] = self::cell(count($cards), $columns);
+            [$width, $height] = self::cell(count($cards), $columns, $room);
             $type = self::typeIn($cards, self::PARTS[$opens][0] * $width, $height);
             $shape = abs(log($width / max(1, $height) / self::PARTS[$opens][1]));
             $worth = [self::SIZES[$type ?? 'small'] * ($type === null ? 0 : 1), -$shape];
@@ -51,17 +53,20 @@ final readonly class BoardLayout
         }
         [, $columns, $size] = $best;
 
-        return new self(self::boxes(count($cards), $columns, $opens), $size);
+        return new self(self::boxes(count($cards), $columns, $opens, $room), $size);
     }
 
-    /** @return array{float, float} width and height of a cell */
-    private static function cell(int $count, int $columns): array
+    /**
+     * @param  array{int|float, int|float, int|float, int|float}  $room
+     * @return array{float, float} width and height of a cell
+     */
+    private static function cell(int $count, int $columns, array $room): array
     {
         $rows = (int) ceil($count / $columns);
 
         return [
-            (self::ROOM[2] - self::GAP * ($columns - 1)) / $columns,
-            (self::ROOM[3] - self::GAP * ($rows - 1)) / $rows,
+            ($room[2] - self::GAP * ($columns - 1)) / $columns,
+            ($room[3] - self::GAP * ($rows - 1)) / $rows,
         ];
     }
 
@@ -98,18 +103,21 @@ final readonly class BoardLayout
         return (string) preg_replace('/[^\x00-\x7F]/u', 'x', $words);
     }
 
-    /** @return list<array{int, int, int, int}> */
-    private static function boxes(int $count, int $columns, string $opens): array
+    /**
+     * @param  array{int|float, int|float, int|float, int|float}  $room
+     * @return list<array{int, int, int, int}>
+     */
+    private static function boxes(int $count, int $columns, string $opens, array $room): array
     {
-        [$width, $height] = self::cell($count, $columns);
+        [$width, $height] = self::cell($count, $columns, $room);
         // A cover that is pulled out needs as much room again.
         $own = $opens === 'pull' ? ($width - self::GAP / 2) / 2 : $width;
 
         return array_map(static fn (int $place): array => array_map(
             static fn (float $side): int => (int) floor($side),
             [
-                self::ROOM[0] + ($place % $columns) * ($width + self::GAP),
-                self::ROOM[1] + intdiv($place, $columns) * ($height + self::GAP),
+                $room[0] + ($place % $columns) * ($width + self::GAP),
+                $room[1] + intdiv($place, $columns) * ($height + self::GAP),
                 $own,
                 $height,
             ],

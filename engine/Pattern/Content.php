@@ -31,6 +31,21 @@ final readonly class Content
         return is_string($text) && trim($text) !== '' ? trim($text, "\r\n") : '';
     }
 
+    /**
+     * One of some words; the first where something else was given.
+     *
+     * @param  non-empty-list<string>  $words
+     */
+    public function oneOf(string $name, array $words): string
+    {
+        return in_array($this->text($name), $words, true) ? $this->text($name) : $words[0];
+    }
+
+    public function pictures(string $name): NamedPictures
+    {
+        return NamedPictures::read($this->text($name));
+    }
+
     public function number(string $name, int $usual, int $least, int $most): int
     {
         $text = $this->text($name);

@@ -61,6 +61,11 @@ final readonly class Field
         return new self($name, FieldKind::Picture, false);
     }
 
+    public static function pictures(string $name): self
+    {
+        return new self($name, FieldKind::Pictures, false);
+    }
+
     /** @return array{name: string, kind: string, needed: bool, columns: list<string>} */
     public function toArray(): array
     {

@@ -24,6 +24,9 @@ enum FieldKind: string
     /** The id of an asset. */
     case Picture = 'picture';
 
+    /** Many pictures, each with the name that rows call it by. */
+    case Pictures = 'pictures';
+
     public function isRows(): bool
     {
         return $this === self::Questions || $this === self::Table;

@@ -10,7 +10,7 @@ final class Patterns
     private const ALL = [
         Ladder::class, Keypad::class, Rooms::class, Revise::class, Hub::class, Gauntlet::class,
         Branches::class, Quiz::class, Practice::class, Picture::class, Treasure::class, Reveal::class,
-        Mosaic::class,
+        Find::class, Mosaic::class,
     ];
 
     /** @return list<Pattern> */

@@ -11,6 +11,8 @@ final class Reveal implements Pattern
 {
     use TakesAll;
 
+    private const OPENS = ['tap', 'pull', 'slide'];
+
     /** What a third cell says of the back, in the languages of teachers. */
     private const MARKS = [
         'right' => ['right', 'true', 'yes', '✓', 'richtig', 'wahr', 'ja', 'juste', 'vrai', 'oui', 'correcto', 'sí'],
@@ -30,7 +32,8 @@ final class Reveal implements Pattern
         return [
             Field::line('title'),
             Field::table('cards', ['front', 'back', 'mark']),
-            Field::choice('opens', ['tap', 'pull', 'slide']),
+            Field::pictures('pictures'),
+            Field::choice('opens', self::OPENS),
             Field::choice('leave', ['anytime', 'uncovered']),
         ];
     }
@@ -38,17 +41,19 @@ final class Reveal implements Pattern
     public function build(Content $content, PatternBuilder $builder): void
     {
         $cards = $content->table('cards', 3, ['front']);
-        $opens = in_array($content->text('opens'), ['pull', 'slide'], true) ? $content->text('opens') : 'tap';
+        $opens = $content->oneOf('opens', self::OPENS);
+        $pictures = $content->pictures('pictures');
+        $face = static fn (string $cell): array => $pictures->face($cell);
         $layout = BoardLayout::of(
-            array_map(static fn (array $card): array => array_slice($card, 0, 2), $cards), $opens,
+            array_map(static fn (array $card): array => [$face($card[0])['md'], $face($card[1])['md']], $cards), $opens,
         );
         $covers = array_map(
             static fn (array $card, array $box): array => array_filter([
                 'id' => $builder->id('cover'),
                 'kind' => 'cover',
                 'label' => $card[0],
-                'front' => ['md' => $card[0], 'size' => $layout->size],
-                'back' => ['md' => $card[1], 'size' => $layout->size],
+                'front' => $face($card[0]) + ['size' => $layout->size],
+                'back' => $face($card[1]) + ['size' => $layout->size],
                 'opens' => $opens,
                 'toggle' => true,
                 // The words stand on the left, to be read first.

@@ -16,6 +16,7 @@ final readonly class Action
         'lift' => true,
         'lower' => true,
         'judge' => true,
+        'find' => true,
         'hint' => true,
         'cue' => true,
         'back' => false,
@@ -49,7 +50,7 @@ final readonly class Action
     /** Whether something is said with it that need not be. */
     private function isSaid(): bool
     {
-        return in_array($this->verb, ['lift', 'judge'], true) && $this->with !== null;
+        return in_array($this->verb, ['lift', 'judge', 'find'], true) && $this->with !== null;
     }
 
     /** @return array<string, mixed> */

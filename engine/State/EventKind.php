@@ -13,8 +13,11 @@ enum EventKind: string
     /** lock, verdict, index of the rule or "otherwise" */
     case Answered = 'answered';
 
-    /** choice, `right`, `wrong` or `neutral` */
+    /** choice or find-it board, `right`, `wrong` or `neutral` */
     case Marked = 'marked';
+
+    /** find-it board, the box that was asked for, the box that was picked */
+    case Picked = 'picked';
 
     /** lock */
     case Opened = 'opened';

@@ -43,6 +43,12 @@ final class Fact
         return "lifted:{$cover}";
     }
 
+    /** A box, or a whole board. */
+    public static function found(string $box): string
+    {
+        return "found:{$box}";
+    }
+
     public static function visited(string $scene): string
     {
         return "visited:{$scene}";

@@ -16,9 +16,9 @@ final readonly class PlayState
      * @param  array<string, int|float>  $tallies
      * @param  list<string>  $open  locks, in the order they opened
      * @param  array<string, int>  $passes  open lock → index of the rule that opened it
-     * @param  array<string, int>  $tries  lock → wrong and almost tries; wrong choice → how often
+     * @param  array<string, int>  $tries  lock → wrong and almost tries; wrong choice or find-it board → how often
      * @param  array<string, string>  $verdicts  lock → last verdict that was a try; choice → its mark; cover → what
-     *     the student said of their guess
+     *     the student said of their guess; find-it board → that it was begun, or what the last pick was
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
      * @param  list<string>  $lifted  covers
      * @param  list<string>  $visited  scenes whose arrival was over
@@ -29,6 +29,7 @@ final readonly class PlayState
      * @param  list<string>  $ruledOut  tallies that never lead
      * @param  array<string, string|array<array-key, mixed>>  $answers  open lock → the answer that opened it; cover →
      *     the guess at it
+     * @param  list<string>  $found  boxes of find-it boards, and boards of which all was found
      */
     private function __construct(
         public string $scene,
@@ -47,6 +48,7 @@ final readonly class PlayState
         public array $decided,
         public array $ruledOut,
         public array $answers,
+        public array $found,
         public ?string $ended,
         public int $seed,
         public int $startedAt,
@@ -57,7 +59,7 @@ final readonly class PlayState
     /** @param  array<string, int|float>  $tallies what each tally starts at */
     public static function begin(array $tallies, int $seed, int $now, string $player = ''): self
     {
-        $none = array_fill(0, 13, []);
+        $none = array_fill(0, 14, []);
 
         return new self('', [], $tallies, ...[...$none, null, $seed, $now, $player]);
     }
@@ -91,6 +93,11 @@ final readonly class PlayState
     public function isLifted(string $cover): bool
     {
         return in_array($cover, $this->lifted, true);
+    }
+
+    public function hasFound(string $box): bool
+    {
+        return in_array($box, $this->found, true);
     }
 
     public function hasVisited(string $scene): bool
@@ -276,6 +283,28 @@ final readonly class PlayState
             'tries' => $isTry ? [...$this->tries, $choice => $this->triesOn($choice) + 1] : $this->tries,
             'verdicts' => [...$this->verdicts, $choice => $mark],
         ]);
+    }
+
+    /** @param  string  $box  or a whole board */
+    public function find(string $box): self
+    {
+        return $this->hasFound($box) ? $this : $this->with(['found' => [...$this->found, $box]]);
+    }
+
+    /**
+     * A find-it board is as if it had never been begun.
+     *
+     * @param  list<string>  $ids  the board's and its boxes'
+     */
+    public function loseAll(array $ids): self
+    {
+        $next = $this->with([
+            'found' => array_values(array_diff($this->found, $ids)),
+            'tries' => array_diff_key($this->tries, array_flip($ids)),
+            'verdicts' => array_diff_key($this->verdicts, array_flip($ids)),
+        ]);
+
+        return $next->toArray() === $this->toArray() ? $this : $next;
     }
 
     public function guard(string $lock, int $until): self

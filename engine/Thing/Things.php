@@ -24,6 +24,7 @@ final class Things
         'cover' => Cover::class,
         'standing' => Standing::class,
         'mosaic' => Mosaic::class,
+        'find' => FindIt::class,
     ];
 
     /** @return list<Thing> */
@@ -104,6 +105,22 @@ final class Things
     {
         foreach (self::flattened($things) as $thing) {
             if ($thing instanceof Mosaic && $thing->id === $id) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The find-it board of this name among them.
+     *
+     * @param  list<Thing>  $things
+     */
+    public static function findIt(array $things, string $id): ?FindIt
+    {
+        foreach (self::flattened($things) as $thing) {
+            if ($thing instanceof FindIt && $thing->id === $id) {
                 return $thing;
             }
         }

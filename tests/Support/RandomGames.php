@@ -59,7 +59,10 @@ final class RandomGames
                 'with' => $this->pick(['yes', 'no', 'maybe', '', "s{$scene}-a", ['x'], null]),
             ],
             4 => ['hint' => "s{$scene}-lock"],
-            5 => $this->pick([['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"]]),
+            5 => $this->pick([
+                ['lift' => "s{$scene}-lid"], ['lower' => "s{$scene}-lid"],
+                ['find' => "s{$scene}-find", 'with' => $this->pick(["s{$scene}-p", "s{$scene}-q", [], null])],
+            ]),
             6 => ['back' => true],
             default => ['continue' => true],
         };
@@ -118,6 +121,13 @@ final class RandomGames
                 ]],
             ]],
             [$dial],
+            [[
+                'id' => "{$id}-find", 'kind' => 'find', 'again' => $this->pick([true, false]),
+                'boxes' => [
+                    ['id' => "{$id}-p", 'ask' => 'P?', 'md' => 'P'], ['id' => "{$id}-q", 'ask' => 'Q?', 'md' => 'Q'],
+                ],
+                'react' => [$this->reaction()], 'otherwise' => [$this->reaction()],
+            ]],
             [],
         ]);
     }
@@ -169,7 +179,8 @@ final class RandomGames
 
         $madeUp = $this->isFull ? [
             ['hinted' => "s{$scene}-lock"], ['not' => ['hinted' => "s{$scene}-lock"]],
-            ['firstTry' => ["s{$scene}-lock"], 'atLeast' => 1], ['hasOf' => ['t0', 't1'], 'atLeast' => 2],
+            ['found' => "s{$scene}-find"], ['firstTry' => ["s{$scene}-lock"], 'atLeast' => 1],
+            ['hasOf' => ['t0', 't1'], 'atLeast' => 2],
         ] : [];
 
         return $this->pick([

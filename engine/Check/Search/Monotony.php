@@ -25,7 +25,7 @@ use WeakMap;
 final class Monotony
 {
     /** Facts that are followed where only what adds to a play is tried. */
-    private const FOLLOWED = ['token', 'open', 'lifted', 'visited', 'tally'];
+    private const FOLLOWED = ['token', 'open', 'lifted', 'found', 'visited', 'tally'];
 
     public static function holdsIn(GameDocument $game): bool
     {

@@ -24,6 +24,7 @@ final class StateCodec implements Keeping
         'token' => 'tokens',
         'open' => 'open',
         'lifted' => 'lifted',
+        'found' => 'found',
         'visited' => 'visited',
         'cued' => 'cued',
         'decided' => 'decided',

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Pattern;
+
+use Fravel\Worksheet\Table;
+
+/** Pictures that came along with rows: a cell that says a picture's name means that picture. */
+final readonly class NamedPictures
+{
+    /** @param  array<string, string>  $assets  name in small letters → id of the asset */
+    private function __construct(private array $assets)
+    {
+    }
+
+    /** @param  string  $lines  a name and the id of an asset in each, with a tab between */
+    public static function read(string $lines): self
+    {
+        $assets = [];
+        foreach (trim($lines) === '' ? [] : Table::read($lines, "\t")->rows as $row) {
+            $assets[self::plain($row[0] ?? '')] = trim($row[1] ?? '');
+        }
+
+        return new self(array_filter($assets));
+    }
+
+    /** @return array{md: string, asset?: string} what a cell puts onto a face: a picture by its name, else words */
+    public function face(string $cell): array
+    {
+        $asset = $this->assets[self::plain($cell)] ?? null;
+
+        return $asset === null ? ['md' => $cell] : ['md' => '', 'asset' => $asset];
+    }
+
+    private static function plain(string $name): string
+    {
+        return mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', $name)));
+    }
+}
