@@ -58,7 +58,7 @@ final class OnStage
      */
     public static function opens(array $thing): bool
     {
-        return self::flow($thing) !== '' && ! in_array($thing['kind'], ['text', 'choice', 'cover'], true);
+        return self::flow($thing) !== '' && ! in_array($thing['kind'], ['text', 'choice', 'cover', 'find'], true);
     }
 
     /**

@@ -20,6 +20,9 @@ final class Reply
     /** Lists of an input that are drawn in another order after a wrong try. */
     private const SHUFFLED = ['options', 'items', 'right'];
 
+    /** Kinds of things that are drawn anew in their place on a stage, the others left as they are. */
+    private const BY_ITSELF = ['cover', 'find'];
+
     /** @return array<string, mixed> */
     public static function of(Turn $turn, Frame $frame): array
     {
@@ -123,8 +126,10 @@ final class Reply
             $changed[$isInPlace ? 'fields' : 'whole'][$id] = $thing;
         }
 
-        // A stage is drawn as one, but for its covers; a lock's fields change in its panel alone.
-        $isRedrawn = array_filter($changed['whole'], static fn (array $thing): bool => $thing['kind'] !== 'cover');
+        // A stage is drawn as one, but for what changes by itself; a lock's fields change in its panel alone.
+        $isRedrawn = array_filter(
+            $changed['whole'], static fn (array $thing): bool => ! in_array($thing['kind'], self::BY_ITSELF, true),
+        );
 
         return $after->isStage() && $isRedrawn !== [] ? null : $changed;
     }

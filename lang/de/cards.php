@@ -295,6 +295,23 @@ return [
         'mark' => 'Dann gesagt', 'markWords' => 'Mit eigenen Worten',
         'marks' => ['none' => 'nichts', 'right' => 'richtig', 'wrong' => 'falsch'],
     ],
+    'find' => [
+        'start' => 'Anleitung, bevor es beginnt', 'noStart' => 'keine: es beginnt sofort',
+        'boxes' => 'Aufgaben und Felder: :count',
+        'boxesHelp' => 'Eine Aufgabe und das Feld, das passt; Zeilen lassen sich einfügen. Ein Feld ohne Aufgabe steht '
+            .'nur unter den anderen.',
+        'cells' => ['ask' => 'Aufgabe :number', 'md' => 'Worte auf Feld :number'],
+        'hints' => [
+            'ask' => 'Aufgabe', 'md' => 'Worte, wenn gewünscht',
+            'alt' => 'was das Bild zeigt, für alle, die es nicht sehen',
+        ],
+        'picture' => 'Ein Bild auf Feld :number', 'alt' => 'Was das Bild auf Feld :number zeigt',
+        'delete' => 'Zeile :number löschen', 'more' => 'noch eine Zeile',
+        'mixed' => 'Für alle in anderer Reihenfolge', 'found' => 'Ein gefundenes Feld',
+        'quiet' => 'zu einem falschen Feld wird nichts gesagt; es zählt trotzdem',
+        'again' => 'darf noch einmal gespielt werden, wenn alles gefunden ist',
+        'wrong' => 'Wenn ein Feld falsch ist', 'all' => 'Wenn alles gefunden ist',
+    ],
     'mosaic' => [
         'columns' => 'Felder nebeneinander: :count', 'colours' => 'Farben: :count', 'spread' => 'Jedes Schloss gibt',
         'ways' => [

@@ -35,6 +35,7 @@ return [
         'newHint' => 'neuer Hinweis',
         'hint' => 'Hinweis',
         'whatIsHeld' => 'was man bei sich hat',
+        'find' => 'Tafel zum Finden',
         'mosaic' => 'Mosaik',
         'guard' => 'Pause gegen Raten',
         'newRule' => 'neue Regel',

@@ -12,7 +12,7 @@ return [
         'tied' => 'mehrere von :parts sind am höchsten', 'visited' => 'jemand war bei :part',
         'open' => ':part ist offen',
         'tries' => ':is :value falsche Versuche an :part', 'lifted' => ':part ist abgehoben',
-        'liftedOf' => ':count von :parts sind abgehoben',
+        'liftedOf' => ':count von :parts sind abgehoben', 'found' => 'alles von :part ist gefunden',
         'minutes' => ':is :value Minuten sind vergangen',
     ],
     'comparison' => [

@@ -72,6 +72,8 @@ return [
         'boxShut' => 'Eine Kiste mit :count Schlössern.',
         'mosaic' => 'Das verborgene Bild',
         'mosaicTitle' => 'Was ist auf dem Bild?',
+        'findTitle' => 'Finde es',
+        'findStart' => 'Du wirst nach einem nach dem anderen gefragt. Finde das passende Feld und tippe es an.',
         'board' => 'Die Tafel',
         'ending' => 'Der Ausgang',
         'ended' => 'Du hast es geschafft, {=player}.',

@@ -10,6 +10,8 @@ return [
     'usualLook' => 'Oben in jeder Szene', 'noLook' => 'nichts', 'usualRight' => 'Worte zu einer richtigen Antwort',
     'usualWrong' => 'Worte zu einer falschen Antwort', 'usualTries' => 'Pause nach so vielen falschen Versuchen',
     'usualWait' => 'Sekunden der Pause', 'kept' => 'fürs nächste Mal gemerkt',
+    'chooseFiles' => 'Bilder wählen', 'taken' => '{count|=0 noch keines|=1 ein Bild|:count Bilder}',
+    'taking' => ':name wird übernommen …',
     'picture' => 'Welches Bild', 'picked' => 'ein anderes Bild', 'afterHere' => 'Es kommt hinter „:scene“.',
     'alone' => 'Daraus wird dieses Spiel.',
     'gameTitle' => 'Titel des Spiels', 'instead' => 'Welchen Weg es übernimmt', 'way' => '„:part“ → :to',
@@ -21,6 +23,8 @@ return [
         'earlier' => 'gilt das zuerst genannte', 'each' => 'werden alle gesagt', 'asked' => 'entscheidet eine Frage',
         'tap' => 'Antippen', 'pull' => 'Herausziehen', 'slide' => 'Hinüberschieben',
         'anytime' => 'von Anfang an', 'uncovered' => 'wenn alles aufgedeckt ist',
+        'prompts' => 'die Aufgaben', 'boxes' => 'die Felder', 'both' => 'Aufgaben und Felder',
+        'marked' => 'bleibt, mit einem Haken', 'gone' => 'verlässt die Tafel',
     ],
     'columns' => [
         'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
@@ -31,6 +35,7 @@ return [
         'second' => 'zweites …', 'third' => 'drittes …',
         'right answer' => 'richtige Antwort', 'another' => 'eine andere (oder keine)', 'front' => 'Vorderseite',
         'back' => 'Rückseite', 'mark' => 'richtig, falsch oder eigene Worte (oder nichts)',
+        'prompt' => 'Aufgabe', 'box' => 'Feld, das passt',
     ],
     'fields' => [
         'questions' => 'Fragen', 'place' => 'Name des Ortes', 'ask' => 'Was die Tür fragt', 'code' => 'Der Code',
@@ -44,6 +49,9 @@ return [
         'least' => 'So viele auf Anhieb richtig führen weiter',
         'revise' => 'Was zu üben ist', 'picture' => 'Bild', 'inside' => 'Was darin ist', 'cards' => 'Karten',
         'opens' => 'Geöffnet wird durch', 'leave' => '„Weiter“ gibt es',
+        'finds' => 'Aufgaben, jede mit ihrem Feld', 'start' => 'Anleitung, bevor es beginnt',
+        'mixed' => 'Für alle in anderer Reihenfolge', 'foundBoxes' => 'Ein gefundenes Feld',
+        'pictures' => 'Bilder statt Worten: Dateien, die wie in den Zeilen heißen',
     ],
     'all' => [
         'ladder' => [
@@ -69,9 +77,15 @@ return [
         'picture' => ['name' => 'Antworten neben einem Bild', 'for' => 'Ein Arbeitsblatt, das sich selbst prüft.'],
         'treasure' => ['name' => 'Schatzkiste', 'for' => 'Mehrere Schlösser; sind alle offen, was darin ist.'],
         'mosaic' => ['name' => 'Verborgenes Bild', 'for' => 'Jede Antwort bringt Felder eines Bildes ans Licht.'],
+        'find' => [
+            'name' => 'Tafel zum Finden',
+            'for' => 'Eine Aufgabe nach der anderen; zu jeder wird unter vielen Feldern das richtige angetippt.',
+        ],
         'reveal' => ['name' => 'Tafel zum Aufdecken', 'for' => 'Unter jedem ist etwas: tippen, ziehen, schieben.'],
     ],
     'sample' => [
+        'finds' => "Er nistet in Höhlen\tPapageitaucher\nSie nistet auf blankem Kies\tSeeschwalbe\n"
+            ."Er nistet auf Simsen\tBasstölpel",
         'questions' => "Welches Licht zeigt ein Hafen auf seiner linken Seite?\trot\tBackbord ist links.\tKai\n"
             ."Wie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60.\tKai\n"
             ."Ein Turm hat 48 Stufen; 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\n"

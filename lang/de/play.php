@@ -19,6 +19,11 @@ return [
         'whole' => 'Ganz sehen', 'areas' => 'Alle Flächen zeigen',
         'list' => 'Alles hier als Liste',
     ],
+    'find' => [
+        'done' => 'Alles gefunden.', 'begin' => 'Los geht’s', 'again' => 'Noch einmal spielen', 'box' => 'Feld :number',
+        'marked' => ':box, gefunden',
+        'found' => ':found von :of gefunden', 'wrong' => '{count|=0 |=1 eines falsch|:count falsch}',
+    ],
     'mosaic' => ':earned von :of Teilen verdient',
     'try' => 'Versuchen',
     'hint' => 'Einen Hinweis, bitte',
@@ -145,6 +150,10 @@ return [
             'shut' => 'Das ist noch zu.',
         ],
         'hint' => ['none' => 'Gerade gibt es keinen Hinweis.'],
+        'find' => [
+            'begun' => 'Es hat schon begonnen.', 'done' => 'Es ist schon alles gefunden.',
+            'found' => 'Das ist schon gefunden.', 'stays' => 'Es lässt sich noch nicht neu beginnen.',
+        ],
         'cover' => [
             'guess' => 'Rate zuerst, dann deck es auf.',
             'lifted' => 'Es ist schon abgehoben.', 'locked' => 'Ein Schloss hält das zu.',

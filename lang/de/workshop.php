@@ -73,6 +73,7 @@ return [
             'covered' => 'die, die … nicht abhoben',
             'points' => 'die mit so vielen Punkten …', 'tries' => 'die mit so vielen falschen Versuchen …',
             'minutes' => 'nach so vielen Minuten',
+            'found' => 'die, die alles von … fanden',
             'leads' => 'die, bei denen … am höchsten ist',
             'tied' => 'die, bei denen mehrere am höchsten sind', 'other' => 'die, von denen mehr verlangt wird',
         ],
@@ -96,6 +97,7 @@ return [
             'first' => 'Es gibt noch kein Schloss.',
             'tries' => 'Es gibt noch kein Schloss.', 'lifted' => 'Es gibt noch keine Abdeckung.',
             'covered' => 'Es gibt noch keine Abdeckung.',
+            'found' => 'Es gibt noch keine Tafel zum Finden. Ein Muster baut eine.',
             'points' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
             'leads' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
             'tied' => 'Es gibt noch keinen Zähler. Die Spalte „Punkte“ der Tabelle macht einen.',
@@ -261,6 +263,7 @@ return [
         'area' => 'Fläche', 'text' => 'Text', 'picture' => 'Bild', 'choice' => 'Wahl', 'lock' => 'Schloss',
         'cover' => 'Abdeckung',
         'link' => 'Link', 'clip' => 'Clip', 'standing' => 'Stand', 'mosaic' => 'Mosaik',
+        'find' => 'Tafel zum Finden',
     ],
     'objects' => [
         'padlock' => 'ein Vorhängeschloss, das aufgeht',

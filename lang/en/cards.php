@@ -288,6 +288,22 @@ return [
         'mark' => 'Told of it then', 'markWords' => 'In own words',
         'marks' => ['none' => 'nothing', 'right' => 'right', 'wrong' => 'wrong'],
     ],
+    'find' => [
+        'start' => 'Directions before it begins', 'noStart' => 'none: it begins at once',
+        'boxes' => 'Prompts and boxes: :count',
+        'boxesHelp' => 'A prompt and the box that answers it; rows can be pasted. A box without a prompt only stands '
+            .'among the others.',
+        'cells' => ['ask' => 'Prompt :number', 'md' => 'Words on box :number'],
+        'hints' => [
+            'ask' => 'prompt', 'md' => 'words, if any', 'alt' => 'what the picture shows, for those who don’t see it',
+        ],
+        'picture' => 'A picture on box :number', 'alt' => 'What the picture on box :number shows',
+        'delete' => 'Delete row :number', 'more' => 'another row',
+        'mixed' => 'In another order for each', 'found' => 'A box that was found',
+        'quiet' => 'nothing is said of a wrong box; it counts all the same',
+        'again' => 'may be played again when all is found',
+        'wrong' => 'When a box is wrong', 'all' => 'When all is found',
+    ],
     'mosaic' => [
         'columns' => 'Cells across: :count', 'colours' => 'Colours: :count', 'spread' => 'Each lock gives',
         'ways' => [

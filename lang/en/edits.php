@@ -35,7 +35,7 @@ return [
         'newHint' => 'new hint',
         'hint' => 'hint',
         'whatIsHeld' => 'what is held',
-        'mosaic' => 'mosaic',
+        'mosaic' => 'mosaic', 'find' => 'find-it board',
         'guard' => 'guard',
         'newRule' => 'new rule',
         'whatTheRuleCatches' => 'what the rule catches',

@@ -11,7 +11,7 @@ return [
         'leadsAlone' => ':part alone is highest among :among', 'tied' => 'several of :parts are highest',
         'visited' => 'the student was at :part', 'open' => ':part is open',
         'tries' => ':is :value wrong tries at :part', 'lifted' => ':part is lifted',
-        'liftedOf' => ':count of :parts are lifted',
+        'liftedOf' => ':count of :parts are lifted', 'found' => 'all of :part is found',
         'minutes' => ':is :value minutes have passed',
     ],
     'comparison' => [

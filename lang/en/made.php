@@ -73,6 +73,8 @@ return [
         'mosaic' => 'The hidden picture',
         'mosaicTitle' => 'What is in the picture?',
         'board' => 'The board',
+        'findTitle' => 'Find it',
+        'findStart' => 'You are asked for one thing after the other. Find the box that answers, and tap it.',
         'ending' => 'The way out',
         'ended' => 'You made it, {=player}.',
     ],

@@ -10,6 +10,8 @@ return [
     'usualLook' => 'At the head of each scene', 'noLook' => 'nothing', 'usualRight' => 'Words for a right answer',
     'usualWrong' => 'Words for a wrong answer', 'usualTries' => 'Pause after so many wrong tries',
     'usualWait' => 'Seconds of the pause', 'kept' => 'kept for next time',
+    'chooseFiles' => 'Choose pictures', 'taken' => '{count|=0 none yet|=1 one picture|:count pictures}',
+    'taking' => 'Taking :name …',
     'picture' => 'Which picture', 'picked' => 'another picture', 'afterHere' => 'It goes behind “:scene”.',
     'alone' => 'It becomes this game.', 'gameTitle' => 'Title of the game', 'instead' => 'Which way it takes over',
     'way' => '“:part” → :to', 'open' => 'an open end',
@@ -21,6 +23,8 @@ return [
         'asked' => 'a question decides',
         'tap' => 'tapping it', 'pull' => 'pulling it out', 'slide' => 'sliding it across',
         'anytime' => 'from the start', 'uncovered' => 'when everything is uncovered',
+        'prompts' => 'the prompts', 'boxes' => 'the boxes', 'both' => 'prompts and boxes',
+        'marked' => 'stays, with a tick', 'gone' => 'leaves the board',
     ],
     'columns' => [
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
@@ -28,7 +32,7 @@ return [
         'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome',
         'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …',
         'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back',
-        'mark' => 'right, wrong or own words (or none)',
+        'mark' => 'right, wrong or own words (or none)', 'prompt' => 'prompt', 'box' => 'box that answers',
     ],
     'fields' => [
         'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code',
@@ -42,6 +46,9 @@ return [
         'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture',
         'inside' => 'What is inside', 'cards' => 'Cards', 'opens' => 'Each is opened by',
         'leave' => '“Go on” is there',
+        'finds' => 'Prompts, each with its box', 'start' => 'Directions before it begins',
+        'mixed' => 'In another order for each', 'foundBoxes' => 'A box that was found',
+        'pictures' => 'Pictures instead of words: files named as in the rows',
     ],
     'all' => [
         'ladder' => [
@@ -66,9 +73,14 @@ return [
         'picture' => ['name' => 'Answers beside a picture', 'for' => 'A worksheet page that checks itself.'],
         'treasure' => ['name' => 'Treasure box', 'for' => 'Several locks; when all are open, what is inside.'],
         'mosaic' => ['name' => 'Hidden picture', 'for' => 'Each answer brings some cells of a picture to light.'],
+        'find' => [
+            'name' => 'Find-it board',
+            'for' => 'Prompts one after the other; each is answered by tapping the right one of many boxes.',
+        ],
         'reveal' => ['name' => 'Board to uncover', 'for' => 'Something is under each: to tap, to pull, to slide.'],
     ],
     'sample' => [
+        'finds' => "It nests in burrows\tPuffin\nIt nests on bare shingle\tTern\nIt nests on ledges\tGannet",
         'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\n"
             ."How many minutes are a quarter of an hour?\t15\tAn hour has 60.\tQuay\n"
             ."A tower has 48 steps; 3/4 are climbed. How many are left?\t12\tA quarter is left.\tTower\n"

@@ -19,6 +19,11 @@ return [
         'whole' => 'See it whole', 'areas' => 'Show me all areas',
         'list' => 'Everything here as a list',
     ],
+    'find' => [
+        'done' => 'You found all of it.', 'begin' => 'Begin', 'again' => 'Play it again', 'box' => 'Box :number',
+        'marked' => ':box, found',
+        'found' => ':found of :of found', 'wrong' => '{count|=0 |=1 one wrong|:count wrong}',
+    ],
     'mosaic' => ':earned of :of parts earned',
     'try' => 'Try it',
     'hint' => 'A hint, please',
@@ -145,6 +150,10 @@ return [
             'shut' => 'This is still shut.',
         ],
         'hint' => ['none' => 'There is no hint to give right now.'],
+        'find' => [
+            'begun' => 'It has begun already.', 'done' => 'All of it is found already.',
+            'found' => 'This one is found already.', 'stays' => 'It can’t be begun anew yet.',
+        ],
         'cover' => [
             'guess' => 'Make a guess first, then lift it.',
             'lifted' => 'It is lifted already.', 'locked' => 'A lock holds this shut.',

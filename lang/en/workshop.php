@@ -65,6 +65,7 @@ return [
             'unseen' => 'those who were never at …', 'lifted' => 'those who lifted …',
             'covered' => 'those who have not lifted …', 'points' => 'those with so many points …',
             'tries' => 'those with so many wrong tries …', 'minutes' => 'after so many minutes',
+            'found' => 'those who found all of …',
             'leads' => 'those for whom … is highest', 'tied' => 'those for whom several are highest',
             'other' => 'those of whom more is asked',
         ],
@@ -84,6 +85,7 @@ return [
             'lack' => 'There is no token yet. A choice or a lock can give one.', 'open' => 'There is no lock yet.',
             'shut' => 'There is no lock yet.', 'first' => 'There is no lock yet.', 'tries' => 'There is no lock yet.',
             'lifted' => 'There is no cover yet.', 'covered' => 'There is no cover yet.',
+            'found' => 'There is no find-it board yet. A pattern makes one.',
             'points' => 'There is no tally yet. The sheet’s column “Points” makes one.',
             'leads' => 'There is no tally yet. The sheet’s column “Points” makes one.',
             'tied' => 'There is no tally yet. The sheet’s column “Points” makes one.',
@@ -216,6 +218,7 @@ return [
     'kinds' => [
         'area' => 'Area', 'text' => 'Text', 'picture' => 'Picture', 'choice' => 'Choice', 'lock' => 'Lock',
         'cover' => 'Cover', 'link' => 'Link', 'clip' => 'Clip', 'standing' => 'Standing', 'mosaic' => 'Mosaic',
+        'find' => 'Find-it board',
     ],
     'objects' => [
         'padlock' => 'a padlock that opens',

@@ -72,6 +72,8 @@ return [
         'boxShut' => 'Un cofre con :count cierres.',
         'mosaic' => 'La imagen escondida',
         'mosaicTitle' => '¿Qué hay en la imagen?',
+        'findTitle' => 'Encuéntralo',
+        'findStart' => 'Se te pide una cosa tras otra. Encuentra la casilla que responde y tócala.',
         'board' => 'El tablero',
         'ending' => 'La salida',
         'ended' => 'Lo has logrado, {=player}.',

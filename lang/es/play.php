@@ -19,6 +19,12 @@ return [
         'whole' => 'Verlo entero', 'areas' => 'Mostrar todas las zonas',
         'list' => 'Todo lo de aquí, en lista',
     ],
+    'find' => [
+        'done' => 'Lo has encontrado todo.', 'begin' => 'Empezar', 'again' => 'Jugar otra vez',
+        'box' => 'Casilla :number',
+        'marked' => ':box, encontrada',
+        'found' => ':found de :of encontrados', 'wrong' => '{count|=0 |=1 un error|:count errores}',
+    ],
     'mosaic' => ':earned piezas ganadas de :of',
     'try' => 'Probar',
     'hint' => 'Una pista, por favor',
@@ -145,6 +151,10 @@ return [
             'shut' => 'Esto sigue cerrado.',
         ],
         'hint' => ['none' => 'Ahora mismo no hay pista.'],
+        'find' => [
+            'begun' => 'Ya ha empezado.', 'done' => 'Ya está todo encontrado.',
+            'found' => 'Esta ya está encontrada.', 'stays' => 'Todavía no se puede empezar de nuevo.',
+        ],
         'cover' => [
             'guess' => 'Primero adivina y luego levántalo.',
             'lifted' => 'Ya está levantado.', 'locked' => 'Un cierre lo mantiene cerrado.',

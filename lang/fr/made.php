@@ -72,6 +72,8 @@ return [
         'boxShut' => 'Un coffre à :count verrous.',
         'mosaic' => 'L’image cachée',
         'mosaicTitle' => 'Que montre l’image ?',
+        'findTitle' => 'Trouve-le',
+        'findStart' => 'On te demande une chose après l’autre. Trouve la case qui répond et touche-la.',
         'board' => 'Le tableau',
         'ending' => 'La sortie',
         'ended' => 'Tu as réussi, {=player}.',

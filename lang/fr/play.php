@@ -19,6 +19,11 @@ return [
         'whole' => 'Voir en entier', 'areas' => 'Montrer toutes les zones',
         'list' => 'Tout ce qui est ici, en liste',
     ],
+    'find' => [
+        'done' => 'Tout est trouvé.', 'begin' => 'Commencer', 'again' => 'Rejouer', 'box' => 'Case :number',
+        'marked' => ':box, trouvée',
+        'found' => ':found sur :of trouvés', 'wrong' => '{count|=0 |=1 une erreur|:count erreurs}',
+    ],
     'mosaic' => ':earned morceaux gagnés sur :of',
     'try' => 'Essayer',
     'hint' => 'Un indice, s’il te plaît',
@@ -145,6 +150,10 @@ return [
             'shut' => 'C’est encore fermé.',
         ],
         'hint' => ['none' => 'Il n’y a pas d’indice pour l’instant.'],
+        'find' => [
+            'begun' => 'C’est déjà commencé.', 'done' => 'Tout est déjà trouvé.',
+            'found' => 'Celle-ci est déjà trouvée.', 'stays' => 'On ne peut pas encore recommencer.',
+        ],
         'cover' => [
             'guess' => 'Devine d’abord, puis soulève.',
             'lifted' => 'C’est déjà soulevé.', 'locked' => 'Un verrou tient cela fermé.',

@@ -34,7 +34,11 @@ final class PatternRequest extends FormRequest
             'way' => ['nullable', 'string', 'max:200'],
         ];
         foreach (Patterns::named(Field::text($this, 'pattern'))?->fields() ?? [] as $field) {
-            $kind = $field->kind->isRows() ? 'rows' : ($field->kind === FieldKind::Text ? 'text' : 'line');
+            $kind = match (true) {
+                $field->kind->isRows() => 'rows',
+                in_array($field->kind, [FieldKind::Text, FieldKind::Pictures], true) => 'text',
+                default => 'line',
+            };
             $rules["with.{$field->name}"] = ['nullable', 'string', 'max:'.self::LONGEST[$kind]];
         }
 

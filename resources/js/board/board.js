@@ -1,4 +1,5 @@
 import { dressDrawer, landLid, liftLid, moveDrawer } from '../lib/drawer.js';
+import { dressFinds } from './find.js';
 
 /** The board at the front of the room: everything is here, and nothing is asked of the server. */
 function begin() {
@@ -15,7 +16,10 @@ function begin() {
     const tools = {
         back: () => turn(at - 1),
         next: () => turn(at + 1),
-        reset: () => document.querySelectorAll('[data-cover]').forEach((cover) => show(cover, false)),
+        reset() {
+            document.querySelectorAll('[data-cover]').forEach((cover) => show(cover, false));
+            resetFinds();
+        },
         full: () =>
             document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen(),
     };
@@ -30,6 +34,7 @@ function begin() {
         tools[tool]();
     });
     document.querySelectorAll('[data-cover]').forEach(dress);
+    const resetFinds = dressFinds();
     turn(0);
 }
 

@@ -6,7 +6,7 @@ const PRESSED = ':is(button, a, input:not([type=hidden]), select, textarea, [tab
 /**
  * What of a scene a redraw must keep: which it is, what stands in it, and where the student is.
  *
- * @typedef {{scene: string, things: Set<string>, at: string | null, isDrawn: boolean}} Standing
+ * @typedef {{scene: string, things: Set<string>, at: string | null, isDrawn: boolean, box: string | null}} Standing
  */
 
 /** @returns {Standing} */
@@ -19,6 +19,7 @@ function standing() {
         things: new Set(sections().map((section) => section.dataset.thing)),
         at: drawn?.dataset.drawn ?? active.closest('[data-thing]')?.dataset.thing ?? null,
         isDrawn: drawn !== null || active.closest('dialog') !== null,
+        box: active.closest('[data-box]')?.dataset.box ?? null,
     };
 }
 
@@ -48,7 +49,7 @@ function ownWords({ at }) {
     return done;
 }
 
-function placeOf({ at, isDrawn }) {
+function placeOf({ at, isDrawn, box }) {
     if (at === null) return null;
     const [drawn, section] = [
         document.querySelector(`[data-drawn="${CSS.escape(at)}"]`),
@@ -58,7 +59,16 @@ function placeOf({ at, isDrawn }) {
         place ? [...place.querySelectorAll(PRESSED)] : [],
     );
 
-    return parts.find((part) => part.checkVisibility()) ?? null;
+    return (box && nearBox(box)) ?? parts.find((part) => part.checkVisibility()) ?? null;
+}
+
+/** The box that was picked, or the next one that still can be. */
+function nearBox(id) {
+    const boxes = [...document.querySelectorAll('[data-box]')].filter((one) => one.checkVisibility());
+    const at = boxes.findIndex((one) => one.dataset.box === id);
+    if (at < 0) return null;
+
+    return [...boxes.slice(at), ...boxes.slice(0, at).reverse()].find((one) => !one.matches(':disabled')) ?? null;
 }
 
 /**

@@ -4,6 +4,7 @@ import { drawMaths } from '../lib/maths.js';
 import { settle, showNew, standing } from './arrival.js';
 import { clearPlace } from './clear-place.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
+import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
 import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
@@ -97,7 +98,8 @@ function show(play, form, reply) {
     dressInputs(play);
     dressCovers();
     if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
-    announce(feedbackOf(reply, fresh)?.textContent ?? '');
+    announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
+    if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);
     if (reply.verdict?.verdict === 'open') showOpened(reply.verdict.lock);
     if (reply.scene || document.activeElement === document.body) settle(before);
     if (reply.scene) return;
@@ -146,10 +148,17 @@ function showAround(id, markup) {
 /** Beside the answer where its lock still stands, else at the head of the scene. */
 function placeFor(reply, lock) {
     const id = reply.verdict?.lock ?? lock?.dataset.lock;
-    const beside = reply.scene || !id ? null : document.querySelector(`#thing-${CSS.escape(id)} .feedback`);
+    const beside = reply.scene || !id ? null : feedbackAt(CSS.escape(id));
     document.querySelectorAll('#happened').forEach((happened) => happened.replaceChildren());
 
     return beside ?? document.getElementById('happened');
+}
+
+/** Where feedback on a thing stands: in its panel or in the list, or on the stage itself. */
+function feedbackAt(id) {
+    const places = [...document.querySelectorAll(`:is(#thing-${id}, [data-drawn='${id}']) .feedback`)];
+
+    return places.find((place) => place.parentElement.checkVisibility()) ?? places[0] ?? null;
 }
 
 /** The first word of a verdict; none where nobody was right or wrong, or where what is said begins with it already. */

@@ -1,5 +1,6 @@
 @use('App\Play\OnStage')
-<x-layout.base :title="$game->title" page="board" body="player board">
+<x-layout.base :title="$game->title" page="board" body="player board"
+    :words="['play' => ['find' => __('play.find')]]">
     <main class="board-pages" lang="{{ $game->read()->language() }}">
         @forelse ($board->pages as $place => ['screen' => $screen, 'things' => $things])
             <section data-page-of-board aria-label="{{ $screen->title() }}" @if ($place > 0) hidden @endif>
@@ -12,8 +13,12 @@
                     @endif
                     @foreach ($things as $thing)
                         <g data-drawn="{{ $thing['id'] }}" {{ OnStage::turn($thing) }}>
-                            @includeFirst($thing['kind'] === 'cover' && ! in_array($thing['opens'], ['pull', 'slide'])
-                                ? ['board.lid'] : ["play.stage.{$thing['kind']}"], ['isBoard' => true])
+                            @include(match (true) {
+                                $thing['kind'] === 'find' => 'board.find',
+                                $thing['kind'] === 'cover' && ! in_array($thing['opens'], ['pull', 'slide'])
+                                    => 'board.lid',
+                                default => "play.stage.{$thing['kind']}",
+                            }, ['isBoard' => true])
                         </g>
                     @endforeach
                 </svg>

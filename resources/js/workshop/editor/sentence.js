@@ -37,6 +37,7 @@ const SAID = {
     firstTry: ({ firstTry, atLeast }, { lock }) => some('firstTry', firstTry, lock, atLeast),
     visited: ({ visited }, { scene }) => t('kinds.condition.visited', { part: scene(visited) }),
     lifted: ({ lifted }, { cover }) => t('kinds.condition.lifted', { part: cover(lifted) }),
+    found: ({ found }, { board }) => t('kinds.condition.found', { part: board(found) }),
     tally: (condition, { tally }) => numbered('tally', tally(condition.tally), condition),
     leads: ({ leads, among = [], ties = 'first' }, { tally }) =>
         t(`kinds.condition.${{ first: 'leads', all: 'leadsAlso', none: 'leadsAlone' }[ties]}`, {
@@ -57,6 +58,7 @@ function namesIn(game) {
         tally: (id) => game.tallies?.find((one) => one.id === id)?.name ?? id,
         scene: (id) => game.scenes.find((one) => one.id === id)?.title ?? id,
         lock: (id) => (thing(id) ? short(said(thing(id).label || thing(id).ask || id, game)) : id),
+        board: (id) => short(thing(id)?.label || t('workshop.kinds.find')),
         cover: (id) => (thing(id)?.label ? short(thing(id).label) : t('ways.cover')),
     };
 }

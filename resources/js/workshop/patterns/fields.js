@@ -1,5 +1,6 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
+import { picturesField } from './pictures.js';
 
 /** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
 function patternField(field, form) {
@@ -29,6 +30,7 @@ const KINDS = {
             ),
         ),
     picture,
+    pictures: picturesField,
 };
 
 function typed(field, form) {

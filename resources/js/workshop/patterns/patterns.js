@@ -4,6 +4,7 @@ import { post } from '../../lib/http.js';
 import { miniature } from '../chart/small.js';
 import { takeSetting } from '../editor/pictures.js';
 import { patternField, usualFields } from './fields.js';
+import { pictureEdits, pictureLines } from './pictures.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
 const REST = 350;
@@ -176,7 +177,7 @@ function openPatterns(editor) {
     function content() {
         const named = pattern.fields.map(({ name, kind }) => [
             name,
-            kind === 'picture' ? given[name]?.id : given[name],
+            kind === 'picture' ? given[name]?.id : kind === 'pictures' ? pictureLines(given[name]) : given[name],
         ]);
 
         return {
@@ -205,9 +206,12 @@ function openPatterns(editor) {
         if (problem) return;
         if (seen?.fault) return form.querySelector('[data-key="pattern.field.codes"]')?.focus();
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
-        const pictures = pattern.fields.flatMap(({ name, kind }) =>
-            kind === 'picture' ? (given[name]?.edits ?? []) : [],
-        );
+        const pictures = pattern.fields.flatMap(({ name, kind }) => {
+            if (kind === 'picture') return given[name]?.edits ?? [];
+
+            // On a find-it board the names are the answers, and not told.
+            return kind === 'pictures' ? pictureEdits(given[name], pattern.id !== 'find') : [];
+        });
         if (pictures.length > 0) editor.store.edit(pictures, words.picture);
         const wanted = content();
         const put = (backdrop) =>

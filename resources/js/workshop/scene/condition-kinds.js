@@ -1,5 +1,5 @@
 import { list } from '../editor/ways.js';
-import { covers, locks, scenes, tallies, tokens } from './parts.js';
+import { boards, covers, locks, scenes, tallies, tokens } from './parts.js';
 
 const COMPARISONS = ['>=', '<', '=', '<=', '>', '!='];
 
@@ -68,6 +68,11 @@ const KINDS = {
         covers,
         (condition) => condition.not?.lifted,
         (id) => ({ not: { lifted: id } }),
+    ),
+    found: single(
+        boards,
+        (condition) => condition.found,
+        (id) => ({ found: id }),
     ),
     points: compared(tallies, 'tally'),
     tries: compared(locks, 'tries'),

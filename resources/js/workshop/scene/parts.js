@@ -1,3 +1,4 @@
+import { t } from '../../lib/catalogue.js';
 import { said } from '../editor/marks.js';
 
 /** The parts of a game that a sentence may name, each as `[id, what a teacher calls it]`. */
@@ -6,6 +7,7 @@ const tallies = (game) => (game.tallies ?? []).map((tally) => [tally.id, tally.n
 const chapters = (game) => (game.chapters ?? []).map((chapter) => [chapter.id, chapter.title]);
 const scenes = (game) => game.scenes.map((scene) => [scene.id, scene.title]);
 const locks = (game) => things(game, 'lock', (lock) => said(lock.label || lock.ask, game));
+const boards = (game) => things(game, 'find', (board) => board.label || t('workshop.kinds.find'));
 const covers = (game) => things(game, 'cover', (cover) => cover.label || cover.front?.md || cover.id);
 
 function things(game, kind, name) {
@@ -16,4 +18,4 @@ function things(game, kind, name) {
     );
 }
 
-export { chapters, covers, locks, scenes, tallies, tokens };
+export { boards, chapters, covers, locks, scenes, tallies, tokens };

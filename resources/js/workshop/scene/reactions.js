@@ -9,7 +9,7 @@ import { area, destination, now } from '../editor/fields.js';
  * A list of reactions, of which the first that fits happens: for whom, what they read, what it gives, where it leads.
  * This is how scores and earlier choices decide where students go.
  */
-function reactionsField(part, field, editor) {
+function reactionsField(part, field, editor, heading = null) {
     const words = wordsAt('workshop.reactions');
     const held = () => list(now(editor, part)[field]);
     const set = (to, label, made = []) => editor.store.edit([...made, { set: part.id, field, to }], label);
@@ -18,7 +18,7 @@ function reactionsField(part, field, editor) {
     return el(
         'div',
         { class: 'card-part reactions', 'data-key': `${part.id}.${field}` },
-        el('h3', { class: 'caps' }, words[field]),
+        el('h3', { class: 'caps' }, heading ?? words[field]),
         all.length > 1 ? el('p', { class: 'help' }, words.first) : null,
         all.map((reaction, at) => oneReaction({ part, field, reaction, at, all, held, set, editor })),
         el(

@@ -11,6 +11,7 @@ import { series } from './card.js';
 import { conditionField } from './condition.js';
 import { coverBody } from './cover.js';
 import { effectsField } from './effects.js';
+import { findBody } from './find.js';
 import { area, destination, line, now, pick } from '../editor/fields.js';
 import { foundHere, foundSign } from './found.js';
 import { lockCard } from './lock/card.js';
@@ -26,6 +27,7 @@ const SIGNS = {
     cover: 'layers',
     link: 'external-link',
     mosaic: 'blocks',
+    find: 'search',
 };
 
 const BODIES = {
@@ -36,6 +38,7 @@ const BODIES = {
     choice: choiceBody,
     lock: lockCard,
     mosaic: mosaicBody,
+    find: findBody,
 };
 
 /** The card of the thing taken up, with only what that thing needs. */

@@ -6,7 +6,11 @@ import { fileOf } from '../../editor/files.js';
 import { said } from '../../editor/marks.js';
 import { cellsOf } from '../mosaic.js';
 import { coverFace } from './cover-face.js';
+import { findFace, findWords } from './find-face.js';
 import { list, plain } from '../../editor/ways.js';
+
+/** Kinds that are drawn as students see them, part by part. */
+const FACES = { cover: coverFace, find: findFace };
 
 /** A thing as the workshop's stage draws it: as students see it, and what they don't see as a dashed outline. */
 function drawThing(thing, editor, isPicked) {
@@ -32,12 +36,13 @@ function drawThing(thing, editor, isPicked) {
 /** What is read out contains all that is to be read on it. */
 function spokenName(thing, editor, name) {
     if (thing.look === 'clear') return note(thing, editor);
+    const seen = (md) => bare(said(md, editor.store.game));
     const words =
-        thing.kind === 'text'
-            ? bare(said(thing.md, editor.store.game))
-            : thing.kind === 'cover'
-              ? `${name} ${bare(said(thing.front?.md, editor.store.game))}`
-              : name;
+        {
+            text: () => seen(thing.md),
+            cover: () => `${name} ${seen(thing.front?.md)}`,
+            find: () => [name, ...findWords(thing).map(seen)].join(' '),
+        }[thing.kind]?.() ?? name;
 
     return `${wordsAt('workshop.kinds')[thing.kind] ?? thing.kind}: ${words}`;
 }
@@ -50,8 +55,8 @@ function face(thing, editor, width, height, name) {
     if (thing.kind === 'text') return inside(width, height, textFace(thing, editor));
     if (thing.kind === 'picture') return picture(thing.asset, editor, width, height);
     if (thing.kind === 'mosaic') return mosaicFace(thing, width, height);
-    if (thing.kind === 'cover')
-        return coverFace(thing, width, height, {
+    if (FACES[thing.kind])
+        return FACES[thing.kind](thing, width, height, {
             address: (id) => address(id, editor),
             words: (md) => plain(said(md, editor.store.game)),
         });
