@@ -55,6 +55,7 @@ final class DemoSeeder extends Seeder
     public function run(CreateGame $create, OpenRun $open, JoinRun $join, TakeAction $take): void
     {
         $teacher = User::query()->create(['name' => 'Ida Marsh', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $create->handle($teacher, self::document('find-the-flag'));
         $create->handle($teacher, self::document('who-nests-here'));
         $create->handle($teacher, self::document('tide-words'));
         $create->handle($teacher, self::document('low-tide'));
