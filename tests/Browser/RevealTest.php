@@ -3,6 +3,7 @@
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser\RevealCases as Board;
 use Tests\Support\Builder;
+use Tests\Support\Screens;
 
 it('makes twenty-four cards with marks of one paste in at most eight actions, and turns them', function (): void {
     $builder = Board::begun();
@@ -154,4 +155,44 @@ it('makes a hidden picture of twelve questions in at most twelve actions, and sh
     $student->type('dialog input[name=with]', 'answer 3')->click('dialog .try');
     $student->until(fn (): bool => $cells() === 118);
     expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
+});
+
+it('makes a find-it board of twenty-six pictures in at most ten actions, and is played to its end', function (): void {
+    $builder = Board::begun('find');
+    $letters = range('a', 'z');
+    $rows = implode("\n", array_map(static fn (string $letter): string => "Which is {$letter}?\t{$letter}", $letters));
+    $builder->paste('[data-key="pattern.field.finds"]', $rows)
+        ->chooseFiles('[data-key="pattern.field.pictures"]', Board::flags($letters));
+    $builder->browser->see('26 pictures');
+    $student = Board::built($builder)->resize(390, 844);
+    expect($builder->actions)->toBeLessThanOrEqual(10);
+    $student->press('Begin')->until(fn (): bool => Board::boxes($student) === 26);
+    expect($student->barriers())->toBe([]);
+    $names = $student->script('return [...document.querySelectorAll("[data-box]")].map((one) => one.ariaLabel)');
+    expect(implode('', $names))->not->toMatch('/\b[a-z]\b/');
+    Board::pickBox($student, isWrong: true)->see('one wrong');
+    $student->find('.find-said .said');
+    foreach (range(1, 25) as $found) {
+        Board::pickBox($student)->see("{$found} of 26 found");
+    }
+    expect($student->script('return document.activeElement.dataset.box ?? ""'))->not->toBe('');
+    Board::pickBox($student)->see('You found all of it.')->press('Go on');
+    $student->see('You are through');
+    expect($student->complaints())->toBe([]);
+});
+
+it('asks on the board at the front too, judges there, and begins anew for all', function (): void {
+    $board = Screens::teacher()->press('Find the Flag');
+    [, , $game] = explode('/', $board->path());
+    $board->go("/games/{$game}/board");
+    Board::goOffline($board);
+    $board->press('Begin');
+    $right = fn (int $place): string => $board->script(
+        'return JSON.parse(document.querySelector("[data-find]").dataset.questions)[arguments[0]].right[0]', $place,
+    );
+    $board->click("[data-box='{$right(4)}']")->see('one wrong')->see('0 of 26 found');
+    $board->click("[data-box='{$right(0)}']")->see('1 of 26 found')->click("[data-box='{$right(1)}']")->see('2 of 26');
+    expect($board->barriers())->toBe([])->and($board->script('return document.querySelectorAll(".is-found").length'))
+        ->toBe(2);
+    $board->keys('r')->see('Ready in the tower?')->press('Begin')->see('0 of 26 found');
 });

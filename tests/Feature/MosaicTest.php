@@ -36,9 +36,11 @@ it('brings a hidden picture and a board to paper', function (): void {
         'id' => 'm', 'kind' => 'mosaic', 'columns' => 2, 'rows' => 2, 'palette' => ['#cf2e2e', '"><b>'],
         'cells' => 'abbz', 'spread' => 'bands', 'by' => [['lock' => 'door'], ['lock' => 'gate']],
     ];
+    $find = ['id' => 'f', 'kind' => 'find', 'boxes' => [['id' => 'b', 'ask' => 'It nests low', 'md' => 'the tern']]];
     $cover = ['id' => 'c', 'kind' => 'cover', 'front' => ['md' => 'Ebb'], 'back' => ['md' => 'out it goes']];
     $game = Game::factory()->create(['document' => Json::write(Games::document([
         ['id' => 'a', 'things' => [$mosaic, Games::lock('door', 'gannet'), Games::lock('gate', 'puffin'), $cover]],
+        ['id' => 'b', 'things' => [$find]],
     ]))]);
     $this->actingAs($game->user);
 
@@ -51,5 +53,6 @@ it('brings a hidden picture and a board to paper', function (): void {
         ->toBe([1920, 1920, 0xCF2E2E, 0])->and(imagecolorat($png, 960, 960))->toBe(0xFFFFFF);
     $this->get("/games/{$game->id}/mosaic/m/picture.gif")->assertNotFound();
     $this->get("/games/{$game->id}/mosaic/none")->assertNotFound();
-    $this->get("/games/{$game->id}/cards")->assertOk()->assertSeeInOrder(['Ebb', 'out it goes']);
+    $this->get("/games/{$game->id}/cards")->assertOk()
+        ->assertSeeInOrder(['Ebb', 'out it goes', 'It nests low', 'the tern']);
 });

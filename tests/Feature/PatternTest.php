@@ -198,3 +198,21 @@ it('says which fields are too long to be said in every scene, and builds nothing
     'a title' => [['title' => str_repeat('x', 301)]],
     'words at the beginning' => [['intro' => str_repeat('x', 20_001)]],
 ]);
+
+it('puts a picture where a row says the name of its file', function (): void {
+    $pictures = "Puffin\tpuffin-a\ncommon  tern\ttern-b";
+    $rows = "Nests low\tCommon Tern\nNests deep\tpuffin\nNests high\tGannet\nlacks a box\t";
+    PatternCases::building($this, ['pattern' => 'find', 'with' => ['finds' => $rows, 'pictures' => $pictures]])
+        ->assertOk();
+    $board = $this->game->fresh()->read()->document['scenes'][0]['things'][0];
+
+    expect(array_map(static fn (array $box): array => [$box['ask'], $box['md'], $box['asset'] ?? ''], $board['boxes']))
+        ->toBe([['Nests low', '', 'tern-b'], ['Nests deep', '', 'puffin-a'], ['Nests high', 'Gannet', '']])
+        ->and([$board['mixed'], $board['found']])->toBe(['prompts', 'marked'])->and($board['start'])->not->toBe('');
+    PatternCases::building($this, ['pattern' => 'reveal', 'with' => ['cards' => "Puffin\tb", 'pictures' => $pictures]]);
+    $fronts = array_map(
+        static fn (array $scene): mixed => $scene['things'][0]['front'] ?? null,
+        $this->game->fresh()->read()->document['scenes'],
+    );
+    expect(array_column(array_filter($fronts), 'asset'))->toBe(['puffin-a']);
+});

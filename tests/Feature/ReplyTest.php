@@ -34,6 +34,23 @@ it('sends the things that changed, and no others', function (): void {
         ->and($reply['rims'])->toContain('>1</strong>');
 });
 
+it('sends a find-it board alone, with the next prompt and no other', function (): void {
+    $box = static fn (string $id): array => ['id' => $id, 'ask' => "Ask {$id}", 'md' => "Box {$id}"];
+    $board = [
+        'id' => 'f', 'kind' => 'find', 'mixed' => 'boxes', 'box' => [0, 0, 900, 600], 'quiet' => true,
+        'boxes' => array_map($box, ['one', 'two', 'three']),
+    ];
+    $scene = [['id' => 'a', 'layout' => 'stage', 'things' => [$board, Games::lock('l', 'x')]]];
+    $reply = ReplyCases::replyTo($scene, [['find' => 'f', 'with' => 'one']]);
+    $missed = ReplyCases::replyTo($scene, [['find' => 'f', 'with' => 'two']]);
+
+    expect($reply['scene'])->toBeNull()->and(array_keys($reply['things']))->toBe(['f'])
+        ->and(array_keys($reply['drawn']))->toBe(['f'])->and($reply['verdict']['verdict'])->toBe('open')
+        ->and($reply['drawn']['f'])->toContain('Ask two')->not->toContain('Ask one')->not->toContain('Ask three')
+        ->and([$missed['verdict'], $missed['said']])->toBe([null, []])
+        ->and($missed['things']['f'])->toContain('one wrong');
+});
+
 it('sends the scene when other things stand in it', function (): void {
     $hidden = ['if' => ['open' => 'l']] + Games::choice('on', ['go' => 'b']);
     $reply = ReplyCases::replyTo(

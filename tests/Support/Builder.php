@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** A person building on a stage, whose every action is counted. */
@@ -86,6 +87,15 @@ final class Builder
         $this->browser->script('document.execCommand("insertText", false, arguments[0])', $text);
 
         return $this->counted();
+    }
+
+    /** @param  list<string>  $paths */
+    public function chooseFiles(string $selector, array $paths): self
+    {
+        $this->browser->driver->findElement(WebDriverBy::cssSelector($selector))->sendKeys(implode("\n", $paths));
+
+        // Opening the list of files and choosing from it.
+        return $this->counted()->counted();
     }
 
     /** Pastes a table or a list into a field, as what a spreadsheet puts on the clipboard. */

@@ -59,6 +59,45 @@ final class RevealCases
         );
     }
 
+    /**
+     * @param  list<string>  $letters
+     * @return list<string> files of the flags that the demo game uses
+     */
+    public static function flags(array $letters): array
+    {
+        $folder = dirname(__DIR__, 3).'/database/demo/find-the-flag/assets';
+
+        return array_map(static fn (string $letter): string => "{$folder}/{$letter}.svg", $letters);
+    }
+
+    /** How many boxes of a find-it board are seen. */
+    public static function boxes(Browser $student): int
+    {
+        return $student->script(
+            'return [...document.querySelectorAll("[data-box]")].filter((one) => one.checkVisibility()).length',
+        );
+    }
+
+    /** Picks the box that the prompt asks for, which only the teacher's document tells; or another. */
+    public static function pickBox(Browser $student, bool $isWrong = false): Browser
+    {
+        $box = $student->script(
+            'const [isWrong] = arguments;'
+                .'const shown = [...document.querySelectorAll("[data-find-prompt]")]'
+                .'    .find((one) => one.checkVisibility());'
+                .'return fetch(location.pathname.replace("rehearsal", "document")).then((reply) => reply.json())'
+                .'.then(({document: {scenes}}) => scenes[0].things[0].boxes)'
+                .'.then((boxes) => boxes.find(({ask}) => (ask === shown.textContent.trim()) !== isWrong).id)',
+            $isWrong,
+        );
+        $student->script(
+            'const box = [...document.querySelectorAll(`[data-box="${arguments[0]}"]`)].find((one) => '
+                .'one.checkVisibility()); box.scrollIntoView({block: "center"}); box.focus(); box.click()', $box,
+        );
+
+        return $student;
+    }
+
     public static function goOffline(Browser $board): void
     {
         (new ChromeDevToolsDriver($board->driver))->execute('Network.emulateNetworkConditions', [
