@@ -17,8 +17,8 @@ use Throwable;
  */
 final class Grid
 {
-    /** What is sent is as fine as the grid needs; more is no picture of ours. */
-    private const MOST_MEGAPIXELS = 4;
+    /** A photograph as it comes out of a camera; our own script sends no more than the grid needs. */
+    private const MOST_MEGAPIXELS = 16;
 
     /** Points of a cell, across and down. */
     private const FINE = 4;

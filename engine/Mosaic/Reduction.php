@@ -38,7 +38,7 @@ final readonly class Reduction
         $nearest = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $before = $nearest;
-            $nearest = self::nearest($cells, $centres);
+            $nearest = self::nearest($cells, $centres, $before);
             if ($nearest === $before) {
                 break;
             }
@@ -79,18 +79,28 @@ final readonly class Reduction
     }
 
     /**
+     * The centre nearest to each cell. The one it had is asked first, and a centre that is farther in lightness alone
+     * is not looked at any closer: most are not.
+     *
      * @param  list<Colour>  $cells
      * @param  list<Colour>  $centres
+     * @param  list<int>  $before
      * @return list<int>
      */
-    private static function nearest(array $cells, array $centres): array
+    private static function nearest(array $cells, array $centres, array $before): array
     {
         $nearest = [];
-        foreach ($cells as [$lightness, $a, $b]) {
-            [$best, $least] = [0, INF];
+        foreach ($cells as $place => [$lightness, $a, $b]) {
+            $best = $before[$place] ?? 0;
+            [$l, $m, $n] = $centres[$best];
+            $least = ($lightness - $l) ** 2 + ($a - $m) ** 2 + ($b - $n) ** 2;
             foreach ($centres as $centre => [$l, $m, $n]) {
-                $apart = ($lightness - $l) ** 2 + ($a - $m) ** 2 + ($b - $n) ** 2;
-                if ($apart < $least) {
+                $apart = ($lightness - $l) * ($lightness - $l);
+                if ($apart > $least) {
+                    continue;
+                }
+                $apart += ($a - $m) * ($a - $m) + ($b - $n) * ($b - $n);
+                if ($apart < $least || ($apart === $least && $centre < $best)) {
                     [$best, $least] = [$centre, $apart];
                 }
             }

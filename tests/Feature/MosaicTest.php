@@ -25,7 +25,7 @@ it('makes a mosaic of a picture, the same each time, and says how well it keeps 
         ->and($ask($bytes)->json())->toBe($made);
     expect(array_count_values($ask($bytes, ['5000', 1000, -3, []])->json('owners'))[1])->toBe(96);
     $ask('no picture')->assertStatus(422)->assertJsonStructure(['refusal']);
-    $large = imagecreatetruecolor(2001, 2000);
+    $large = imagecreatetruecolor(4001, 4000);
     ob_start();
     imagepng($large);
     $ask((string) ob_get_clean())->assertStatus(422)->assertJsonStructure(['refusal']);

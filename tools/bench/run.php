@@ -10,6 +10,7 @@ require __DIR__.'/../../vendor/autoload.php';
 use Tests\Support\Harm\Slowest;
 use Tools\Bench\EngineSpeed;
 use Tools\Bench\Measure;
+use Tools\Bench\MosaicSpeed;
 use Tools\Bench\Stage;
 
 ini_set('memory_limit', '512M');
@@ -18,6 +19,7 @@ echo "The engine, in one process, without a framework\n\n",
 implode("\n", EngineSpeed::report(dirname(__DIR__, 2))),
 "\n\n";
 gc_enable();
+echo "A photograph becomes a hidden picture\n\n", implode("\n", MosaicSpeed::report()), "\n\n";
 echo 'In what a request allows: ', implode("\n", Slowest::report(1, 0, 60.0)), "\n\n";
 if (($argv[1] ?? '') === 'engine') {
     exit(0);

@@ -25,7 +25,7 @@ final class MosaicRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['image' => ['required', 'file', 'max:8192']];
+        return ['image' => ['required', 'file', 'max:16384']];
     }
 
     public function picture(): string
@@ -66,6 +66,14 @@ final class MosaicRequest extends FormRequest
         $way = $this->input('spread');
 
         return is_string($way) && in_array($way, Sharing::WAYS, true) ? $way : Sharing::WAYS[0];
+    }
+
+    /** Signs of locks, drawn by hand. */
+    public function drawn(): string
+    {
+        $drawn = $this->input('drawn');
+
+        return is_string($drawn) ? substr($drawn, 0, self::MOST_COLUMNS * self::MOST_ROWS) : '';
     }
 
     public function seed(): int
