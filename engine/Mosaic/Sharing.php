@@ -7,16 +7,18 @@ namespace Fravel\Mosaic;
 /** Which lock each cell of a mosaic belongs to: the same for the same picture, locks and seed. */
 final class Sharing
 {
-    /** Scattered by seed, in bands from above, or colour by colour. */
-    public const WAYS = ['scattered', 'bands', 'colours'];
+    /** Scattered by seed, in bands from above, colour by colour, or as drawn by hand. */
+    public const WAYS = ['scattered', 'bands', 'colours', 'drawn'];
 
     /**
      * @param  string  $cells  of Reduction
      * @param  non-empty-list<int>  $shares  weight of each lock
      * @param  string  $way  one of WAYS
+     * @param  string  $drawn  for each cell a sign of Reduction::SIGNS, which names a lock by its place, or any other;
+     *     what names none is scattered
      * @return list<int> index of a lock for each cell
      */
-    public static function of(string $cells, array $shares, string $way, int $seed): array
+    public static function of(string $cells, array $shares, string $way, int $seed, string $drawn = ''): array
     {
         $order = match ($way) {
             'bands' => array_keys(str_split($cells)),
@@ -28,7 +30,19 @@ final class Sharing
             $owners[$cell] = self::lockAt(($place + 0.5) / count($order), $shares);
         }
 
-        return array_values($owners);
+        $byHand = $way === 'drawn' ? self::byHand($drawn, count($owners), count($shares)) : [];
+
+        return array_values(array_replace($owners, $byHand));
+    }
+
+    /** @return array<int, int> cell → index of the lock that it was drawn for */
+    private static function byHand(string $drawn, int $cells, int $locks): array
+    {
+        $signs = array_flip(str_split(Reduction::SIGNS));
+        $cellsDrawn = strlen($drawn) === $cells ? str_split($drawn) : [];
+        $owners = array_map(static fn (string $sign): int => $signs[$sign] ?? $locks, $cellsDrawn);
+
+        return array_filter($owners, static fn (int $lock): bool => $lock < $locks);
     }
 
     /** @return list<int> */

@@ -24,6 +24,7 @@ final readonly class Mosaic extends Thing
      * @param  list<string>  $palette  colours of the cells as #rrggbb
      * @param  string  $cells  a sign for each, as Reduction gives them; '' where there is no picture yet
      * @param  string  $spread  one of Sharing::WAYS
+     * @param  string  $drawn  for each cell the sign of its lock by its place in `by`, or `.`
      */
     public function __construct(
         Common $common,
@@ -36,6 +37,7 @@ final readonly class Mosaic extends Thing
         public array $palette,
         public string $cells,
         public string $spread,
+        public string $drawn,
     ) {
         parent::__construct($common);
     }
@@ -58,6 +60,7 @@ final readonly class Mosaic extends Thing
             array_map(self::colour(...), $node->texts('palette')),
             $node->text('cells'),
             $node->known('spread', Sharing::WAYS, Sharing::WAYS[0]),
+            $node->text('drawn'),
         );
     }
 
@@ -89,6 +92,7 @@ final readonly class Mosaic extends Thing
             'palette' => ['type' => 'array', 'items' => ['type' => 'string', 'pattern' => '^#[0-9a-f]{6}$']],
             'cells' => ['type' => 'string', 'maxLength' => 40_000],
             'spread' => ['enum' => Sharing::WAYS],
+            'drawn' => ['type' => 'string', 'maxLength' => 40_000],
         ];
     }
 
@@ -111,7 +115,9 @@ final readonly class Mosaic extends Thing
     {
         $isWhole = strlen($this->cells) === $this->columns * $this->rows && $this->shares !== [];
 
-        return $isWhole ? Sharing::of($this->cells, array_values($this->shares), $this->spread, $this->seed) : [];
+        return $isWhole
+            ? Sharing::of($this->cells, array_values($this->shares), $this->spread, $this->seed, $this->drawn)
+            : [];
     }
 
     /**

@@ -316,7 +316,14 @@ return [
         'columns' => 'Felder nebeneinander: :count', 'colours' => 'Farben: :count', 'spread' => 'Jedes Schloss gibt',
         'ways' => [
             'scattered' => 'Felder von überall', 'bands' => 'einen Streifen, von oben', 'colours' => 'Farbe um Farbe',
+            'drawn' => 'die Felder, die ich zeichne',
         ],
+        'drawFor' => 'Zeichnen für', 'drawForNobody' => 'niemanden: verstreut', 'brush' => 'Pinsel',
+        'brushes' => ['fine' => 'ein Feld', 'usual' => 'drei Felder breit', 'broad' => 'sieben Felder breit'],
+        'drawOn' => 'Das Bild; Spalte :column, Reihe :row',
+        'drawnCells' => '{count|=0 keine Felder|=1 ein Feld|:count Felder} dafür gezeichnet',
+        'drawHelp' => 'Auf dem Bild zeichnen; mit Tasten bewegen die Pfeile, die Leertaste zeichnet. Felder, die für '
+            .'kein Schloss gezeichnet sind, werden über alle verstreut.',
         'again' => 'neu verteilen', 'name' => 'Name, für die, die es nicht sehen', 'whole' => 'Das ganze Mosaik',
         'sheet' => 'Auf Papier und als Bild',
         'shares' => 'Was jedes Schloss gibt',

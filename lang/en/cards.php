@@ -308,7 +308,14 @@ return [
         'columns' => 'Cells across: :count', 'colours' => 'Colours: :count', 'spread' => 'Each lock gives',
         'ways' => [
             'scattered' => 'cells from everywhere', 'bands' => 'a band, from above', 'colours' => 'colour by colour',
+            'drawn' => 'the cells I draw',
         ],
+        'drawFor' => 'Draw for', 'drawForNobody' => 'nobody: scattered', 'brush' => 'Brush',
+        'brushes' => ['fine' => 'one cell', 'usual' => 'three cells wide', 'broad' => 'seven cells wide'],
+        'drawOn' => 'The picture; column :column, row :row',
+        'drawnCells' => '{count|=0 no cells|=1 one cell|:count cells} drawn for it',
+        'drawHelp' => 'Draw on the picture; by keys, arrows move and the space bar draws. Cells that are drawn for no '
+            .'lock are scattered over all.',
         'again' => 'share out anew', 'name' => 'Name, for those who can’t see it', 'whole' => 'The whole mosaic',
         'sheet' => 'On paper, and as a picture',
         'shares' => 'What each lock gives',

@@ -31,7 +31,7 @@ final class MosaicController extends Controller
         $shares = $request->shares();
         $owners = $shares === []
             ? []
-            : Sharing::of($reduced->cells, $shares, $request->spread(), $request->seed());
+            : Sharing::of($reduced->cells, $shares, $request->spread(), $request->seed(), $request->drawn());
 
         return new JsonResponse([
             'palette' => $reduced->palette,

@@ -45,6 +45,15 @@ it('shares every cell out, each lock by its weight', function (string $way): voi
     $way === 'bands' && expect($owners)->toBe([...$owners])->and(array_unique(array_slice($owners, 0, 100)))->toBe([0]);
 })->with(Sharing::WAYS);
 
+it('gives a lock the cells that were drawn for it, and scatters the others', function (): void {
+    $cells = str_repeat('a', 12);
+    $owners = Sharing::of($cells, [1, 1, 1], 'drawn', 5, 'ccccb....z..');
+
+    expect(array_slice($owners, 0, 5))->toBe([2, 2, 2, 2, 1])
+        ->and(array_slice($owners, 5))->toBe(array_slice(Sharing::of($cells, [1, 1, 1], 'scattered', 5), 5))
+        ->and(Sharing::of($cells, [1, 1, 1], 'drawn', 5, 'ccc'))->toBe(Sharing::of($cells, [1, 1, 1], 'scattered', 5));
+});
+
 it('knows how much a picture shows, and an order that shows it late', function (): void {
     $reduced = Reduction::of(disc(24, 18), 2);
     $of = fn (string $way): Secrecy => Secrecy::of(

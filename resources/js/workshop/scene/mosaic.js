@@ -4,10 +4,9 @@ import { el, icon, svg } from '../../lib/tree.js';
 import { line, now, pick } from '../editor/fields.js';
 import { fileOf } from '../editor/files.js';
 import { list } from '../editor/ways.js';
+import { drawingOf } from './drawing.js';
+import { SIGNS, resized } from './drawn.js';
 import { lockNames, sharesOf } from './shares.js';
-
-/** Signs of colours in their order, as the engine's Reduction names them. */
-const SIGNS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789+/';
 
 /** How long a slider rests before the picture is reduced anew, and how fine the picture is sent. */
 const REST = 200;
@@ -49,8 +48,8 @@ function mosaicBody(thing, editor) {
             icon('image'),
             t(thing.asset ? 'cards.looks.anotherPicture' : 'cards.looks.aPicture'),
         ),
-        thing.cells ? preview(thing) : null,
-        slider(thing, 'columns', 8, 80, (columns) => set({ columns, rows: rowsFor(thing, columns) })),
+        thing.cells && !isDrawn(thing) ? preview(thing) : null,
+        slider(thing, 'columns', 8, 80, (columns) => set(onGrid(thing, columns, rowsFor(thing, columns)))),
         slider(thing, 'colours', 2, 24, (colours) => set({ colours })),
         pick({
             key: `${thing.id}.spread`,
@@ -59,6 +58,7 @@ function mosaicBody(thing, editor) {
             options: Object.entries(wordsAt('cards.mosaic.ways')),
             take: (spread) => set({ spread }),
         }),
+        isDrawn(thing) ? drawingOf(thing, editor, cellsOf(thing), set) : null,
         el(
             'button',
             { class: 'link', 'data-key': `${thing.id}.seed`, onclick: () => set({ seed: (thing.seed ?? 1) + 1 }) },
@@ -103,12 +103,20 @@ function slider(thing, field, min, max, take) {
     );
 }
 
+/** Another grid, with what was drawn on the one before. */
+function onGrid(thing, columns, rows) {
+    return { columns, rows, ...(thing.drawn && { drawn: resized(thing, columns, rows) }) };
+}
+
 /** The shape of the picture stays that of its place. */
 function rowsFor(thing, columns) {
     const [, , width, height] = thing.box ?? [0, 0, 4, 3];
 
     return Math.max(2, Math.min(MOST_ROWS, Math.round((columns * height) / width)));
 }
+
+/** Whether cells are given to locks by drawing on the picture, which stands for the preview then. */
+const isDrawn = ({ cells, spread, by }) => Boolean(cells) && spread === 'drawn' && list(by).length > 0;
 
 function preview(thing) {
     const whole = { viewBox: `0 0 ${thing.columns} ${thing.rows}`, role: 'img', 'aria-label': t('cards.mosaic.whole') };
@@ -161,8 +169,8 @@ function secrecy(thing, editor) {
 }
 
 /** What the reduction depends on. */
-const wish = ({ asset, columns, rows, colours, spread, seed, by }) =>
-    JSON.stringify([asset, columns, rows, colours, spread, seed, by]);
+const wish = ({ asset, columns, rows, colours, spread, seed, by, drawn }) =>
+    JSON.stringify([asset, columns, rows, colours, spread, seed, by, drawn]);
 
 function soon(thing, editor) {
     asked.set(thing.id, wish(thing));
@@ -176,7 +184,8 @@ async function reduce(thing, editor) {
     if (!image) return;
     const fields = new FormData();
     fields.append('image', image, 'picture.png');
-    for (const name of ['columns', 'rows', 'colours', 'spread', 'seed']) fields.append(name, thing[name] ?? '');
+    for (const name of ['columns', 'rows', 'colours', 'spread', 'seed', 'drawn'])
+        fields.append(name, thing[name] ?? '');
     list(thing.by).forEach(({ share = 1 }) => fields.append('shares[]', share));
     const { body } = await send(`${editor.address}/mosaic`, fields);
     if (!body?.cells || asked.get(thing.id) !== wish(thing)) return;

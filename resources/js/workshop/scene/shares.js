@@ -2,6 +2,7 @@ import { t } from '../../lib/catalogue.js';
 import { el } from '../../lib/tree.js';
 import { line, pick } from '../editor/fields.js';
 import { list, plain } from '../editor/ways.js';
+import { withoutLock } from './drawn.js';
 
 /** More than this no lock weighs, as the game document has it. */
 const MOST = 1000;
@@ -25,7 +26,7 @@ function sharesOf(thing, editor, set) {
                     label: names.get(lock) ?? t('cards.mosaic.noSuchLock'),
                     value: share,
                     width: 'tiny',
-                    take: (written) => set({ by: weighed(thing, lock, written) }),
+                    take: (written) => set(without(thing, weighed(thing, lock, written))),
                 }),
             ),
         ),
@@ -39,6 +40,13 @@ function sharesOf(thing, editor, set) {
               })
             : null,
     );
+}
+
+/** The shares, and what was drawn for the locks that are left. */
+function without(thing, by) {
+    const gone = list(thing.by).findIndex(({ lock }) => !by.some((one) => one.lock === lock));
+
+    return { by, ...(gone >= 0 && thing.drawn && { drawn: withoutLock(thing, gone) }) };
 }
 
 /** @returns {Map<string, string>} of every lock of the game, by its id */
