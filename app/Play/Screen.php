@@ -7,6 +7,7 @@ namespace App\Play;
 use App\Words\Languages;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
+use Fravel\Thing\Lock;
 use Illuminate\Support\Arr;
 use Illuminate\Support\HtmlString;
 
@@ -191,6 +192,20 @@ final readonly class Screen
         $sought = array_column(array_filter($this->view->things, OnStage::isSought(...)), 'id');
 
         return (string) __('play.finding.place', ['number' => array_search($thing['id'], $sought, true) + 1]);
+    }
+
+    /**
+     * What a lock on the stage is called, with what the last answer to it came to.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function triedOn(array $thing): string
+    {
+        $isTried = $thing['tells'] !== Lock::NOTED && in_array($thing['state'], ['wrong', 'almost'], true);
+
+        return implode(': ', array_filter([
+            $this->spokenOn($thing), $isTried ? (string) __("play.verdict.{$thing['state']}") : '',
+        ]));
     }
 
     public function isStage(): bool

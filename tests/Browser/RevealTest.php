@@ -196,3 +196,25 @@ it('asks on the board at the front too, judges there, and begins anew for all', 
         ->toBe(2);
     $board->keys('r')->see('Ready in the tower?')->press('Begin')->see('0 of 26 found');
 });
+
+it('gives cells to locks by drawing, by hand and by keys, and shows a wrong answer on its row', function (): void {
+    $builder = Board::begun('mosaic');
+    $builder->paste('[data-key="pattern.field.questions"]', "One?\tred\nTwo?\tblue")
+        ->click('[data-key="pattern.field.picture"]')->click(".picture-choice[title='key']")->press('Build it');
+    $builder->built()->kept()->click('[data-face="scene"]')->pressDrawn('[data-thing^="mosaic"]');
+    $card = $builder->browser;
+    $card->find('.mosaic-preview path');
+    $card->choose('[data-key$=".spread"]', 'the cells I draw')->find('.mosaic-board');
+    $mosaic = fn (): array => $builder->document()['scenes'][0]['things'][0];
+    $cells = fn (string $sign): int => substr_count($mosaic()['drawn'] ?? '', $sign);
+    Board::drawAcross($card);
+    expect($cells('a'))->toBeGreaterThan(3 * 14)->toBeLessThan(3 * 24);
+    $card->choose('[data-key$=".draws"]', '2 · Question 2');
+    $card->script('document.querySelector(".mosaic-board").focus()');
+    $card->keys(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN, ' ');
+    expect($cells('b'))->toBe(9)->and(substr($mosaic()['drawn'], 0, 3))->toBe('bbb')->and($card->barriers())->toBe([]);
+    $student = $card->click('#rehearse')->resize(390, 844);
+    $student->click('.flow-row')->type('dialog .answer-field input', 'green')->click('dialog .try')
+        ->see('Not yet.')->click('dialog .panel-close')->find('.flow-row[data-state=wrong] > svg.tried-wrong');
+    expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
+});

@@ -230,6 +230,7 @@ function showLock(id, fields) {
     if (!lock) return;
     lock.dataset.state = fields.state;
     lock.dataset.wait = fields.wait;
+    for (const opener of document.querySelectorAll(`[data-panel="${CSS.escape(id)}"]`)) tellState(opener, fields.state);
     lock.dispatchEvent(new CustomEvent('guard', { bubbles: true }));
     lock.querySelector('[data-hint-form]').hidden = !fields.hint;
     const hints = fields.hints.map((markup) =>
@@ -237,6 +238,13 @@ function showLock(id, fields) {
     );
     lock.querySelector('[data-hints]').replaceChildren(...hints);
     if (fields.order) standInOrder(lock, fields.order);
+}
+
+/** Where a lock stands it says what the last answer came to; a matter of opinion does not. */
+function tellState(opener, state) {
+    opener.dataset.state = state;
+    if (!opener.dataset.name || !opener.querySelector(`.tried-${state}`)) return;
+    opener.setAttribute('aria-label', `${opener.dataset.name}: ${t(`play.verdict.${state}`)}`);
 }
 
 /** Options stand in another order after a wrong try; what is picked and where the keyboard is stay. */

@@ -98,6 +98,22 @@ final class RevealCases
         return $student;
     }
 
+    /** Draws over the middle half of a mosaic, from left to right. */
+    public static function drawAcross(Browser $card): void
+    {
+        [$left, $middle, $width] = $card->script(
+            'const board = document.querySelector(".mosaic-board svg"); board.scrollIntoView({block: "center"});'
+                .'const box = board.getBoundingClientRect(); return [box.x, box.y + box.height / 2, box.width]',
+        );
+        $at = static fn (float $part): array => [
+            'type' => 'pointerMove', 'duration' => 40, 'x' => (int) ($left + $part * $width), 'y' => (int) $middle,
+        ];
+        $way = array_map($at, [0.3, 0.4, 0.5, 0.6, 0.7]);
+        $card->perform(Browser::mouse([
+            $at(0.25), ['type' => 'pointerDown', 'button' => 0], ...$way, ['type' => 'pointerUp', 'button' => 0],
+        ]));
+    }
+
     public static function goOffline(Browser $board): void
     {
         (new ChromeDevToolsDriver($board->driver))->execute('Network.emulateNetworkConditions', [

@@ -2,7 +2,12 @@
 <a class="flow-row" href="#thing-{{ $thing['id'] }}" data-panel="{{ $thing['id'] }}" role="button" @if ($thing['kind']
     === 'lock') data-state="{{ $thing['state'] }}" @endif {{ $screen->speaks() }}>
     @if ($thing['kind'] === 'lock')
-        @if ($thing['state'] === 'open')<x-mark verdict="open"/>@else<x-icon name="lock"/>@endif
+        @if ($thing['state'] === 'open')
+            <x-mark verdict="open"/>
+        @else
+            <x-icon name="lock" class="untried"/>
+            @include('play.stage.tried')
+        @endif
     @endif
     <strong>{{ $screen->nameOf($thing) ?: __('play.look') }}</strong>
     <x-icon name="arrow-right"/>
