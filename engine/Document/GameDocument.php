@@ -150,7 +150,7 @@ final class GameDocument
     }
 
     /** @return array<string, mixed> a thing as it is written; empty for none */
-    private function written(string $thing): array
+    public function written(string $thing): array
     {
         $scene = $this->rawScenes()[$this->places()[$this->sceneOf($thing) ?? ''] ?? -1] ?? [];
 

@@ -23,6 +23,11 @@ arch('nothing in the engine knows the check')
         ...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
     ])->not->toUse('Fravel\Check');
 
+arch('nothing in the engine knows the report')
+    ->expect([
+        ...KINDS, 'Fravel\Play', 'Fravel\Check', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
+    ])->not->toUse('Fravel\Report');
+
 arch('edits, patterns and worksheets know no play')
     ->expect(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Play');
 

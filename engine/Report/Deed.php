@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Report;
+
+use Fravel\State\EventKind;
+
+/** One thing a student did, and what came of it. */
+final readonly class Deed
+{
+    /**
+     * @param  int  $at  seconds since 1970
+     * @param  array<array-key, mixed>  $action  as it was sent; `start` and `again` for beginning
+     * @param  list<list<mixed>>  $events  as Play\Outcome lists them
+     * @param  string  $scene  where it was done; '' for the beginning
+     * @param  int  $after  seconds since the one before
+     */
+    public function __construct(
+        public int $at,
+        public array $action,
+        public array $events,
+        public string $scene,
+        public int $after,
+    ) {
+    }
+
+    /** Whether it is the beginning of a play, or one more beginning. */
+    public function begins(): bool
+    {
+        return isset($this->action['start']) || isset($this->action['again']);
+    }
+
+    /** The lock it answered; null when it was something else. */
+    public function lock(): ?string
+    {
+        $answered = $this->first(EventKind::Answered);
+
+        return $answered === null ? null : (string) $answered[1];
+    }
+
+    /** The lock for which it asked a hint. */
+    public function hinted(): ?string
+    {
+        $hinted = $this->first(EventKind::Hinted);
+
+        return $hinted === null ? null : (string) $hinted[1];
+    }
+
+    /** `open`, `almost` or `wrong`; '' when it answered no lock. */
+    public function verdict(): string
+    {
+        return (string) ($this->first(EventKind::Answered)[2] ?? '');
+    }
+
+    public function opens(): bool
+    {
+        return $this->verdict() === 'open';
+    }
+
+    /** What was answered, guessed or picked. */
+    public function with(): mixed
+    {
+        return $this->action['with'] ?? null;
+    }
+
+    /** @return list<string> what the student read of it (CommonMark) */
+    public function said(): array
+    {
+        return array_map(
+            static fn (array $event): string => is_string($event[1] ?? null) ? $event[1] : '',
+            $this->all(EventKind::Said),
+        );
+    }
+
+    /** The scene it led to; null when it led nowhere else. */
+    public function entered(): ?string
+    {
+        $entered = $this->all(EventKind::Entered);
+        $last = $entered === [] ? null : $entered[array_key_last($entered)][1] ?? null;
+
+        return is_string($last) ? $last : null;
+    }
+
+    /** @return list<mixed>|null */
+    private function first(EventKind $kind): ?array
+    {
+        return $this->all($kind)[0] ?? null;
+    }
+
+    /** @return list<list<mixed>> */
+    private function all(EventKind $kind): array
+    {
+        return array_values(
+            array_filter($this->events, static fn (array $event): bool => ($event[0] ?? '') === $kind->value),
+        );
+    }
+}

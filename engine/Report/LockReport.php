@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Report;
+
+use Fravel\Document\GameDocument;
+use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
+
+/** What a run showed of one lock. */
+final readonly class LockReport
+{
+    /**
+     * @param  int  $tried  plays in which it was answered
+     * @param  int  $opened  of those, in which an answer opened it
+     * @param  int  $firstTry  of those, in which the first answer did
+     * @param  int  $hinted  plays in which a hint to it was asked for
+     * @param  int  $left  plays that stopped here
+     * @param  Spread|null  $tries  answers until it opened
+     * @param  Spread|null  $seconds  until it opened
+     * @param  float|null  $tells  how well the first try at it goes with first tries elsewhere, from −1 to 1; null
+     *     where too few played to say
+     * @param  list<WrongGroup>  $wrong
+     */
+    private function __construct(
+        public Lock $lock,
+        public string $scene,
+        public int $tried,
+        public int $opened,
+        public int $firstTry,
+        public int $hinted,
+        public int $left,
+        public ?Spread $tries,
+        public ?Spread $seconds,
+        public ?float $tells,
+        public array $wrong,
+    ) {
+    }
+
+    /**
+     * @param  list<PlayLog>  $logs
+     * @return list<self> in the order of the game; locks that nobody came to are left out
+     */
+    public static function all(GameDocument $game, array $logs): array
+    {
+        $shares = array_map(static fn (PlayLog $log): array => FirstTries::of($log), $logs);
+        $reports = [];
+        foreach ($game->scenes() as $scene) {
+            foreach (Things::locks($scene->things) as $lock) {
+                $report = self::of($lock, $scene->id, $logs, $shares, $game->language());
+                $report->tried > 0 ? $reports[] = $report : null;
+            }
+        }
+
+        return $reports;
+    }
+
+    /** Part of those who answered it whose first answer opened it, from 0 to 1. */
+    public function rate(): float
+    {
+        return $this->tried === 0 ? 0.0 : $this->firstTry / $this->tried;
+    }
+
+    /**
+     * @param  list<PlayLog>  $logs
+     * @param  list<array<string, bool>>  $shares  FirstTries of each
+     */
+    private static function of(Lock $lock, string $scene, array $logs, array $shares, string $language): self
+    {
+        $tried = array_values(
+            array_filter($logs, static fn (PlayLog $log): bool => $log->answersTo($lock->id) !== []),
+        );
+        $opened = array_values(array_filter(
+            $tried,
+            static fn (PlayLog $log): bool => array_filter(
+                $log->answersTo($lock->id), static fn (Deed $deed): bool => $deed->opens(),
+            ) !== [],
+        ));
+        $count = static fn (callable $fits): int => count(array_filter($logs, $fits));
+
+        return new self(
+            $lock,
+            $scene,
+            count($tried),
+            count($opened),
+            $count(static fn (PlayLog $log): bool => $log->openedAtFirstTry($lock->id)),
+            $count(static fn (PlayLog $log): bool => ($log->state->hinted[$lock->id] ?? 0) > 0),
+            $count(static fn (PlayLog $log): bool => $log->isLeftAt($lock->id)),
+            Spread::of(array_map(static fn (PlayLog $log): int => self::triesOf($log, $lock->id), $opened)),
+            Spread::of(array_map(static fn (PlayLog $log): int => $log->secondsOn($lock->id), $opened)),
+            FirstTries::tells($lock->id, $shares),
+            WrongGroups::of($lock, $logs, $language),
+        );
+    }
+
+    /** Answers up to the one that opened it. */
+    private static function triesOf(PlayLog $log, string $lock): int
+    {
+        foreach ($log->answersTo($lock) as $place => $deed) {
+            if ($deed->opens()) {
+                return $place + 1;
+            }
+        }
+
+        return count($log->answersTo($lock));
+    }
+}

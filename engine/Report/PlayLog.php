@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Fravel\Report;
+
+use Fravel\State\PlayState;
+
+/** All that one student did, in order. */
+final readonly class PlayLog
+{
+    /** @param  list<Deed>  $deeds */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public int $startedAt,
+        public ?int $endedAt,
+        public PlayState $state,
+        public array $deeds,
+    ) {
+    }
+
+    /**
+     * @param  list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>}>  $kept  in their order
+     */
+    public static function of(
+        string $id, string $name, int $startedAt, ?int $endedAt, PlayState $state, array $kept,
+    ): self {
+        [$deeds, $scene, $before] = [[], '', $startedAt];
+        foreach ($kept as ['at' => $at, 'action' => $action, 'events' => $events]) {
+            $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before));
+            [$scene, $before] = [$deed->entered() ?? $scene, $at];
+        }
+
+        return new self($id, $name, $startedAt, $endedAt, $state, $deeds);
+    }
+
+    /** @return list<Deed> answers to this lock, in order */
+    public function answersTo(string $lock): array
+    {
+        return array_values(array_filter($this->deeds, static fn (Deed $deed): bool => $deed->lock() === $lock));
+    }
+
+    /** How often it was begun anew after an ending. */
+    public function restarts(): int
+    {
+        return max(0, count(array_filter($this->deeds, static fn (Deed $deed): bool => $deed->begins())) - 1);
+    }
+
+    public function openedAtFirstTry(string $lock): bool
+    {
+        $first = $this->answersTo($lock)[0] ?? null;
+
+        return $first !== null && $first->opens();
+    }
+
+    /** Seconds spent on a lock until it opened: what went before each answer to it, and before each hint. */
+    public function secondsOn(string $lock): int
+    {
+        $seconds = 0;
+        foreach ($this->deeds as $deed) {
+            if ($deed->lock() === $lock || $deed->hinted() === $lock) {
+                $seconds += $deed->after;
+            }
+            if ($deed->lock() === $lock && $deed->opens()) {
+                break;
+            }
+        }
+
+        return $seconds;
+    }
+
+    /** Whether it stopped here: the last lock that was tried, and it is shut still. */
+    public function isLeftAt(string $lock): bool
+    {
+        if ($this->state->ended !== null || $this->state->isOpen($lock)) {
+            return false;
+        }
+        $answered = array_filter($this->deeds, static fn (Deed $deed): bool => $deed->lock() !== null);
+        $last = $answered === [] ? null : $answered[array_key_last($answered)];
+
+        return $last?->lock() === $lock;
+    }
+}
