@@ -13,6 +13,7 @@ use App\Http\Controllers\PackageController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RehearsalController;
+use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
@@ -125,6 +126,16 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])
         ->can('view', 'run')
         ->name('runs.csv');
+    Route::get('/runs/{run}/report', [ReportController::class, 'show'])
+        ->can('view', 'run')
+        ->name('runs.report');
+    Route::post('/runs/{run}/report/{lock}', [ReportController::class, 'rule'])
+        ->can('update', 'run')
+        ->name('runs.rule');
+    Route::get('/runs/{run}/plays/{play}', [ReportController::class, 'play'])
+        ->can('view', 'run')
+        ->scopeBindings()
+        ->name('runs.play');
     Route::post('/runs/{run}/close', [RunController::class, 'close'])
         ->can('update', 'run')
         ->name('runs.close');

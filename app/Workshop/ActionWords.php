@@ -15,7 +15,7 @@ final class ActionWords
         $verb =
             array_values(
                 array_intersect(
-                    ['choose', 'answer', 'lift', 'lower', 'hint', 'cue', 'back', 'continue'],
+                    ['choose', 'answer', 'lift', 'lower', 'judge', 'find', 'hint', 'cue', 'back', 'continue'],
                     array_keys($action),
                 ),
             )[0] ?? 'continue';

@@ -27,5 +27,6 @@ return [
         'lower' => '„:thing“ wieder zudecken', 'hint' => 'um einen Hinweis zu „:thing“ bitten',
         'cue' => '„:thing“ erreichen',
         'back' => 'zurückgehen', 'continue' => 'weitergehen',
+        'judge' => 'die Vermutung zu „:thing“ beurteilen: :with', 'find' => '„:with“ auf „:thing“ finden',
     ],
 ];

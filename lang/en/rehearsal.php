@@ -23,5 +23,6 @@ return [
         'choose' => 'tap “:thing”', 'answer' => 'answer “:with” to “:thing”', 'lift' => 'lift “:thing”',
         'lower' => 'cover “:thing” again', 'hint' => 'ask for a hint to “:thing”', 'cue' => 'reach “:thing”',
         'back' => 'go back', 'continue' => 'go on',
+        'judge' => 'judge the guess at “:thing”: :with', 'find' => 'find “:with” on “:thing”',
     ],
 ];

@@ -3,6 +3,7 @@
         <a href="{{ route('games.index') }}">{{ __('games.yours') }}</a> ·
         <a href="{{ route('games.show', $run->game) }}">{{ $run->game->title }}</a>
     </p>
+    @include('runs.views', ['here' => 'board'])
     <div class="mt-2.5 mb-4 flex flex-wrap items-start justify-between gap-8 border-b-[1.5px] border-ink pb-5">
         <div>
             <p class="caps">{{ $run->label }} · {{ __('games.edition', ['number' => $run->edition->number]) }}</p>

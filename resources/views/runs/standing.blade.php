@@ -26,7 +26,8 @@
             @foreach ($standing->rows as $row)
                 <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
                     max-sm:py-2">
-                    <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5">{{ $row['name'] }}</th>
+                    <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5"><a
+                        href="{{ route('runs.play', [$run, $row['id']]) }}">{{ $row['name'] }}</a></th>
                     @if ($standing->asksGroup)
                         <x-ledger.cell>{{ $row['group'] }}</x-ledger.cell>
                     @endif

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Run;
+use App\View\GivenAnswer;
+use App\View\Report;
+use Fravel\Document\GameDocument;
+use Fravel\Edit\Command;
+use Fravel\Edit\Refusal;
+use Fravel\Report\AnswerRule;
+use Fravel\Report\WrongGroup;
+use Fravel\Report\WrongGroups;
+
+/** Puts a rule for an answer that was given in a run into the draft of its game. */
+final readonly class SayToAnswer
+{
+    public function __construct(private EditGame $edit)
+    {
+    }
+
+    /**
+     * @param  string  $lock  of the edition
+     * @param  string  $group  Report::key of the answers
+     * @param  string|null  $say  null when it is to open the lock too
+     * @return string what came of it, in words
+     */
+    public function handle(Run $run, string $lock, string $group, ?string $say): string
+    {
+        $report = Report::of($run);
+        $answers = $this->group($report, $lock, $group) ?? abort(404);
+        $spellings = self::inDraft($run, [$answers->answer, ...$answers->others]);
+        $name = array_search($lock, $run->edition->renamed ?? [], true);
+        $draftLock = is_string($name) ? $name : $lock;
+        $read = static fn (GameDocument $game): ?Command => $say === null
+            ? AnswerRule::accepting($game, $draftLock, $spellings)
+            : AnswerRule::saying($game, $draftLock, $spellings, $say);
+        $label = (string) __($say === null ? 'report.label.accept' : 'report.label.say');
+        $result = $this->edit->handle($run->game_id, $read, Standpoint::at($run->game->revision), $label);
+
+        return $result->refusal instanceof Refusal
+            ? (string) __('report.refused')
+            : (string) __($say === null ? 'report.accepted' : 'report.said', [
+                'answer' => GivenAnswer::words($report->game, $lock, $answers->answer),
+                'count' => count($answers->plays),
+                'of' => count($report->logs),
+            ]);
+    }
+
+    private function group(Report $report, string $lock, string $key): ?WrongGroup
+    {
+        $thing = $report->game->lock($lock);
+        $groups = $thing === null ? [] : WrongGroups::of($thing, $report->logs, $report->game->language());
+
+        return array_column(
+            array_map(static fn (WrongGroup $one): array => [Report::key($one), $one], $groups), 1, 0,
+        )[$key] ?? null;
+    }
+
+    /**
+     * The parts that answers name, as the draft calls them.
+     *
+     * @param  list<string|array<array-key, mixed>>  $answers
+     * @return list<string|array<array-key, mixed>>
+     */
+    private static function inDraft(Run $run, array $answers): array
+    {
+        $ids = array_flip($run->edition->renamed ?? []);
+        $name = static fn (mixed $id): mixed => is_string($id) ? $ids[$id] ?? $id : $id;
+
+        return array_map(static fn (string|array $answer): string|array => is_array($answer)
+            ? array_combine(array_map($name, array_keys($answer)), array_map($name, $answer))
+            : (string) $name($answer), $answers);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SayToAnswer;
+use App\Http\Requests\AnswerRuleRequest;
+use App\Models\Play;
+use App\Models\Run;
+use App\View\Report;
+use App\View\Trail;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+/** What a run showed, and what a teacher makes of it. */
+final class ReportController extends Controller
+{
+    public function show(Request $request, Run $run): View
+    {
+        $report = Report::of($run);
+        $lock = $request->query('lock');
+
+        return view('runs.report', [
+            'run' => $run,
+            'report' => $report,
+            'chosen' => $report->chosen(is_string($lock) ? $lock : ''),
+        ]);
+    }
+
+    /** Words for a wrong answer, or one more right one, into the draft. */
+    public function rule(AnswerRuleRequest $request, Run $run, string $lock, SayToAnswer $say): RedirectResponse
+    {
+        $words = $say->handle($run, $lock, $request->group(), $request->isAccepted() ? null : $request->words());
+
+        return redirect()
+            ->route('runs.report', [$run, 'lock' => $lock])
+            ->with('status', $words)
+            ->withFragment('answers');
+    }
+
+    public function play(Run $run, Play $play): View
+    {
+        return view('runs.play', ['run' => $run, 'play' => $play, 'trail' => Trail::of($run, $play)]);
+    }
+}

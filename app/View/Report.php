@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Run;
+use App\Storage\EditionFile;
+use App\Workshop\Names;
+use Fravel\Document\GameDocument;
+use Fravel\Report\LockReport;
+use Fravel\Report\PlayLog;
+use Fravel\Report\Spread;
+use Fravel\Report\WrongGroup;
+
+/** What a run showed, ready for its page. */
+final readonly class Report
+{
+    /** First tries by which a lock is called easy, fair or hard; below the last it is very hard. */
+    private const HARD = ['easy' => 0.85, 'fair' => 0.6, 'hard' => 0.3];
+
+    /** How well a lock tells who does well elsewhere; below the last it tells the wrong way round. */
+    private const TELLS = ['well' => 0.3, 'some' => 0.1, 'little' => -0.1];
+
+    /**
+     * @param  list<PlayLog>  $logs
+     * @param  list<LockReport>  $locks
+     */
+    private function __construct(public GameDocument $game, public array $logs, public array $locks)
+    {
+    }
+
+    public static function of(Run $run): self
+    {
+        $game = EditionFile::of($run->edition)->game;
+        $logs = RunLogs::of($run);
+
+        return new self($game, $logs, LockReport::all($game, $logs));
+    }
+
+    /** The lock that is looked at: the one asked for, else the one that fewest opened at first try. */
+    public function chosen(string $id): ?LockReport
+    {
+        $named = array_column(array_map(
+            static fn (LockReport $report): array => [$report->lock->id, $report], $this->locks,
+        ), 1, 0);
+        $hardest = $this->locks;
+        usort($hardest, static fn (LockReport $one, LockReport $other): int => $one->rate() <=> $other->rate());
+
+        return $named[$id] ?? $hardest[0] ?? null;
+    }
+
+    /** @return array{finished: int, joined: int, median: ?string, rate: ?int} */
+    public function sums(): array
+    {
+        $finished = array_values(array_filter($this->logs, static fn (PlayLog $log): bool => $log->endedAt !== null));
+        $times = Spread::of(array_map(
+            static fn (PlayLog $log): int => (int) $log->endedAt - $log->startedAt, $finished,
+        ));
+        $tried = array_sum(array_map(static fn (LockReport $report): int => $report->tried, $this->locks));
+        $first = array_sum(array_map(static fn (LockReport $report): int => $report->firstTry, $this->locks));
+
+        return [
+            'finished' => count($finished),
+            'joined' => count($this->logs),
+            'median' => $times === null ? null : RunStanding::clock((int) round($times->median)),
+            'rate' => $tried === 0 ? null : (int) round(100 * $first / $tried),
+        ];
+    }
+
+    public function name(LockReport $report): string
+    {
+        return Names::of($this->game, $report->lock->id);
+    }
+
+    public function scene(LockReport $report): string
+    {
+        return Names::of($this->game, $report->scene);
+    }
+
+    /** What kind of answer it asks for, in a word. */
+    public function kind(LockReport $report): string
+    {
+        $type = $this->game->written($report->lock->id)['input']['type'] ?? 'text';
+
+        return (string) __("kinds.input.{$type}");
+    }
+
+    /** How hard it was, and how well it tells who does well elsewhere, in a sentence. */
+    public function verdict(LockReport $report): string
+    {
+        $word = static fn (array $borders, float $value, string $else): string => (string) (array_key_first(
+            array_filter($borders, static fn (float $least): bool => $value >= $least),
+        ) ?? $else);
+        $words = [(string) __('report.hard.'.$word(self::HARD, $report->rate(), 'very'))];
+        if ($report->tells !== null) {
+            $words[] = (string) __('report.tells.'.$word(self::TELLS, $report->tells, 'wrong'));
+        }
+
+        return implode(' ', $words);
+    }
+
+    /** @return list<array{key: string, answer: string, others: list<string>, plays: int, said: list<string>}> */
+    public function wrong(LockReport $report): array
+    {
+        $words = fn (mixed $with): string => GivenAnswer::words($this->game, $report->lock->id, $with);
+
+        return array_map(fn (WrongGroup $group): array => [
+            'key' => self::key($group),
+            'answer' => $words($group->answer),
+            'others' => array_values(array_unique(array_map($words, array_slice($group->others, 0, 6)))),
+            'plays' => count($group->plays),
+            'said' => $group->said,
+        ], $report->wrong);
+    }
+
+    /** By which a group is known when it is meant later. */
+    public static function key(WrongGroup $group): string
+    {
+        return substr(hash('sha256', (string) json_encode($group->answer)), 0, 16);
+    }
+}

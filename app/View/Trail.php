@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Play;
+use App\Models\Run;
+use App\Storage\EditionFile;
+use App\Workshop\ActionWords;
+use App\Workshop\Names;
+use Fravel\Document\GameDocument;
+use Fravel\Report\Deed;
+use Fravel\Report\PlayLog;
+
+/**
+ * All that one student did, in order: where, what was answered, what they read of it, and where it led.
+ *
+ * @phpstan-type Step array{at: int, after: string, scene: string, lock: ?string, did: string, answer: string,
+ *     verdict: string, said: list<string>, led: ?string}
+ */
+final readonly class Trail
+{
+    /** @param  list<Step>  $steps */
+    private function __construct(public array $steps, public PlayLog $log)
+    {
+    }
+
+    public static function of(Run $run, Play $play): self
+    {
+        $game = EditionFile::of($run->edition)->game;
+        $log = RunLogs::ofPlay($play);
+
+        return new self(array_map(static fn (Deed $deed): array => self::step($game, $deed), $log->deeds), $log);
+    }
+
+    private static function did(GameDocument $game, Deed $deed): string
+    {
+        return $deed->begins()
+            ? (string) __($deed->scene === '' ? 'report.begins' : 'report.begins_anew')
+            : ActionWords::of($game, $deed->action);
+    }
+
+    /** @return Step */
+    private static function step(GameDocument $game, Deed $deed): array
+    {
+        $lock = $deed->lock();
+        $entered = $deed->entered();
+
+        return [
+            'at' => $deed->at,
+            'after' => RunStanding::clock($deed->after),
+            'scene' => $deed->scene === '' ? '' : Names::of($game, $deed->scene),
+            'lock' => $lock === null ? null : Names::of($game, $lock),
+            'did' => $lock === null ? self::did($game, $deed) : '',
+            'answer' => $lock === null ? '' : GivenAnswer::words($game, $lock, $deed->with()),
+            'verdict' => $deed->verdict(),
+            'said' => $deed->said(),
+            'led' => $entered === null ? null : Names::of($game, $entered),
+        ];
+    }
+}

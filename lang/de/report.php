@@ -1,0 +1,45 @@
+<?php
+
+// Was ein Durchlauf zeigte: der Bericht und der Weg einer Person.
+return [
+    'title' => 'Bericht', 'board' => 'Überblick', 'views' => 'Ansichten dieses Durchlaufs',
+    'of' => '{joined|=1 von einer Person fertig|von :joined fertig}',
+    'median' => 'in der Mitte, vom Anfang bis zum Ende',
+    'rate' => 'auf Anhieb richtig',
+    'nobody' => 'Noch hat niemand an einem Schloss geantwortet. Sobald es jemand tut, steht es hier.',
+    'columns' => [
+        'lock' => 'Schloss', 'first' => 'Auf Anhieb richtig', 'tries' => 'Versuche', 'time' => 'Zeit',
+        'hints' => 'Hinweise', 'left' => 'Hier aufgehört',
+    ],
+    'spread' => 'die Hälfte zwischen :low und :high',
+    'instead' => 'Was stattdessen geantwortet wurde',
+    'none' => 'Hier hat niemand falsch geantwortet.',
+    'also' => 'auch: :others', 'gave' => '{count|=1 eine Person|:count Personen}',
+    'reads' => 'Sie lesen: :words', 'reads_none' => 'Sie lesen nur, dass es nicht richtig ist.',
+    'say' => 'Was liest, wer so antwortet', 'say_hint' => 'Worte, die weiterhelfen, und nicht die Antwort',
+    'say_it' => 'Das sagen', 'accept' => 'Auch gelten lassen',
+    'empty' => 'Schreiben Sie, was zu lesen sein soll.',
+    'said' => 'Was Sie zu „:answer“ sagen, steht im Entwurf. Es hätte :count von :of erreicht.',
+    'accepted' => '„:answer“ öffnet das Schloss im Entwurf jetzt auch. Es hätte :count von :of geholfen.',
+    'refused' => 'Der Entwurf hat dieses Schloss nicht mehr, oder es fragt jetzt etwas anderes. Nichts wurde geändert.',
+    'label' => ['say' => 'Worte zu einer Antwort aus einem Durchlauf', 'accept' => 'eine Antwort aus einem Durchlauf'],
+    'hard' => [
+        'easy' => 'Leicht: fast alle hatten es auf Anhieb.', 'fair' => 'Angemessen: die meisten hatten es auf Anhieb.',
+        'hard' => 'Schwer: weniger als zwei von drei hatten es auf Anhieb.',
+        'very' => 'Sehr schwer: weniger als eine von drei Personen hatte es auf Anhieb.',
+    ],
+    'tells' => [
+        'well' => 'Wer es hier hat, ist auch sonst gut: Es zeigt gut, wer die Sache kennt.',
+        'some' => 'Es zeigt ein wenig, wer die Sache kennt.',
+        'little' => 'Es zeigt nicht, wer die Sache kennt.',
+        'wrong' => 'Wer sonst gut ist, scheitert hier: Sehen Sie nach, ob es fragt, was Sie meinen.',
+    ],
+    'students' => 'Personen', 'trail' => 'Alles, was :name tat', 'trail_of' => 'Was :name tat',
+    'trail_none' => 'Noch nichts.', 'began' => 'Begann um :time', 'ended' => 'fertig nach :time',
+    'step' => [
+        'at' => 'Um', 'after' => 'Nach', 'where' => 'Wo', 'what' => 'Was', 'read' => 'Was dazu zu lesen war',
+    ],
+    'begins' => 'beginnt', 'begins_anew' => 'beginnt neu',
+    'led' => 'weiter zu :scene', 'restarts' => '{count|=0 |=1 einmal neu begonnen|:count-mal neu begonnen}',
+    'verdict' => ['open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
+];

@@ -1,0 +1,44 @@
+<?php
+
+// What a run showed: the report, and the trail of one student.
+return [
+    'title' => 'Report', 'board' => 'Board', 'views' => 'Views of this run',
+    'of' => '{joined|=1 of one finished|of :joined finished}', 'median' => 'in the middle, from start to end',
+    'rate' => 'right at first try',
+    'nobody' => 'Nobody has answered a lock yet. As soon as somebody does, it shows here.',
+    'columns' => [
+        'lock' => 'Lock', 'first' => 'Right at first try', 'tries' => 'Tries', 'time' => 'Time', 'hints' => 'Hints',
+        'left' => 'Left here',
+    ],
+    'spread' => 'half of them between :low and :high',
+    'instead' => 'What they answered instead',
+    'none' => 'Nobody gave a wrong answer here.',
+    'also' => 'also: :others', 'gave' => '{count|=1 one student|:count students}',
+    'reads' => 'They read: :words', 'reads_none' => 'They read only that it is not right.',
+    'say' => 'What students read who answer this', 'say_hint' => 'words that help on, and not the answer',
+    'say_it' => 'Say this', 'accept' => 'Accept this too',
+    'empty' => 'Write what students are to read.',
+    'said' => 'What you say to “:answer” is in the draft. It would have met :count of :of students.',
+    'accepted' => '“:answer” opens the lock in the draft, too. It would have helped :count of :of students.',
+    'refused' => 'The draft has no such lock any more, or it asks for something else now. Nothing was changed.',
+    'label' => ['say' => 'words for an answer from a run', 'accept' => 'an answer from a run'],
+    'hard' => [
+        'easy' => 'Easy: nearly all had it at first try.', 'fair' => 'Fair: most had it at first try.',
+        'hard' => 'Hard: fewer than two in three had it at first try.',
+        'very' => 'Very hard: fewer than one in three had it at first try.',
+    ],
+    'tells' => [
+        'well' => 'Who has it here does well elsewhere too: it tells well who knows the matter.',
+        'some' => 'It tells a little who knows the matter.',
+        'little' => 'It does not tell who knows the matter.',
+        'wrong' => 'Those who do well elsewhere fail here: look whether it asks what you mean.',
+    ],
+    'students' => 'Students', 'trail' => 'All that :name did', 'trail_of' => 'What :name did',
+    'trail_none' => 'Nothing yet.', 'began' => 'Began at :time', 'ended' => 'ended after :time',
+    'step' => [
+        'at' => 'At', 'after' => 'After', 'where' => 'Where', 'what' => 'What', 'read' => 'What was read of it',
+    ],
+    'begins' => 'begins', 'begins_anew' => 'begins anew',
+    'led' => 'on to :scene', 'restarts' => '{count|=0 |=1 begun anew once|begun anew :count times}',
+    'verdict' => ['open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
+];

@@ -1,0 +1,51 @@
+<x-layout.teacher :title="__('report.title').' · '.$run->game->title" width="max-w-[92rem]">
+    @include('runs.views', ['here' => 'title'])
+    <h1 class="hidden-words">{{ __('report.title') }}</h1>
+    @php($sums = $report->sums())
+    <dl class="mb-5 flex flex-wrap gap-x-10 gap-y-2">
+        @foreach ([
+            [$sums['finished'], __('report.of', ['joined' => $sums['joined']])],
+            [$sums['median'], __('report.median')],
+            [$sums['rate'] === null ? null : $sums['rate'].' %', __('report.rate')],
+        ] as [$number, $words])
+            @if ($number !== null)
+                <div class="flex flex-row-reverse items-baseline justify-end gap-2.5">
+                    <dt>{{ $words }}</dt>
+                    <dd class="font-title text-[2.4rem] leading-none font-bold">{{ $number }}</dd>
+                </div>
+            @endif
+        @endforeach
+    </dl>
+    @if ($report->locks === [])
+        <p class="py-8">{{ __('report.nobody') }}</p>
+    @else
+        <div class="grid gap-8 lg:grid-cols-[11fr_7fr]">
+            <table class="report-locks w-full self-start">
+                <thead class="max-sm:sr-only">
+                    <tr>
+                        <x-ledger.head>{{ __('report.columns.lock') }}</x-ledger.head>
+                        <x-ledger.head>{{ __('report.columns.first') }}</x-ledger.head>
+                        @foreach (['tries', 'time', 'hints', 'left'] as $column)
+                            <x-ledger.head number>{{ __("report.columns.{$column}") }}</x-ledger.head>
+                        @endforeach
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($report->locks as $one)
+                        @include('runs.report-lock', ['isChosen' => $one === $chosen])
+                    @endforeach
+                </tbody>
+            </table>
+            @if ($chosen)
+                @include('runs.report-answers')
+            @endif
+        </div>
+        <h2 class="mt-10 mb-2 text-sign">{{ __('report.students') }}</h2>
+        <ul class="flex flex-wrap gap-x-6 gap-y-1">
+            @foreach ($report->logs as $log)
+                <li><a class="inline-flex min-h-[44px] items-center" href="{{ route('runs.play', [$run, $log->id]) }}"
+                    aria-label="{{ __('report.trail', ['name' => $log->name]) }}">{{ $log->name }}</a></li>
+            @endforeach
+        </ul>
+    @endif
+</x-layout.teacher>
