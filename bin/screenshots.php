@@ -84,12 +84,6 @@ $teacher->click('[data-face="map"]')->click('[data-scene="keepers-door"]')->clic
 $teacher->type('.bench input', '2142')->see('rule 2 → close');
 $shot($teacher, 'scene');
 $teacher
-    ->click('[data-add="picture"]')
-    ->type('[data-key="pictures.search"]', 'clock');
-usleep(900_000);
-$shot($teacher, 'pictures');
-$teacher->click('[data-key="pictures.close"]');
-$teacher
     ->press('Rehearse')
     ->see('nothing here is counted')
     ->click('.stage-lock')
@@ -102,6 +96,8 @@ $shot($teacher, 'rehearsal');
 
 $teacher->go('/games')->click('.strip-runs .code')->see('24 joined');
 $shot($teacher, 'run');
+$teacher->press('Report')->see('What they answered instead');
+$shot($teacher, 'report');
 $teacher
     ->go('/games')
     ->press('The Dark Lamp')
@@ -123,7 +119,6 @@ $student
     ->enter('2142')
     ->press('Try it')
     ->see('time of day');
-$shot($student, 'feedback-phone');
 $student->resize(1280, 800);
 $shot($student, 'play');
 $student->enter('0917')->press('Try it')->see('By the hearth');
@@ -162,6 +157,22 @@ $teacher->perform(Browser::mouse([
 ]));
 $shot($teacher, 'board');
 $teacher->perform(Browser::mouse([['type' => 'pointerUp', 'button' => 0]]));
+
+$teacher->go('/games?seek=Flag')->press('Find the Flag')->press('Open a run')->press('Open it');
+$finder = Browser::open($address, 390, 844)->go('/p/'.$teacher->find('.run-code')->getText());
+$finder->type('#name', 'Sol')->press('Begin')->press('Up into the tower')->press('Begin')
+    ->find('.thing-find .find-box');
+// The flags stand in the order of their letters, and each prompt begins with its own.
+for ($found = 0; $found < 3; $found++) {
+    $finder->script(
+        'const prompt = document.querySelector(".thing-find [data-find-prompt]").textContent.trim();'
+            .'document.querySelectorAll(".thing-find .find-box")[prompt.charCodeAt(0) - 65].click()',
+    );
+    usleep(600_000);
+}
+usleep(900_000);
+$finder->script('document.activeElement.blur()');
+$shot($finder, 'find-phone');
 
 $teacher->go('/games?seek=Who+Nests')->press('Who Nests Here?')->press('Rehearse')->see('Who nests on this cliff?');
 foreach (['puffin', 'egg', 'ledge', 'tern', 'puffling', 'fish', 'eider'] as $place => $answer) {
