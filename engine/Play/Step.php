@@ -132,6 +132,13 @@ final class Step implements Turn
         $this->enter($scene, $route->to === Route::BACK);
     }
 
+    /** Stands in the scene, whoever it lets in. */
+    public function place(string $scene): void
+    {
+        $there = $this->game->scene($scene);
+        $there === null ? null : $this->enter($there, false);
+    }
+
     private function target(Route $route): ?string
     {
         return match ($route->to) {

@@ -11,7 +11,8 @@ final readonly class Deed
 {
     /**
      * @param  int  $at  seconds since 1970
-     * @param  array<array-key, mixed>  $action  as it was sent; `start` and `again` for beginning
+     * @param  array<array-key, mixed>  $action  as it was sent; `start` and `again` for beginning, `help` for what a
+     *     teacher did
      * @param  list<list<mixed>>  $events  as Play\Outcome lists them
      * @param  string  $scene  where it was done; '' for the beginning
      * @param  int  $after  seconds since the one before
@@ -31,10 +32,16 @@ final readonly class Deed
         return isset($this->action['start']) || isset($this->action['again']);
     }
 
+    /** What the teacher did for the play: `hint`, `open` or `move`; null for a deed of the student's own. */
+    public function help(): ?string
+    {
+        return is_string($this->action['help'] ?? null) ? $this->action['help'] : null;
+    }
+
     /** The lock it answered; null when it was something else. */
     public function lock(): ?string
     {
-        $answered = $this->first(EventKind::Answered);
+        $answered = $this->help() === null ? $this->first(EventKind::Answered) : null;
 
         return $answered === null ? null : (string) $answered[1];
     }
@@ -42,7 +49,7 @@ final readonly class Deed
     /** The lock for which it asked a hint. */
     public function hinted(): ?string
     {
-        $hinted = $this->first(EventKind::Hinted);
+        $hinted = $this->help() === null ? $this->first(EventKind::Hinted) : null;
 
         return $hinted === null ? null : (string) $hinted[1];
     }
