@@ -16,6 +16,7 @@ Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAM
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
+    Route::get('/news', [PlayController::class, 'news'])->name('play.news');
     Route::get('/receipt', [PlayController::class, 'receipt'])->name('play.receipt');
     Route::post('/anew', [PlayController::class, 'anew'])->name('play.anew');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');

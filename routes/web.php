@@ -6,6 +6,7 @@ use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\GameController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\MosaicController;
 use App\Http\Controllers\OutboxController;
@@ -136,6 +137,16 @@ Route::middleware('auth')->group(function (): void {
         ->can('view', 'run')
         ->scopeBindings()
         ->name('runs.play');
+    Route::post('/runs/{run}/plays/{play}/help', [HelpController::class, 'play'])
+        ->can('update', 'run')
+        ->scopeBindings()
+        ->name('runs.help');
+    Route::post('/runs/{run}/line', [HelpController::class, 'all'])
+        ->can('update', 'run')
+        ->name('runs.line');
+    Route::post('/runs/{run}/pause', [HelpController::class, 'pause'])
+        ->can('update', 'run')
+        ->name('runs.pause');
     Route::post('/runs/{run}/close', [RunController::class, 'close'])
         ->can('update', 'run')
         ->name('runs.close');

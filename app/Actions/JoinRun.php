@@ -33,6 +33,7 @@ final class JoinRun
             'state' => Json::write($outcome->state->toArray()),
             'started_at' => $now,
             'acted_at' => $now,
+            'progressed_at' => $now,
             'ended_at' => $outcome->state->ended === null ? null : $now,
         ];
         try {

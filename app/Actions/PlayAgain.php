@@ -30,6 +30,7 @@ final class PlayAgain
             $next = $play->seq + 1;
             $isFirst = DB::table('plays')->where('id', $play->id)->where('seq', $play->seq)->update([
                 'seq' => $next, 'state' => Json::write($outcome->state->toArray()), 'acted_at' => $now,
+                'progressed_at' => $now,
                 'ended_at' => $outcome->state->ended === null ? null : $now,
             ]);
 

@@ -30,15 +30,11 @@ final class TakeAction
     private const ATTEMPTS = 5;
 
     private const ROW = <<<'SQL'
-    select plays.id, plays.seq, plays.state, runs.code, runs.closed_at, editions.hash
+    select plays.id, plays.seq, plays.state, plays.progressed_at, runs.code, runs.closed_at, runs.paused_at,
+        editions.hash
     from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
     where plays.id = ?
     SQL;
-
-    private const MOVE = 'update plays set seq = ?, state = ?, acted_at = ?, ended_at = ? where id = ? and seq = ?';
-
-    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, '
-        .'?, ?)';
 
     private readonly Connection $database;
 
@@ -79,6 +75,9 @@ final class TakeAction
         if ($row->closed_at !== null) {
             return self::refused($row, 'run.closed');
         }
+        if ($row->paused_at !== null) {
+            return self::refused($row, 'run.paused');
+        }
         $now = Clock::seconds();
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
@@ -87,36 +86,16 @@ final class TakeAction
             return $this->repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
         }
         try {
-            $isFirst = $this->database->transaction(fn (): bool => $this->keep($row, $outcome, $action, $key, $now));
+            $isFirst = $this->database->transaction(fn (): bool => KeepOutcome::of(
+                $this->database, $row, $before, $outcome, $action->toArray(), $key, $now,
+            ));
         } catch (UniqueConstraintViolationException) {
             return $this->repeated($row, $key, $edition, $now);
         }
 
-        return $isFirst ? new Turn($edition, $before, $outcome->state, $outcome->eventList(), $now) : null;
-    }
-
-    private function keep(stdClass $row, Outcome $outcome, Action $action, string $key, int $now): bool
-    {
-        $next = $row->seq + 1;
-        $endedAt = $outcome->state->ended === null ? null : $now;
-        $kept = $this->database->update(self::MOVE, [
-            $next,
-            Json::write($outcome->state->toArray()),
-            $now,
-            $endedAt,
-            $row->id,
-            $row->seq,
-        ]);
-
-        return $kept > 0 &&
-            $this->database->insert(self::EVENT, [
-                $row->id,
-                $next,
-                $key,
-                Json::write($action->toArray()),
-                Json::write($outcome->eventList()),
-                $now,
-            ]);
+        return $isFirst
+            ? new Turn($edition, $before, $outcome->state, $outcome->eventList(), $now, $row->seq + 1)
+            : null;
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */

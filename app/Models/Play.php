@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $started_at
  * @property int $acted_at
  * @property int|null $ended_at
+ * @property int $progressed_at when it last came to another scene or opened something
  */
 final class Play extends Model
 {
@@ -42,6 +43,7 @@ final class Play extends Model
         'started_at',
         'acted_at',
         'ended_at',
+        'progressed_at',
     ];
 
     public function read(): PlayState
@@ -57,6 +59,8 @@ final class Play extends Model
 
     protected function casts(): array
     {
-        return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer'];
+        return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer',
+            'progressed_at' => 'integer',
+        ];
     }
 }

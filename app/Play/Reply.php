@@ -34,7 +34,26 @@ final class Reply
             'said' => $turn->said(),
             'given' => $turn->given(),
             'ended' => $turn->state->ended,
+            'seq' => $turn->seq,
         ] + self::pieces($turn, $after, $frame);
+    }
+
+    /**
+     * Where a play is, for a device that did not bring it there: the whole scene, and what of its locks may be changed
+     * in place where the scene is the same.
+     *
+     * @return array<string, mixed>
+     */
+    public static function moment(Screen $screen, Frame $frame): array
+    {
+        $locks = array_filter($screen->things(), static fn (array $thing): bool => $thing['kind'] === 'lock');
+
+        return [
+            'scene' => view('play.scene', ['screen' => $screen, 'frame' => $frame, 'turn' => null])->render(),
+            'rims' => view('play.rims', ['screen' => $screen])->render(),
+            'locks' => array_map(static fn (array $lock): array => self::lock($lock, $screen), $locks),
+            'ended' => $screen->state->ended,
+        ];
     }
 
     /**

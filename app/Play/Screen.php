@@ -25,6 +25,7 @@ final readonly class Screen
         'near_help',
         'nearer',
         'new',
+        'nudge',
         'offline',
         'rejoin',
         'satchel',

@@ -12,6 +12,7 @@ final readonly class Turn
     /**
      * @param  PlayState|null  $before  what the device is known to show; null when that is not known
      * @param  list<list<mixed>>  $events  as Play\Outcome lists them
+     * @param  int|null  $seq  number of the event that it made; null where it made none
      */
     public function __construct(
         public CompiledEdition $edition,
@@ -19,6 +20,7 @@ final readonly class Turn
         public PlayState $state,
         public array $events,
         public int $now,
+        public ?int $seq = null,
     ) {
     }
 

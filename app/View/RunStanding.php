@@ -11,36 +11,49 @@ use App\Play\Newcomers;
 use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
+use Fravel\Document\Scene;
+use Fravel\Report\Need;
 
 /**
- * Who is where in a run: the one query over its plays, read into rows.
+ * Who is where in a run: the one query over its plays, read into rows; who needs help most comes first.
  *
  * @phpstan-type Row array{
  *     name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int,
- *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string,
+ *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string, need: Need, lock: ?string,
+ *     hint: ?int,
  * }
  */
 final readonly class RunStanding
 {
     /**
      * @param  list<Row>  $rows
+     * @param  array<string, string>  $scenes  id → title
      */
-    private function __construct(public array $rows, public int $locks, public bool $asksGroup)
-    {
+    private function __construct(
+        public array $rows, public int $locks, public bool $asksGroup, public array $scenes,
+    ) {
     }
 
     public static function of(Run $run): self
     {
         $game = EditionFile::of($run->edition)->game;
-        $now = $run->closed_at === null ? Clock::seconds() : (int) $run->closed_at->getTimestamp();
+        $now = (int) (($run->closed_at ?? $run->paused_at)?->getTimestamp() ?? Clock::seconds());
+        $medians = ClassTimes::of($run);
         $rows = $run
             ->plays()
             ->orderByRaw('ended_at is null desc, acted_at desc')
             ->get()
-            ->map(static fn (Play $play): array => self::row($play, $game, $now))
+            ->map(static fn (Play $play): array => self::row($play, $game, $now, $medians))
+            ->sortByDesc(static fn (array $row): float => $row['need']->worth)
             ->all();
 
-        return new self(array_values($rows), self::locksIn($game), $run->asks_group);
+        return new self(array_values($rows), self::locksIn($game), $run->asks_group, self::scenesOf($game));
+    }
+
+    /** @return list<Row> those that somebody should look at, who need it most first */
+    public function stuck(): array
+    {
+        return array_values(array_filter($this->rows, static fn (array $row): bool => $row['need']->isStuck));
     }
 
     public function finished(): int
@@ -81,11 +94,15 @@ final readonly class RunStanding
     }
 
     /**
+     * @param  array<string, int>  $medians  as Need takes them
      * @return Row
      */
-    private static function row(Play $play, GameDocument $game, int $now): array
+    private static function row(Play $play, GameDocument $game, int $now, array $medians): array
     {
         $state = $play->read();
+        $need = Need::of($game, $state, max(0, $now - $play->progressed_at), $now, $medians);
+        $hints = $need->lock === null ? 0 : count($game->lock($need->lock)->hints ?? []);
+        $given = $state->hinted[$need->lock ?? ''] ?? 0;
         $stopped = $state->ended === null ? Newcomers::stoppedAt($game, $state) : null;
 
         return [
@@ -101,7 +118,18 @@ final readonly class RunStanding
             'quiet' => $now - $play->acted_at,
             'id' => $play->id,
             'guesses' => $stopped === null ? null : Names::of($game, $stopped),
+            'need' => $need,
+            'lock' => $need->lock === null ? null : Names::of($game, $need->lock),
+            'hint' => $given < $hints ? $given + 1 : null,
         ];
+    }
+
+    /** @return array<string, string> */
+    private static function scenesOf(GameDocument $game): array
+    {
+        return array_column(array_map(
+            static fn (Scene $scene): array => [$scene->id, Names::of($game, $scene->id)], $game->scenes(),
+        ), 1, 0);
     }
 
     private static function locksIn(GameDocument $game): int

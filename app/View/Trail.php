@@ -36,9 +36,15 @@ final readonly class Trail
 
     private static function did(GameDocument $game, Deed $deed): string
     {
-        return $deed->begins()
-            ? (string) __($deed->scene === '' ? 'report.begins' : 'report.begins_anew')
-            : ActionWords::of($game, $deed->action);
+        $on = $deed->action['on'] ?? '';
+
+        return match (true) {
+            $deed->begins() => (string) __($deed->scene === '' ? 'report.begins' : 'report.begins_anew'),
+            $deed->help() !== null => (string) __("help.gave.{$deed->help()}", [
+                'thing' => is_string($on) ? Names::of($game, $on) : '',
+            ]),
+            default => ActionWords::of($game, $deed->action),
+        };
     }
 
     /** @return Step */

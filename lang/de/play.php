@@ -24,6 +24,10 @@ return [
         'marked' => ':box, gefunden',
         'found' => ':found von :of gefunden', 'wrong' => '{count|=0 |=1 eines falsch|:count falsch}',
     ],
+    'nudge' => [
+        'from' => 'Von vorne:',
+        'pause' => 'Gerade ruht alles. Schau nach vorn; was du getan hast, bleibt.',
+    ],
     'mosaic' => ':earned von :of Teilen verdient',
     'try' => 'Versuchen',
     'hint' => 'Einen Hinweis, bitte',
@@ -167,6 +171,7 @@ return [
             'ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.',
         ],
         'run' => [
+            'paused' => 'Gerade ruht alles. Nichts wurde gezählt; versuche es noch einmal, wenn es weitergeht.',
             'closed' => 'Deine Lehrkraft hat dieses Spiel geschlossen. Alles, was du getan hast, ist gespeichert.',
         ],
         'tally' => [

@@ -31,6 +31,7 @@ return [
         'remove_one' => ':name entfernen',
         'gone' => 'Alles, was :name tat, ist dann endgültig weg.',
     ],
+    'about' => 'Dieser Durchlauf',
     'code' => 'Code zum Einsteigen',
     'go_to' => 'Schülerinnen und Schüler gehen zu',
     'closed' => 'Für neue Antworten geschlossen. Alles ist gespeichert.',

@@ -24,6 +24,10 @@ return [
         'marked' => ':box, found',
         'found' => ':found of :of found', 'wrong' => '{count|=0 |=1 one wrong|:count wrong}',
     ],
+    'nudge' => [
+        'from' => 'From your teacher:',
+        'pause' => 'Everything rests for a moment. Look to the front; what you did is kept.',
+    ],
     'mosaic' => ':earned of :of parts earned',
     'try' => 'Try it',
     'hint' => 'A hint, please',
@@ -167,7 +171,10 @@ return [
             'other' => 'That can’t be done with this.',
         ],
         'play' => ['ended' => 'This game is over.', 'busy' => 'Somebody else of you was quicker. Try again.'],
-        'run' => ['closed' => 'Your teacher has closed this game. Everything you did is kept.'],
+        'run' => [
+            'paused' => 'Everything rests for a moment. Nothing was counted; try it once more when it goes on.',
+            'closed' => 'Your teacher has closed this game. Everything you did is kept.',
+        ],
         'tally' => ['overflow' => 'That would count further than numbers go. Nothing has changed; tell your teacher.'],
         'action' => ['unknown' => 'That was no move of this game. Nothing has changed.'],
     ],

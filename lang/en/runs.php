@@ -30,6 +30,7 @@ return [
         'remove_one' => 'Remove :name',
         'gone' => 'All that :name did goes for good.',
     ],
+    'about' => 'This run',
     'code' => 'Join code',
     'go_to' => 'Students go to',
     'closed' => 'Closed for new answers. Everything is kept.',

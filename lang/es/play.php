@@ -25,6 +25,10 @@ return [
         'marked' => ':box, encontrada',
         'found' => ':found de :of encontrados', 'wrong' => '{count|=0 |=1 un error|:count errores}',
     ],
+    'nudge' => [
+        'from' => 'De tu profesor:',
+        'pause' => 'Todo descansa un momento. Mira al frente; lo que hiciste se conserva.',
+    ],
     'mosaic' => ':earned piezas ganadas de :of',
     'try' => 'Probar',
     'hint' => 'Una pista, por favor',
@@ -169,7 +173,10 @@ return [
         'play' => [
             'ended' => 'Este juego ha terminado.', 'busy' => 'Alguien de tu equipo fue más rápido. Prueba otra vez.',
         ],
-        'run' => ['closed' => 'Tu docente ha cerrado este juego. Todo lo que hiciste está guardado.'],
+        'run' => [
+            'paused' => 'Todo descansa un momento. No se ha contado nada; inténtalo otra vez cuando siga.',
+            'closed' => 'Tu docente ha cerrado este juego. Todo lo que hiciste está guardado.',
+        ],
         'tally' => ['overflow' => 'Eso contaría más allá de los números. No ha cambiado nada; díselo a tu docente.'],
         'action' => ['unknown' => 'Esa no era una jugada de este juego. No ha cambiado nada.'],
     ],

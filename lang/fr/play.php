@@ -24,6 +24,10 @@ return [
         'marked' => ':box, trouvée',
         'found' => ':found sur :of trouvés', 'wrong' => '{count|=0 |=1 une erreur|:count erreurs}',
     ],
+    'nudge' => [
+        'from' => 'De ton professeur :',
+        'pause' => 'Tout est en pause un instant. Regarde devant ; ce que tu as fait est gardé.',
+    ],
     'mosaic' => ':earned morceaux gagnés sur :of',
     'try' => 'Essayer',
     'hint' => 'Un indice, s’il te plaît',
@@ -169,7 +173,10 @@ return [
         'play' => [
             'ended' => 'Ce jeu est fini.', 'busy' => 'Quelqu’un de votre équipe a été plus rapide. Essaie encore.',
         ],
-        'run' => ['closed' => 'Ton enseignant a fermé ce jeu. Tout ce que tu as fait est gardé.'],
+        'run' => [
+            'paused' => 'Tout est en pause un instant. Rien n’a été compté ; réessaie quand ça reprend.',
+            'closed' => 'Ton enseignant a fermé ce jeu. Tout ce que tu as fait est gardé.',
+        ],
         'tally' => [
             'overflow' => 'Cela compterait plus loin que les nombres. Rien n’a changé ; dis-le à ton enseignant.',
         ],

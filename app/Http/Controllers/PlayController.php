@@ -11,6 +11,7 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
 use App\Play\Frame;
+use App\Play\News;
 use App\Play\Receipt;
 use App\Play\Reply;
 use App\Play\Screen;
@@ -36,7 +37,7 @@ final class PlayController extends Controller
         $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
         Languages::speakIn($screen->edition->game->language());
 
-        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run);
+        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run, $play);
     }
 
     public function act(Request $request, string $code): Response|JsonResponse
@@ -61,6 +62,20 @@ final class PlayController extends Controller
         }
 
         return $this->pageAfter($turn, $code, $ticket, SentAction::typed($request));
+    }
+
+    /** What happened to a play without its device. */
+    public function news(Request $request, string $code): JsonResponse
+    {
+        $ticket = Ticket::of($request);
+        $frame = new Frame("/p/{$code}", ['ticket' => (string) $ticket?->text()], '');
+        $news = $ticket === null ? null : News::of(
+            $ticket->play, $code, (int) $request->query('seq'), (int) $request->query('since'), $frame,
+        );
+
+        return new JsonResponse($news ?? ['stranger' => true], $news === null ? 401 : 200, [
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     /** What a student answered, to keep; the play itself while it has none to give. */
@@ -110,10 +125,10 @@ final class PlayController extends Controller
     {
         $play = Play::query()->findOrFail($ticket->play);
 
-        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, $play->run);
+        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, $play->run, $play);
     }
 
-    private function page(Screen $screen, Frame $frame, ?Turn $turn, ?Run $run): Response
+    private function page(Screen $screen, Frame $frame, ?Turn $turn, ?Run $run, ?Play $play): Response
     {
         return response(
             view('play.show', [
@@ -123,6 +138,7 @@ final class PlayController extends Controller
                 'isFramed' => false,
                 'isOpen' => $turn !== null || $run?->isOpen() === true,
                 'givesReceipts' => $run?->gives_receipts === true,
+                'seq' => $turn->seq ?? $play?->seq,
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],

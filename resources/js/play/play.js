@@ -8,6 +8,7 @@ import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
 import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
+import { listen } from './news.js';
 import { offerRejoin } from './rejoin.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 
@@ -30,6 +31,7 @@ function begin() {
     });
     play.addEventListener('click', turnKeyboard);
     wipeTyped();
+    listen(play, (reply) => show(play, play, { said: [], given: [], verdict: null, refusal: null, ...reply }));
     resume(play);
 }
 
@@ -83,6 +85,7 @@ function formOf(fields) {
 function show(play, form, reply) {
     const lock = form.closest('.lock');
     const before = standing();
+    if (reply.seq) play.dataset.seq = reply.seq;
     if (reply.scene) showScene(reply.scene);
     for (const [id, markup] of Object.entries(reply.things ?? {}))
         html(document.getElementById(`thing-${id}`), innerOf(markup));

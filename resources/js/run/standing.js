@@ -12,7 +12,9 @@ async function begin() {
 
 async function refresh(holder) {
     // Somebody is about to do something there.
-    if (holder.querySelector('details[open]')) return;
+    const at = /** @type {HTMLElement} */ (document.activeElement);
+    const isWritten = [...holder.querySelectorAll('input[name=words]')].some((field) => field.value !== '');
+    if (holder.querySelector('details[open]') || isWritten || (holder.contains(at) && at.matches('select'))) return;
     try {
         const response = await fetch(holder.dataset.address, { credentials: 'same-origin', redirect: 'error' });
         if (!response.ok) return;

@@ -9,11 +9,12 @@
     @if (session('status'))
         <p class="notice rehearsal-said" role="status">{{ session('status') }}</p>
     @endif
-    <div class="play" id="play" data-address="{{ $frame->address }}"
+    <div class="play" id="play" data-address="{{ $frame->address }}" @if ($seq ?? null) data-seq="{{ $seq }}" @endif
         data-language="{{ $screen->edition->game->language() }}">
         @unless ($isOpen)
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
         @endunless
+        <div id="nudges" role="status" aria-live="polite"></div>
         <div id="scene" class="flex-1">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>
         @if ($screen->edition->credits() !== [])

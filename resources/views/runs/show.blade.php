@@ -18,6 +18,12 @@
         </div>
         <div class="flex flex-wrap items-start gap-3.5">
             @if ($run->isOpen())
+                <x-form :action="route('runs.pause', $run)">
+                    <input type="hidden" name="pause" value="{{ $run->paused_at ? 0 : 1 }}">
+                    <button @class(['button', 'primary' => $run->paused_at])>{{
+                        __($run->paused_at ? 'help.go_on' : 'help.pause')
+                    }}</button>
+                </x-form>
                 <x-form :action="route('runs.close', $run)">
                     <button class="button">{{ __('runs.close') }}</button>
                 </x-form>
@@ -26,34 +32,50 @@
                     <button class="button primary">{{ __('runs.reopen') }}</button>
                 </x-form>
             @endif
+        </div>
+    </div>
+    @if ($run->isOpen() && $run->paused_at)
+        <p class="notice" role="status">{{ __('help.paused') }}</p>
+    @endif
+    @if ($run->isOpen())
+        <x-inline :action="route('runs.line', $run)" class="mb-5 max-w-[44rem]">
+            <input type="hidden" name="way" value="line">
+            <input class="min-h-[44px] min-w-60 flex-1 rounded-board border-[1.5px] border-ink bg-white px-3"
+                name="words" maxlength="500" required aria-label="{{ __('help.all') }}"
+                placeholder="{{ __('help.all') }}">
+            <button class="button">{{ __('help.send') }}</button>
+        </x-inline>
+    @endif
+    <div id="standing" data-address="{{ route('runs.standing', $run, false) }}"
+        data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
+    <section class="mt-10 grid gap-2 border-t-[1.5px] border-ink pt-4" aria-label="{{ __('runs.about') }}">
+        @if ($run->isOpen())
+            <x-more class="mb-4 open:max-w-[34rem]" :title="__('runs.joining')">
+                <x-form :action="route('runs.joining', $run)">
+                    <label class="tick">
+                        <input type="checkbox" name="takes_new" value="1"
+                            @checked($run->takes_new)> {{ __('runs.takes_new') }}
+                    </label>
+                    <x-names :label="__('runs.list_names')" :value="implode(PHP_EOL, $run->names ?? [])"/>
+                    <x-form.end><button class="button">{{ __('runs.keep') }}</button></x-form.end>
+                </x-form>
+            </x-more>
+        @endif
+        <x-form class="mb-4" :action="route('runs.receipts', $run)">
+            <input type="hidden" name="give" value="{{ $run->gives_receipts ? 0 : 1 }}">
+            <p class="flex flex-wrap items-center gap-3.5">
+                <button class="button">{{
+                    __($run->gives_receipts ? 'runs.receipts.take_back' : 'runs.receipts.give')
+                }}</button>
+                <span class="text-note text-quiet">{{ __('runs.receipts.help') }}</span>
+            </p>
+        </x-form>
+        <div class="flex flex-wrap items-start gap-3.5">
             <a class="button" href="{{ route('runs.csv', $run) }}">
                 <x-icon name="download"/>{{ __('runs.download') }}
             </a>
             <x-danger class="max-w-80" :title="__('runs.delete_all')" :action="route('runs.destroy', $run)"
                 :words="__('runs.delete_help')" :button="__('runs.delete')"/>
         </div>
-    </div>
-    @if ($run->isOpen())
-        <x-more class="mb-4 open:max-w-[34rem]" :title="__('runs.joining')">
-            <x-form :action="route('runs.joining', $run)">
-                <label class="tick">
-                    <input type="checkbox" name="takes_new" value="1"
-                        @checked($run->takes_new)> {{ __('runs.takes_new') }}
-                </label>
-                <x-names :label="__('runs.list_names')" :value="implode(PHP_EOL, $run->names ?? [])"/>
-                <x-form.end><button class="button">{{ __('runs.keep') }}</button></x-form.end>
-            </x-form>
-        </x-more>
-    @endif
-    <x-form class="mb-4" :action="route('runs.receipts', $run)">
-        <input type="hidden" name="give" value="{{ $run->gives_receipts ? 0 : 1 }}">
-        <p class="flex flex-wrap items-center gap-3.5">
-            <button class="button">{{
-                __($run->gives_receipts ? 'runs.receipts.take_back' : 'runs.receipts.give')
-            }}</button>
-            <span class="text-note text-quiet">{{ __('runs.receipts.help') }}</span>
-        </p>
-    </x-form>
-    <div id="standing" data-address="{{ route('runs.standing', $run, false) }}"
-        data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
+    </section>
 </x-layout.teacher>

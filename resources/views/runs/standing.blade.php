@@ -1,5 +1,8 @@
 @use('App\View\Moment')
 @use('App\View\RunStanding')
+@if ($run->isOpen() && $standing->rows !== [])
+    @include('runs.need')
+@endif
 <p class="mb-2 text-[1.1rem]">{{ __('runs.standing.sum', [
     'joined' => count($standing->rows), 'finished' => $standing->finished(),
 ]) }}</p>

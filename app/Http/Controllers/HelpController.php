@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\HelpPlay;
+use App\Http\Requests\HelpRequest;
+use App\Models\Play;
+use App\Models\Run;
+use App\Play\Clock;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** What a teacher does while a class plays: for one of them, or for all. */
+final class HelpController extends Controller
+{
+    public function play(HelpRequest $request, Run $run, Play $play, HelpPlay $help): RedirectResponse
+    {
+        if ($request->way() === 'line') {
+            self::tell([$play->id], $request->words());
+        }
+        $isDone = $request->way() === 'line' || $help->handle($run, $play, $request->way(), $request->on());
+
+        return redirect()->back(fallback: route('runs.show', $run))
+            ->with('status', __($isDone ? "help.done.{$request->way()}" : 'help.none', ['name' => $play->name]));
+    }
+
+    /** One line for all who play still. */
+    public function all(HelpRequest $request, Run $run): RedirectResponse
+    {
+        self::tell($run->plays()->whereNull('ended_at')->pluck('id')->all(), $request->words());
+
+        return redirect()->route('runs.show', $run)->with('status', __('help.done.all'));
+    }
+
+    /** Nothing is taken while all rest. */
+    public function pause(Request $request, Run $run): RedirectResponse
+    {
+        $run->update(['paused_at' => $request->boolean('pause') ? now() : null]);
+
+        return redirect()->route('runs.show', $run);
+    }
+
+    /** @param  array<array-key, mixed>  $plays */
+    private static function tell(array $plays, string $words): void
+    {
+        DB::table('notes')->insert(array_map(
+            static fn (mixed $play): array => ['play_id' => $play, 'words' => $words, 'at' => Clock::seconds()], $plays,
+        ));
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Play;
+
+use App\Storage\EditionFile;
+use App\Words\Languages;
+use Fravel\State\PlayState;
+use Fravel\Support\Json;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * What a student's device did not do itself: lines from the teacher, help, a pause, and what another device of the same
+ * play did. It asks every few seconds, so the answer is two queries, and a scene only where there is another.
+ */
+final class News
+{
+    /** A line is shown as long as this after it was sent, in seconds. */
+    private const FRESH = 1800;
+
+    private const ROW = <<<'SQL'
+    select plays.seq, plays.state, runs.code, runs.closed_at, runs.paused_at, editions.hash
+    from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
+    where plays.id = ?
+    SQL;
+
+    private const NOTES = 'select id, words from notes where play_id = ? and id > ? and at > ? order by id limit 5';
+
+    /**
+     * @param  int  $seq  of the newest event that the device knows
+     * @param  int  $since  id of the newest line that it has shown
+     * @return array<string, mixed>|null  null when there is no such play in the run
+     */
+    public static function of(string $play, string $code, int $seq, int $since, Frame $frame): ?array
+    {
+        $row = DB::selectOne(self::ROW, [$play]);
+        if ($row === null || strcasecmp((string) $row->code, $code) !== 0) {
+            return null;
+        }
+        $now = Clock::seconds();
+
+        return [
+            'seq' => (int) $row->seq,
+            'paused' => $row->paused_at !== null,
+            'closed' => $row->closed_at !== null,
+            'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
+        ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now));
+    }
+
+    /** @return array<string, mixed> where the play is now */
+    private static function moment(stdClass $row, Frame $frame, int $now): array
+    {
+        $state = PlayState::fromArray(Json::readObject((string) $row->state));
+        $screen = new Screen(EditionFile::read((string) $row->hash), $state, $now);
+        Languages::speakIn($screen->edition->game->language());
+
+        return Reply::moment($screen, $frame);
+    }
+}

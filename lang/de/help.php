@@ -1,0 +1,25 @@
+<?php
+
+// Was eine Lehrkraft tut, während eine Klasse spielt.
+return [
+    'most' => 'Braucht Sie am meisten', 'nobody' => 'Gerade hängt niemand fest.',
+    'at' => 'an „:lock“ seit :time', 'in' => 'in „:scene“ seit :time',
+    'tries' => '{count|=0 |=1 · ein falscher Versuch|· :count falsche Versuche}',
+    'class' => 'Die Hälfte der Klasse war in :time durch.', 'last' => 'Letzte Antwort:',
+    'stopped' => 'Eine Sperre hielt das Raten auf.',
+    'line' => 'Eine Zeile an :name', 'line_hint' => 'eine Zeile, die gleich gelesen wird', 'send' => 'Senden',
+    'hint' => 'Hinweis :number geben', 'open' => 'Das Schloss öffnen', 'move' => 'Versetzen',
+    'move_to' => 'In welche Szene',
+    'help' => ':name helfen', 'all' => 'Eine Zeile an alle', 'pause' => 'Alle anhalten', 'go_on' => 'Alle weiterlassen',
+    'paused' => 'Alle ruhen. Nichts wird angenommen, bis Sie weiterlassen.',
+    'empty' => 'Schreiben Sie erst die Zeile.',
+    'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
+    'done' => [
+        'line' => ':name liest es in wenigen Sekunden.', 'hint' => ':name hat den Hinweis.',
+        'open' => 'Das Schloss ist für :name offen.', 'move' => ':name steht jetzt dort.',
+        'all' => 'Alle, die spielen, lesen es in wenigen Sekunden.',
+    ],
+    'gave' => [
+        'hint' => 'Sie gaben einen Hinweis', 'open' => 'Sie öffneten „:thing“', 'move' => 'Sie versetzten das Spiel',
+    ],
+];

@@ -1,0 +1,22 @@
+<?php
+
+// What a teacher does while a class plays.
+return [
+    'most' => 'Needs you most', 'nobody' => 'Nobody is stuck just now.',
+    'at' => 'at “:lock” for :time', 'in' => 'in “:scene” for :time',
+    'tries' => '{count|=0 |=1 · one wrong try|· :count wrong tries}',
+    'class' => 'Half of the class was through in :time.', 'last' => 'Last answer:',
+    'stopped' => 'A guard stopped the guessing.',
+    'line' => 'A line to :name', 'line_hint' => 'a line to read at once', 'send' => 'Send',
+    'hint' => 'Give hint :number', 'open' => 'Open the lock', 'move' => 'Move', 'move_to' => 'To which scene',
+    'help' => 'Help :name', 'all' => 'A line to all', 'pause' => 'Pause all', 'go_on' => 'Let all go on',
+    'paused' => 'All rest. Nothing is taken until you let them go on.',
+    'empty' => 'Write the line first.',
+    'none' => 'That was not possible any more; :name has moved on. Nothing was changed.',
+    'done' => [
+        'line' => ':name reads it within seconds.', 'hint' => ':name has the hint.',
+        'open' => 'The lock is open for :name.', 'move' => ':name stands there now.',
+        'all' => 'All who play read it within seconds.',
+    ],
+    'gave' => ['hint' => 'You gave a hint', 'open' => 'You opened “:thing”', 'move' => 'You moved the play'],
+];

@@ -1,0 +1,101 @@
+import { t } from '../lib/catalogue.js';
+import { el, html, icon } from '../lib/dom.js';
+import { pause } from '../lib/http.js';
+import { closePanel } from './stage.js';
+
+/** How often a device asks, in milliseconds. */
+const PERIOD = 3000;
+
+/**
+ * Listens for what happens to the play without this device: lines from the teacher, help, a pause, another device of
+ * the same play. `show` is given where the play is now, as a reply to an action is.
+ *
+ * @param {HTMLElement} play
+ * @param {(reply: any) => void} show
+ */
+async function listen(play, show) {
+    if (!play.dataset.seq) return;
+    for (;;) {
+        await pause(PERIOD);
+        if (!document.hidden && !isBusy()) await ask(play, show);
+    }
+}
+
+/** What this device does itself comes with its own reply. */
+const isBusy = () => document.querySelector('form[data-busy]') !== null;
+
+async function ask(play, show) {
+    const { address, seq } = play.dataset;
+    const query = new URLSearchParams({ seq, since: seen(address) });
+    const reply = await fetch(`${address}/news?${query}`, { credentials: 'same-origin' }).catch(() => null);
+    const news = reply?.ok ? await reply.json().catch(() => null) : null;
+    if (!news) return;
+    if (!isBusy() && Number(play.dataset.seq) < news.seq) catchUp(play, news, show);
+    rest(news.paused);
+    news.notes.forEach((note) => tell(address, note));
+}
+
+function catchUp(play, news, show) {
+    play.dataset.seq = news.seq;
+    if (!news.scene) return;
+    const { locks, scene, rims } = news;
+    if (isInPlace(news)) return show({ locks, rims });
+    closePanel();
+    show({ scene, rims });
+}
+
+/** Whether nothing but a lock's hints and pauses is different, so that what is typed may stay. */
+function isInPlace({ scene, locks }) {
+    const there = html(el('div'), scene);
+    const ids = (root) =>
+        [...root.querySelectorAll('[data-thing]')]
+            .map((thing) => thing.dataset.thing)
+            .sort()
+            .join(' ');
+    const now = document.getElementById('scene-main');
+    const isSame = there.querySelector('#scene-main')?.dataset.scene === now.dataset.scene;
+    const state = (id) => document.querySelector(`[data-lock="${CSS.escape(id)}"]`)?.dataset.state;
+
+    return (
+        isSame &&
+        ids(there) === ids(document.getElementById('scene')) &&
+        Object.entries(locks).every(([id, lock]) => (lock.state === 'open') === (state(id) === 'open'))
+    );
+}
+
+/** Which line was shown last, kept over reloads. */
+const nameOf = (address) => `fravel.seen.${address}`;
+const seen = (address) => localStorage.getItem(nameOf(address)) ?? '0';
+
+/** A line from the teacher, over whatever is open; it stays until it is put away. */
+function tell(address, { id, words }) {
+    localStorage.setItem(nameOf(address), id);
+    const line = el(
+        'div',
+        { class: 'nudge' },
+        icon('lightbulb'),
+        el('p', {}, el('strong', {}, `${t('play.nudge.from')} `), words),
+    );
+    line.append(
+        el(
+            'button',
+            { type: 'button', class: 'said-close', 'aria-label': t('play.close'), onclick: () => line.remove() },
+            icon('x'),
+        ),
+    );
+    const panel = document.querySelector('dialog.panel');
+    const page = () => document.getElementById('nudges').append(line);
+    if (!panel) return page();
+    panel.prepend(line);
+    panel.addEventListener('close', () => line.isConnected && page());
+}
+
+/** While the teacher lets all rest, it says so. */
+function rest(isPaused) {
+    const there = document.querySelector('.nudge-pause');
+    if (!isPaused) return there?.remove();
+    if (!there)
+        document.getElementById('nudges').prepend(el('p', { class: 'nudge nudge-pause' }, t('play.nudge.pause')));
+}
+
+export { listen };

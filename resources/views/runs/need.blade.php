@@ -1,0 +1,36 @@
+@use('App\View\LastAnswers')
+@use('App\View\RunStanding')
+{{-- Who needs help now, and why: each with what can be done at once. --}}
+@php($stuck = array_slice($standing->stuck(), 0, 6))
+@php($last = LastAnswers::of($run, array_column($stuck, 'id')))
+<section class="mb-6" aria-labelledby="need-title">
+    <h2 class="caps mb-2" id="need-title">{{ __('help.most') }}</h2>
+    @forelse ($stuck as $row)
+        <div class="need mb-2.5 grid gap-x-6 gap-y-2 border-l-8 border-signal bg-signal-tint px-4 py-3
+            md:grid-cols-[1fr_minmax(20rem,28rem)]">
+            <div>
+                <p class="flex flex-wrap items-baseline gap-x-4"><strong class="font-title text-sign">{{
+                    $row['name']
+                }}</strong></p>
+                <p>
+                    {{ __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]) }}
+                    {{ __('help.tries', ['count' => $row['need']->tries]) }}.
+                    @if ($row['need']->median !== null)
+                        {{ __('help.class', ['time' => RunStanding::clock($row['need']->median)]) }}
+                    @endif
+                    @if ($row['guesses'] !== null)
+                        {{ __('help.stopped') }}
+                    @endif
+                </p>
+                @if (($last[$row['id']] ?? '') !== '')
+                    <p>{{ __('help.last') }} <strong class="font-code [overflow-wrap:anywhere]">{{
+                        $last[$row['id']]
+                    }}</strong></p>
+                @endif
+            </div>
+            @include('runs.help')
+        </div>
+    @empty
+        <p class="text-quiet">{{ __('help.nobody') }}</p>
+    @endforelse
+</section>
