@@ -34,6 +34,8 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['GET', '/runs/{run}/report.csv'],
     ['GET', '/runs/{run}/report'],
     ['POST', '/runs/{run}/report/x'],
+    ['POST', '/runs/{run}/line'],
+    ['POST', '/runs/{run}/pause'],
     ['POST', '/runs/{run}/close'],
     ['POST', '/runs/{run}/open'],
     ['POST', '/runs/{run}/joining'],

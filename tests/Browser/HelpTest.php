@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Builder;
+use Tests\Support\Screens;
+
+it('comes from who is stuck to a given hint in two actions, and the student has it while typing', function (): void {
+    $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->press('Open a run');
+    $code = $teacher->press('Open it')->find('.run-code')->getText();
+    $student = Screens::open(390, 844)->go("/p/{$code}");
+    $student->type('#name', 'Plover')->press('Begin')->press('Climb the path to the keeper’s door')
+        ->see('worn keys')->click('.flow-row, .stage-lock')->find('dialog .places');
+    foreach (['2142', '0302', '1709', '9170'] as $place => $wrong) {
+        $student->enter($wrong)->press('Try it');
+        $student->until(fn (): bool => $student->script('return document.querySelector("dialog .said") !== null'));
+        $place < 3 && $student->script('document.querySelector("dialog .feedback").replaceChildren()');
+    }
+    $student->enter('09');
+    $board = new Builder($teacher->go($teacher->path()));
+    $board->browser->see('Needs you most')->see('4 wrong tries')->see('9170');
+    expect($board->browser->barriers())->toBe([]);
+    $board->press('Give hint 1');
+    expect($board->actions)->toBeLessThanOrEqual(2);
+    $board->browser->see('has the hint')
+        ->type('.need input[name=words]', 'Look at the table once more.')->click('.need form .button');
+    $student->see('A time makes four digits')->see('Look at the table once more.');
+    expect($student->script('return document.querySelector("dialog [name=with]").value'))->toBe('09');
+    expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
+    $teacher->press('Pause all')->see('All rest.');
+    $student->see('Everything rests for a moment.');
+    $teacher->press('Let all go on');
+    $teacher->press('Open the lock')->see('is open for Plover');
+    $student->see('By the hearth');
+});
+
+it('turns a frequent wrong answer into words for it in two actions', function (): void {
+    $teacher = Screens::teacher()->go('/games')->click('.strip-runs .code')->press('Report')
+        ->see('What they answered instead');
+    expect($teacher->barriers())->toBe([]);
+    $report = new Builder($teacher);
+    $report->type('.report-rule input[name=say]', 'Which word did you leave a letter out of?')->press('Say this');
+    expect($report->actions)->toBeLessThanOrEqual(2);
+    $teacher->see('is in the draft')->resize(390, 844);
+    expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+});

@@ -1,0 +1,85 @@
+<?php
+
+use App\Models\Play;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Classroom;
+use Tests\Support\Feature\PlayCases;
+use Tests\Support\Games;
+
+beforeEach(function (): void {
+    $lock = Games::lock('door', 'gannet', ['hints' => [['md' => 'It dives.']]], ['go' => 'attic']);
+    $this->run = Classroom::open(Games::document([
+        ['id' => 'hall', 'things' => [$lock]], ['id' => 'attic', 'things' => []],
+    ]));
+    $this->play = Classroom::join($this->run, 'Mia');
+    $this->news = fn (Play $play, int $seq = 1, int $since = 0) => $this
+        ->withUnencryptedCookie('fravel_play', Classroom::ticket($play))
+        ->get("/p/{$this->run->code}/news?seq={$seq}&since={$since}");
+    $this->help = fn (array $fields) => $this->actingAs($this->run->game->user)
+        ->post("/runs/{$this->run->id}/plays/{$this->play->id}/help", $fields);
+});
+
+it('brings a line to the one it is for, once, within two queries', function (): void {
+    $other = Classroom::join($this->run, 'Ben');
+    ($this->help)(['way' => 'line', 'words' => 'Read the <b>sign</b>.'])->assertSessionHas('status');
+    ($this->help)(['way' => 'line', 'words' => ' '])->assertSessionHasErrors('words');
+    DB::enableQueryLog();
+    $news = ($this->news)($this->play)->assertOk()->json();
+    expect(DB::getQueryLog())->toHaveCount(2)
+        ->and(array_column($news['notes'], 'words'))->toBe(['Read the <b>sign</b>.'])
+        ->and($news)->not->toHaveKey('scene')
+        ->and(($this->news)($this->play, 1, $news['notes'][0]['id'])->json('notes'))->toBe([])
+        ->and(($this->news)($other)->json('notes'))->toBe([]);
+    $this->withUnencryptedCookie('fravel_play', 'x.y')->get("/p/{$this->run->code}/news")->assertUnauthorized();
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))
+        ->get('/p/'.Classroom::open()->code.'/news')->assertUnauthorized();
+    Carbon::setTestNow(now()->addHour());
+    expect(($this->news)($this->play)->json('notes'))->toBe([]);
+});
+
+it('gives a hint, opens a lock and moves a play, tells its device, and keeps that it was help', function (): void {
+    $door = Classroom::id('door');
+    ($this->help)(['way' => 'hint', 'on' => $door]);
+    $news = ($this->news)($this->play)->json();
+    expect($news['seq'])->toBe(2)->and(implode('', $news['locks'][$door]['hints']))->toContain('It dives.');
+    ($this->help)(['way' => 'open', 'on' => $door]);
+    expect($this->play->fresh()->read()->scene)->toBe(Classroom::id('attic'))
+        ->and($this->play->fresh()->progressed_at)->toBeGreaterThan(0);
+    ($this->help)(['way' => 'move', 'on' => Classroom::id('hall')]);
+    ($this->help)(['way' => 'hint', 'on' => $door])
+        ->assertSessionHas('status', fn (string $words): bool => str_contains($words, 'Nothing was changed'));
+    $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")
+        ->assertSeeInOrder(['You gave a hint', 'You opened', 'You moved']);
+    $this->get("/runs/{$this->run->id}/report")->assertSee('Nobody has answered a lock yet.');
+});
+
+it('takes nothing while all rest, and goes on after', function (): void {
+    $pause = fn (int $on) => $this->actingAs($this->run->game->user)
+        ->post("/runs/{$this->run->id}/pause", ['pause' => $on]);
+    $pause(1);
+    $refused = PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect(($this->news)($this->play)->json('paused'))->toBeTrue()
+        ->and($refused->json('refusal'))->toContain('Everything rests')
+        ->and($this->play->fresh()->seq)->toBe(1);
+    $pause(0);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect($this->play->fresh()->seq)->toBe(2);
+});
+
+it('puts first who needs help, says why, and tells strangers nothing', function (): void {
+    foreach (['tern', 'gull', 'auk', 'fulmar'] as $wrong) {
+        PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
+    }
+    Classroom::join($this->run, 'Ben');
+    $this->actingAs($this->run->game->user)->get("/runs/{$this->run->id}")->assertOk()
+        ->assertSeeInOrder(['Needs you most', 'Mia', '4 wrong tries', 'Last answer', 'fulmar', 'Give hint 1', 'Ben']);
+    $this->post("/runs/{$this->run->id}/line", ['way' => 'line', 'words' => 'Two minutes.']);
+    expect(DB::table('notes')->count())->toBe(2);
+    $this->flushSession();
+    $this->actingAs(User::factory()->create());
+    foreach (['pause', 'line', "plays/{$this->play->id}/help"] as $path) {
+        $this->post("/runs/{$this->run->id}/{$path}", ['way' => 'line', 'words' => 'x'])->assertForbidden();
+    }
+});
