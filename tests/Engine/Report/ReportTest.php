@@ -54,7 +54,7 @@ function answers(string $lock, mixed $with, int $after = 10): array
     return [$after, ['answer' => $lock, 'with' => $with]];
 }
 
-function lockOf(GameDocument $game, string $id): Lock
+function lockIn(GameDocument $game, string $id): Lock
 {
     return $game->lock($id) ?? throw new LogicException();
 }
@@ -64,7 +64,7 @@ function gathered(GameDocument $game, string $lock, PlayLog ...$logs): array
 {
     return array_map(
         static fn (WrongGroup $group): array => [$group->answer, count($group->plays)],
-        WrongGroups::of(lockOf($game, $lock), array_values($logs), 'en'),
+        WrongGroups::of(lockIn($game, $lock), array_values($logs), 'en'),
     );
 }
 
@@ -124,15 +124,15 @@ it('makes rules of what was answered: words for it before wider rules, or one mo
 
         return $edited instanceof Edited ? $edited->game : throw new LogicException();
     };
-    $judge = static fn (GameDocument $of, string $text): ?int => lockOf($of, 'bird')->ruleFor(
-        lockOf($of, 'bird')->accept($text, 'en'),
+    $judge = static fn (GameDocument $of, string $text): ?int => lockIn($of, 'bird')->ruleFor(
+        lockIn($of, 'bird')->accept($text, 'en'),
     );
     $saying = $after(AnswerRule::saying($game, 'bird', ['tern', 'a tern'], 'Longer wings.'));
     $taking = $after(AnswerRule::accepting($game, 'bird', ['solan goose']));
 
-    expect(lockOf($saying, 'bird')->rules[$judge($saying, 'a tern')]->reaction->say)->toBe('Longer wings.')
+    expect(lockIn($saying, 'bird')->rules[$judge($saying, 'a tern')]->reaction->say)->toBe('Longer wings.')
         ->and($judge($saying, 'gannet'))->toBe(0)
-        ->and(lockOf($taking, 'bird')->rules[$judge($taking, 'Solan goose')]->opens())->toBeTrue()
-        ->and(lockOf($taking, 'bird')->rules[1]->reaction->go?->to)->toBe('tower')
+        ->and(lockIn($taking, 'bird')->rules[$judge($taking, 'Solan goose')]->opens())->toBeTrue()
+        ->and(lockIn($taking, 'bird')->rules[1]->reaction->go?->to)->toBe('tower')
         ->and(AnswerRule::saying($game, 'gone', ['x'], 'y'))->toBeNull();
 });
