@@ -121,6 +121,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}', [RunController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.show');
+    Route::get('/runs/{run}/projector', [RunController::class, 'projector'])
+        ->can('view', 'run')
+        ->name('runs.projector');
+    Route::get('/runs/{run}/sum', [RunController::class, 'sum'])
+        ->can('view', 'run')
+        ->name('runs.sum');
     Route::get('/runs/{run}/standing', [RunController::class, 'standing'])
         ->can('view', 'run')
         ->name('runs.standing');

@@ -31,6 +31,12 @@ return [
         'remove_one' => ':name entfernen',
         'gone' => 'Alles, was :name tat, ist dann endgültig weg.',
     ],
+    'projector' => [
+        'title' => 'Für den Beamer', 'back' => 'Zurück zum Überblick', 'type' => 'und tippt',
+        'picture' => 'Die Adresse :address als Bild für Kameras',
+        'joined' => '{count|=0 noch ist niemand da|=1 eine Person ist da|:count sind da}',
+        'finished' => '{count|=0 |=1 eine ist fertig|:count sind fertig}', 'paused' => 'Gerade ruht alles.',
+    ],
     'about' => 'Dieser Durchlauf',
     'code' => 'Code zum Einsteigen',
     'go_to' => 'Schülerinnen und Schüler gehen zu',

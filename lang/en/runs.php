@@ -30,6 +30,12 @@ return [
         'remove_one' => 'Remove :name',
         'gone' => 'All that :name did goes for good.',
     ],
+    'projector' => [
+        'title' => 'For the projector', 'back' => 'Back to the board', 'type' => 'and type',
+        'picture' => 'The address :address as a picture for cameras',
+        'joined' => '{count|=0 nobody has joined yet|=1 one has joined|:count have joined}',
+        'finished' => '{count|=0 |=1 one has finished|:count have finished}', 'paused' => 'All rest for a moment.',
+    ],
     'about' => 'This run',
     'code' => 'Join code',
     'go_to' => 'Students go to',

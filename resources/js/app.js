@@ -5,6 +5,7 @@ import { tellZone } from './lib/zone.js';
 const pages = {
     board: () => import('./board/board.js'),
     play: () => import('./play/play.js'),
+    projector: () => import('./run/projector.js'),
     run: () => import('./run/standing.js'),
     workshop: () => import('./workshop/workshop.js'),
     worksheet: () => import('./worksheet/worksheet.js'),

@@ -8,6 +8,9 @@ use Tests\Support\Screens;
 it('comes from who is stuck to a given hint in two actions, and the student has it while typing', function (): void {
     $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->press('Open a run');
     $code = $teacher->press('Open it')->find('.run-code')->getText();
+    $teacher->press('For the projector')->find('.code-picture path');
+    expect($teacher->barriers())->toBe([])->and($teacher->see('nobody has joined yet')->text())->toContain($code);
+    $teacher->press('Back to the board');
     $student = Screens::open(390, 844)->go("/p/{$code}");
     $student->type('#name', 'Plover')->press('Begin')->press('Climb the path to the keeper’s door')
         ->see('worn keys')->click('.flow-row, .stage-lock')->find('dialog .places');

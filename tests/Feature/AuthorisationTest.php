@@ -33,6 +33,8 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['GET', '/runs/{run}/standing'],
     ['GET', '/runs/{run}/report.csv'],
     ['GET', '/runs/{run}/report'],
+    ['GET', '/runs/{run}/projector'],
+    ['GET', '/runs/{run}/sum'],
     ['POST', '/runs/{run}/report/x'],
     ['POST', '/runs/{run}/line'],
     ['POST', '/runs/{run}/pause'],

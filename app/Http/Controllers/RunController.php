@@ -60,6 +60,18 @@ final class RunController extends Controller
         return view('runs.standing', ['run' => $run, 'standing' => RunStanding::of($run)]);
     }
 
+    /** For all to see: how to join, and how many are there; not who is behind. */
+    public function projector(Run $run): View
+    {
+        return view('runs.projector', ['run' => $run]);
+    }
+
+    /** The part of the projected page that refreshes by itself. */
+    public function sum(Run $run): View
+    {
+        return view('runs.sum', ['run' => $run]);
+    }
+
     public function csv(Run $run): Response
     {
         return response(Csv::of(RunStanding::of($run)->table()), 200, [

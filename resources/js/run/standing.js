@@ -1,8 +1,12 @@
 import { pause } from '../lib/http.js';
 
-/** Refreshes who is where; it goes on while the run is open and the page is looked at. */
-async function begin() {
-    const holder = document.getElementById('standing');
+/** Who is where in a run. */
+function begin() {
+    refreshed(document.getElementById('standing'));
+}
+
+/** Refreshes a part of the page; it goes on while the run is open and the page is looked at. */
+async function refreshed(holder) {
     const seconds = Number(holder.dataset.refresh);
     while (seconds > 0) {
         await pause(seconds * 1000);
@@ -25,4 +29,4 @@ async function refresh(holder) {
     }
 }
 
-export { begin };
+export { begin, refreshed };

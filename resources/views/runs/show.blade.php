@@ -18,6 +18,9 @@
         </div>
         <div class="flex flex-wrap items-start gap-3.5">
             @if ($run->isOpen())
+                <a class="button" href="{{ route('runs.projector', $run) }}"><x-icon name="monitor"/>{{
+                    __('runs.projector.title')
+                }}</a>
                 <x-form :action="route('runs.pause', $run)">
                     <input type="hidden" name="pause" value="{{ $run->paused_at ? 0 : 1 }}">
                     <button @class(['button', 'primary' => $run->paused_at])>{{
