@@ -133,6 +133,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])
         ->can('view', 'run')
         ->name('runs.csv');
+    Route::get('/runs/{run}/answers.csv', [RunController::class, 'answers'])
+        ->can('view', 'run')
+        ->name('runs.answers');
+    Route::get('/runs/{run}/locks.csv', [RunController::class, 'locks'])
+        ->can('view', 'run')
+        ->name('runs.locks');
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');

@@ -15,6 +15,11 @@ return [
     'endings' => ['won' => 'Du bist durch', 'lost' => 'Dieser Weg endet hier', 'open' => 'Das Ende'],
     'other_device' => 'Auf einem anderen Gerät: dein Name und',
     'not_me' => 'Nicht :name?',
+    'leave' => [
+        'help' => 'Dieses Gerät gibt das Spiel ab. Wer den Namen :name und die Wörter „:words“ hat, kann '
+            .'weiterspielen; schreib sie vorher auf.',
+        'go' => 'Abgeben',
+    ],
     'stage' => [
         'whole' => 'Ganz sehen', 'areas' => 'Alle Flächen zeigen',
         'list' => 'Alles hier als Liste',

@@ -41,5 +41,15 @@ return [
     ],
     'begins' => 'beginnt', 'begins_anew' => 'beginnt neu',
     'led' => 'weiter zu :scene', 'restarts' => '{count|=0 |=1 einmal neu begonnen|:count-mal neu begonnen}',
+    'table' => [
+        'name' => 'Name', 'at' => 'Um (:zone)', 'after' => 'Sekunden seit der vorigen', 'scene' => 'Szene',
+        'lock' => 'Schloss', 'answer' => 'Antwort', 'verdict' => 'Urteil', 'read' => 'Was zu lesen war',
+        'tried' => 'Beantwortet von', 'opened' => 'Geöffnet von', 'first' => 'Auf Anhieb richtig',
+        'tries' => 'Versuche (Median)', 'seconds' => 'Sekunden (Median)', 'hints' => 'Baten um Hinweis',
+        'left' => 'Hier aufgehört', 'tells' => 'Geht mit den anderen (−1 bis 1)',
+    ],
+    'take' => [
+        'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
+    ],
     'verdict' => ['open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
 ];

@@ -15,6 +15,11 @@ return [
     'endings' => ['won' => 'You are through', 'lost' => 'This way ends here', 'open' => 'The end'],
     'other_device' => 'On another device: your name and',
     'not_me' => 'Not :name?',
+    'leave' => [
+        'help' => 'This device lets go of the play. Whoever has the name :name and the words “:words” can go on '
+            .'with it; write them down first.',
+        'go' => 'Leave it',
+    ],
     'stage' => [
         'whole' => 'See it whole', 'areas' => 'Show me all areas',
         'list' => 'Everything here as a list',

@@ -40,5 +40,15 @@ return [
     ],
     'begins' => 'begins', 'begins_anew' => 'begins anew',
     'led' => 'on to :scene', 'restarts' => '{count|=0 |=1 begun anew once|begun anew :count times}',
+    'table' => [
+        'name' => 'Name', 'at' => 'At (:zone)', 'after' => 'Seconds since the one before', 'scene' => 'Scene',
+        'lock' => 'Lock', 'answer' => 'Answer', 'verdict' => 'Verdict', 'read' => 'What was read',
+        'tried' => 'Answered by', 'opened' => 'Opened by', 'first' => 'Right at first try', 'tries' => 'Tries (median)',
+        'seconds' => 'Seconds (median)', 'hints' => 'Asked for a hint', 'left' => 'Left here',
+        'tells' => 'Goes with the others (−1 to 1)',
+    ],
+    'take' => [
+        'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
+    ],
     'verdict' => ['open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
 ];

@@ -15,6 +15,11 @@ return [
     'endings' => ['won' => 'Lo has logrado', 'lost' => 'Este camino termina aquí', 'open' => 'Fin'],
     'other_device' => 'En otro aparato: tu nombre y',
     'not_me' => '¿No eres :name?',
+    'leave' => [
+        'help' => 'Este dispositivo deja la partida. Con el nombre :name y las palabras «:words» se puede seguir; '
+            .'apúntalas antes.',
+        'go' => 'Dejarla',
+    ],
     'stage' => [
         'whole' => 'Verlo entero', 'areas' => 'Mostrar todas las zonas',
         'list' => 'Todo lo de aquí, en lista',

@@ -15,6 +15,11 @@ return [
     'endings' => ['won' => 'Tu y es arrivé', 'lost' => 'Ce chemin s’arrête ici', 'open' => 'Fin'],
     'other_device' => 'Sur un autre appareil : ton nom et',
     'not_me' => 'Tu n’es pas :name ?',
+    'leave' => [
+        'help' => 'Cet appareil laisse la partie. Avec le nom :name et les mots « :words » on peut la reprendre ; '
+            .'note-les d’abord.',
+        'go' => 'La laisser',
+    ],
     'stage' => [
         'whole' => 'Voir en entier', 'areas' => 'Montrer toutes les zones',
         'list' => 'Tout ce qui est ici, en liste',

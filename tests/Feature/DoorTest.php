@@ -149,7 +149,7 @@ it('lets go of a play by the play’s own form alone', function (): void {
     $this->post("/p/{$run->code}/leave")->assertRedirect()->assertCookieMissing('fravel_play');
     $this->get("/p/{$run->code}")
         ->assertSeeInOrder(
-            ['action="/p/'.$run->code.'/leave"', 'name="ticket" value="'.Classroom::ticket($play).'"', 'Not Mia?'],
+            ['Not Mia?', 'action="/p/'.$run->code.'/leave"', 'name="ticket" value="'.Classroom::ticket($play).'"'],
             false,
         );
     $this->post("/p/{$run->code}/leave", ['ticket' => Classroom::ticket($play)])->assertCookieExpired('fravel_play');

@@ -41,9 +41,12 @@ it('tells how each lock went, and what was answered instead, never to a stranger
         ->assertSeeInOrder(['50 %', '1 / 2', 'tern', 'also: Tern!', 'They read'])->assertSee('Mia');
     $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")->assertOk()
         ->assertSeeInOrder(['What Ben did', 'begins', 'gannet', 'It opens.']);
+    expect((string) $this->get("/runs/{$this->run->id}/answers.csv")->assertOk()->content())
+        ->toContain('Mia,')->toContain('Tern!,wrong')
+        ->and((string) $this->get("/runs/{$this->run->id}/locks.csv")->content())->toContain(',2,2,1,');
     $this->flushSession();
     $this->actingAs(User::factory()->create());
-    foreach (['report', "plays/{$this->play->id}"] as $page) {
+    foreach (['report', 'answers.csv', 'locks.csv', "plays/{$this->play->id}"] as $page) {
         $this->get("/runs/{$this->run->id}/{$page}")->assertForbidden();
     }
     $this->post("/runs/{$this->run->id}/report/{$lock}", ['group' => 'x', 'say' => 'y'])->assertForbidden();

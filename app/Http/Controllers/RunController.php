@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Play\Doorway;
 use App\View\Csv;
 use App\View\RunStanding;
+use App\View\RunTables;
 use App\Workshop\Findings;
 use App\Workshop\SavedDefaults;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -74,10 +75,19 @@ final class RunController extends Controller
 
     public function csv(Run $run): Response
     {
-        return response(Csv::of(RunStanding::of($run)->table()), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => 'attachment; filename="'.$run->code.'.csv"',
-        ]);
+        return self::table($run, 'plays', RunStanding::of($run)->table());
+    }
+
+    /** Every answer that was given, in its order. */
+    public function answers(Run $run): Response
+    {
+        return self::table($run, 'answers', RunTables::answers($run));
+    }
+
+    /** How each lock went. */
+    public function locks(Run $run): Response
+    {
+        return self::table($run, 'locks', RunTables::locks($run));
     }
 
     public function close(Run $run): RedirectResponse
@@ -125,5 +135,14 @@ final class RunController extends Controller
         $run->delete();
 
         return redirect()->route('games.index')->with('status', __('runs.deleted', ['title' => $game->title]));
+    }
+
+    /** @param  list<list<string|int|float|null>>  $rows */
+    private static function table(Run $run, string $name, array $rows): Response
+    {
+        return response(Csv::of($rows), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"{$run->code}-{$name}.csv\"",
+        ]);
     }
 }

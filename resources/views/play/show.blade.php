@@ -39,12 +39,18 @@
                 <span>{{ $frame->player }}</span>
                 <span class="two-words">{{ __('play.other_device') }}
                     <strong class="text-paper">{{ $frame->words }}</strong></span>
-                <form method="post" action="{{ $frame->address }}/leave">
-                    @foreach ($frame->fields as $field => $value)
-                        <input type="hidden" name="{{ $field }}" value="{{ $value }}">
-                    @endforeach
-                    <button class="link min-h-[44px]">{{ __('play.not_me', ['name' => $frame->player]) }}</button>
-                </form>
+                <details class="leave max-w-80">
+                    <summary class="link inline-flex min-h-[44px] items-center">{{
+                        __('play.not_me', ['name' => $frame->player])
+                    }}</summary>
+                    <form method="post" action="{{ $frame->address }}/leave" class="grid gap-2.5">
+                        @foreach ($frame->fields as $field => $value)
+                            <input type="hidden" name="{{ $field }}" value="{{ $value }}">
+                        @endforeach
+                        <p>{{ __('play.leave.help', ['name' => $frame->player, 'words' => $frame->words]) }}</p>
+                        <button class="button">{{ __('play.leave.go') }}</button>
+                    </form>
+                </details>
             </footer>
         @endif
     </div>

@@ -40,6 +40,13 @@
                 @include('runs.report-answers')
             @endif
         </div>
+        <p class="mt-8 flex flex-wrap gap-3.5">
+            @foreach (['answers', 'locks'] as $table)
+                <a class="button" href="{{ route("runs.{$table}", $run) }}"><x-icon name="download"/>{{
+                    __("report.take.{$table}")
+                }}</a>
+            @endforeach
+        </p>
         <h2 class="mt-10 mb-2 text-sign">{{ __('report.students') }}</h2>
         <ul class="flex flex-wrap gap-x-6 gap-y-1">
             @foreach ($report->logs as $log)

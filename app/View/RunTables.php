@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Run;
+use App\Workshop\Names;
+use Fravel\Report\Deed;
+use Fravel\Report\LockReport;
+use Fravel\Report\PlayLog;
+
+/** What a run showed as tables for a spreadsheet, each with a row of names first. */
+final class RunTables
+{
+    /** @return list<list<string|int|float|null>> every answer that was given, student by student, in its order */
+    public static function answers(Run $run): array
+    {
+        $report = Report::of($run);
+        $row = static fn (PlayLog $log, Deed $deed): array => [
+            $log->name,
+            Moment::exactly($deed->at),
+            $deed->after,
+            Names::of($report->game, $deed->scene),
+            Names::of($report->game, (string) $deed->lock()),
+            GivenAnswer::words($report->game, (string) $deed->lock(), $deed->with()),
+            (string) __("report.verdict.{$deed->verdict()}"),
+            implode(' ', $deed->said()),
+        ];
+        $rows = [];
+        foreach ($report->logs as $log) {
+            foreach ($log->deeds as $deed) {
+                $deed->lock() === null ? null : $rows[] = $row($log, $deed);
+            }
+        }
+
+        return [self::names(['name', 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read']), ...$rows];
+    }
+
+    /** @return list<list<string|int|float|null>> how each lock went */
+    public static function locks(Run $run): array
+    {
+        $report = Report::of($run);
+
+        return [
+            self::names(['lock', 'scene', 'tried', 'opened', 'first', 'tries', 'seconds', 'hints', 'left', 'tells']),
+            ...array_map(static fn (LockReport $one): array => [
+                $report->name($one), $report->scene($one), $one->tried, $one->opened, $one->firstTry,
+                $one->tries?->median, $one->seconds?->median, $one->hinted, $one->left,
+                $one->tells === null ? null : round($one->tells, 2),
+            ], $report->locks),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @return list<string>
+     */
+    private static function names(array $columns): array
+    {
+        return array_map(
+            static fn (string $name): string => (string) __("report.table.{$name}", ['zone' => Moment::zoneName()]),
+            $columns,
+        );
+    }
+}
