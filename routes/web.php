@@ -156,6 +156,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/line', [HelpController::class, 'all'])
         ->can('update', 'run')
         ->name('runs.line');
+    Route::post('/runs/{run}/time', [HelpController::class, 'time'])
+        ->can('update', 'run')
+        ->name('runs.time');
     Route::post('/runs/{run}/pause', [HelpController::class, 'pause'])
         ->can('update', 'run')
         ->name('runs.pause');

@@ -20,9 +20,13 @@ final class OpenRun
     {
     }
 
-    /** @param  list<string>|null  $names  the class list; null when anybody may join */
-    public function handle(Game $game, string $label, bool $asksGroup, ?array $names = null): Run
-    {
+    /**
+     * @param  list<string>|null  $names  the class list; null when anybody may join
+     * @param  int|null  $minutes  that a play may take; null for no limit
+     */
+    public function handle(
+        Game $game, string $label, bool $asksGroup, ?array $names = null, ?int $minutes = null,
+    ): Run {
         // Frozen before the lock is taken: a large game takes its time, and students act meanwhile.
         $edition = $this->freeze->handle($game);
 
@@ -32,6 +36,7 @@ final class OpenRun
             'label' => $label,
             'asks_group' => $asksGroup,
             'names' => $names,
+            'minutes' => $minutes,
         ]));
     }
 

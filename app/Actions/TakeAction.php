@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Play\Clock;
 use App\Play\CompiledEdition;
+use App\Play\Limit;
 use App\Play\Turn;
 use App\Storage\EditionFile;
 use Fravel\Play\Outcome;
@@ -30,8 +31,8 @@ final class TakeAction
     private const ATTEMPTS = 5;
 
     private const ROW = <<<'SQL'
-    select plays.id, plays.seq, plays.state, plays.progressed_at, runs.code, runs.closed_at, runs.paused_at,
-        editions.hash
+    select plays.id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, runs.code,
+        runs.closed_at, runs.paused_at, runs.minutes, editions.hash
     from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
     where plays.id = ?
     SQL;
@@ -79,6 +80,9 @@ final class TakeAction
             return self::refused($row, 'run.paused');
         }
         $now = Clock::seconds();
+        if ($row->minutes !== null && Limit::isOver(Limit::until($row->started_at, $row->minutes, $row->extra), $now)) {
+            return self::refused($row, 'run.over');
+        }
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Playing::act($edition->game, $before, $action, $now);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Play\Limit;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -24,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $started_at
  * @property int $acted_at
  * @property int|null $ended_at
+ * @property int $extra seconds beyond the limit of its run
  * @property int $progressed_at when it last came to another scene or opened something
  */
 final class Play extends Model
@@ -44,11 +46,18 @@ final class Play extends Model
         'acted_at',
         'ended_at',
         'progressed_at',
+        'extra',
     ];
 
     public function read(): PlayState
     {
         return PlayState::fromArray(Json::readObject($this->state));
+    }
+
+    /** Until when it takes anything; null where its run has no limit. */
+    public function until(Run $run): ?int
+    {
+        return Limit::until($this->started_at, $run->minutes, $this->extra);
     }
 
     /** @return BelongsTo<Run, $this> */
@@ -61,6 +70,7 @@ final class Play extends Model
     {
         return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer',
             'progressed_at' => 'integer',
+            'extra' => 'integer',
         ];
     }
 }

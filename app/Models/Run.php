@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property bool $takes_new whether anybody new may join
  * @property bool $gives_receipts whether students may keep what they answered, wherever they are
  * @property Carbon|null $closed_at
+ * @property int|null $minutes that a play may take; null for no limit
  * @property Carbon|null $paused_at since when nothing is taken for a while
  * @property Carbon $created_at
  * @property Edition $edition
@@ -37,7 +38,7 @@ final class Run extends Model
 
     protected $fillable = [
         'edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at', 'names', 'takes_new', 'gives_receipts',
-        'paused_at',
+        'paused_at', 'minutes',
     ];
 
     public function isOpen(): bool
@@ -82,8 +83,8 @@ final class Run extends Model
     protected function casts(): array
     {
         return [
-            'asks_group' => 'boolean', 'closed_at' => 'datetime', 'paused_at' => 'datetime', 'names' => 'array',
-            'takes_new' => 'boolean', 'gives_receipts' => 'boolean',
+            'asks_group' => 'boolean', 'closed_at' => 'datetime', 'minutes' => 'integer', 'paused_at' => 'datetime',
+            'names' => 'array', 'takes_new' => 'boolean', 'gives_receipts' => 'boolean',
         ];
     }
 }

@@ -21,7 +21,8 @@ final class News
     private const FRESH = 1800;
 
     private const ROW = <<<'SQL'
-    select plays.seq, plays.state, runs.code, runs.closed_at, runs.paused_at, editions.hash
+    select plays.seq, plays.state, plays.started_at, plays.extra, runs.code, runs.closed_at, runs.paused_at,
+        runs.minutes, editions.hash
     from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
     where plays.id = ?
     SQL;
@@ -45,8 +46,18 @@ final class News
             'seq' => (int) $row->seq,
             'paused' => $row->paused_at !== null,
             'closed' => $row->closed_at !== null,
+            'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
         ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now));
+    }
+
+    /** Seconds that are left; null where there is no limit. */
+    private static function left(stdClass $row, int $now): ?int
+    {
+        $minutes = $row->minutes === null ? null : (int) $row->minutes;
+        $until = Limit::until((int) $row->started_at, $minutes, (int) $row->extra);
+
+        return $until === null ? null : max(0, $until - $now);
     }
 
     /** @return array<string, mixed> where the play is now */

@@ -10,13 +10,15 @@ return [
     'line' => 'Eine Zeile an :name', 'line_hint' => 'eine Zeile, die gleich gelesen wird', 'send' => 'Senden',
     'hint' => 'Hinweis :number geben', 'open' => 'Das Schloss öffnen', 'move' => 'Versetzen',
     'move_to' => 'In welche Szene',
-    'help' => ':name helfen', 'all' => 'Eine Zeile an alle', 'pause' => 'Alle anhalten', 'go_on' => 'Alle weiterlassen',
+    'help' => ':name helfen', 'all' => 'Eine Zeile an alle', 'time' => '+ 5 min',
+    'pause' => 'Alle anhalten', 'go_on' => 'Alle weiterlassen',
     'paused' => 'Alle ruhen. Nichts wird angenommen, bis Sie weiterlassen.',
     'empty' => 'Schreiben Sie erst die Zeile.',
     'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
     'done' => [
         'line' => ':name liest es in wenigen Sekunden.', 'hint' => ':name hat den Hinweis.',
         'open' => 'Das Schloss ist für :name offen.', 'move' => ':name steht jetzt dort.',
+        'time' => 'Alle, die spielen, haben {count|=1 eine Minute|:count Minuten} mehr.',
         'all' => 'Alle, die spielen, lesen es in wenigen Sekunden.',
     ],
     'gave' => [

@@ -29,7 +29,9 @@ return [
         'marked' => ':box, gefunden',
         'found' => ':found von :of gefunden', 'wrong' => '{count|=0 |=1 eines falsch|:count falsch}',
     ],
+    'clock' => 'Zeit, die bleibt',
     'nudge' => [
+        'over' => 'Deine Zeit ist um. Alles, was du getan hast, bleibt.',
         'from' => 'Von vorne:',
         'pause' => 'Gerade ruht alles. Schau nach vorn; was du getan hast, bleibt.',
     ],
@@ -176,6 +178,7 @@ return [
             'ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.',
         ],
         'run' => [
+            'over' => 'Deine Zeit ist um. Alles, was du getan hast, bleibt.',
             'paused' => 'Gerade ruht alles. Nichts wurde gezählt; versuche es noch einmal, wenn es weitergeht.',
             'closed' => 'Deine Lehrkraft hat dieses Spiel geschlossen. Alles, was du getan hast, ist gespeichert.',
         ],

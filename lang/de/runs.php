@@ -14,6 +14,8 @@ return [
         'asks' => 'Gefragt wird nach',
         'name' => 'einem selbst gewählten Namen',
         'group' => 'einer Gruppe, wenn gewünscht',
+        'minutes' => 'Minuten für jede Person, wenn es eine Grenze gibt',
+        'no_limit' => 'keine Grenze',
         'open' => 'Öffnen',
         'not_yet' => 'Noch nicht',
     ],

@@ -29,7 +29,9 @@ return [
         'marked' => ':box, found',
         'found' => ':found of :of found', 'wrong' => '{count|=0 |=1 one wrong|:count wrong}',
     ],
+    'clock' => 'Time left',
     'nudge' => [
+        'over' => 'Your time is up. Everything you did is kept.',
         'from' => 'From your teacher:',
         'pause' => 'Everything rests for a moment. Look to the front; what you did is kept.',
     ],
@@ -177,6 +179,7 @@ return [
         ],
         'play' => ['ended' => 'This game is over.', 'busy' => 'Somebody else of you was quicker. Try again.'],
         'run' => [
+            'over' => 'Your time is up. Everything you did is kept.',
             'paused' => 'Everything rests for a moment. Nothing was counted; try it once more when it goes on.',
             'closed' => 'Your teacher has closed this game. Everything you did is kept.',
         ],

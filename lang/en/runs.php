@@ -13,6 +13,8 @@ return [
         'asks' => 'Students are asked for',
         'name' => 'a name they choose',
         'group' => 'a group, if they like',
+        'minutes' => 'Minutes for each, if there is a limit',
+        'no_limit' => 'no limit',
         'open' => 'Open it',
         'not_yet' => 'Not yet',
     ],

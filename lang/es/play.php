@@ -30,7 +30,9 @@ return [
         'marked' => ':box, encontrada',
         'found' => ':found de :of encontrados', 'wrong' => '{count|=0 |=1 un error|:count errores}',
     ],
+    'clock' => 'Tiempo que queda',
     'nudge' => [
+        'over' => 'Se acabó tu tiempo. Todo lo que hiciste se conserva.',
         'from' => 'De tu profesor:',
         'pause' => 'Todo descansa un momento. Mira al frente; lo que hiciste se conserva.',
     ],
@@ -179,6 +181,7 @@ return [
             'ended' => 'Este juego ha terminado.', 'busy' => 'Alguien de tu equipo fue más rápido. Prueba otra vez.',
         ],
         'run' => [
+            'over' => 'Se acabó tu tiempo. Todo lo que hiciste se conserva.',
             'paused' => 'Todo descansa un momento. No se ha contado nada; inténtalo otra vez cuando siga.',
             'closed' => 'Tu docente ha cerrado este juego. Todo lo que hiciste está guardado.',
         ],

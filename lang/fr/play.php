@@ -29,7 +29,9 @@ return [
         'marked' => ':box, trouvée',
         'found' => ':found sur :of trouvés', 'wrong' => '{count|=0 |=1 une erreur|:count erreurs}',
     ],
+    'clock' => 'Temps restant',
     'nudge' => [
+        'over' => 'Ton temps est écoulé. Tout ce que tu as fait est gardé.',
         'from' => 'De ton professeur :',
         'pause' => 'Tout est en pause un instant. Regarde devant ; ce que tu as fait est gardé.',
     ],
@@ -179,6 +181,7 @@ return [
             'ended' => 'Ce jeu est fini.', 'busy' => 'Quelqu’un de votre équipe a été plus rapide. Essaie encore.',
         ],
         'run' => [
+            'over' => 'Ton temps est écoulé. Tout ce que tu as fait est gardé.',
             'paused' => 'Tout est en pause un instant. Rien n’a été compté ; réessaie quand ça reprend.',
             'closed' => 'Ton enseignant a fermé ce jeu. Tout ce que tu as fait est gardé.',
         ],

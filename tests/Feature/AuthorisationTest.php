@@ -38,6 +38,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/runs/{run}/report/x'],
     ['POST', '/runs/{run}/line'],
     ['POST', '/runs/{run}/pause'],
+    ['POST', '/runs/{run}/time'],
     ['POST', '/runs/{run}/close'],
     ['POST', '/runs/{run}/open'],
     ['POST', '/runs/{run}/joining'],

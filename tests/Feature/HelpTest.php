@@ -83,3 +83,31 @@ it('puts first who needs help, says why, and tells strangers nothing', function 
         $this->post("/runs/{$this->run->id}/{$path}", ['way' => 'line', 'words' => 'x'])->assertForbidden();
     }
 });
+
+it('takes nothing once the time is up, adds time, and lets the limit rest in a pause', function (): void {
+    $teacher = fn (string $path, array $fields) => $this->actingAs($this->run->game->user)
+        ->post("/runs/{$this->run->id}/{$path}", $fields);
+    $this->run->update(['minutes' => 10]);
+    $start = now();
+    $try = fn () => PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->json('refusal');
+    $left = fn (): ?int => ($this->news)($this->play)->json('left');
+    Carbon::setTestNow($start->clone()->addMinutes(4));
+    $teacher('pause', ['pause' => 1]);
+    Carbon::setTestNow($start->clone()->addMinutes(6));
+    $teacher('pause', ['pause' => 0]);
+    expect($left())->toBeBetween(358, 360);
+    Carbon::setTestNow($start->clone()->addMinutes(12));
+    expect($left())->toBe(0)->and($try())->toContain('Your time is up.');
+    $teacher('time', ['minutes' => 5]);
+    expect($left())->toBeBetween(298, 300)->and($try())->toBeNull();
+});
+
+it('opens a run with a limit or without one', function (): void {
+    $this->actingAs($this->run->game->user);
+    $open = fn (mixed $minutes) => $this->post("/games/{$this->run->game_id}/runs", ['minutes' => $minutes]);
+    $open('45');
+    $open('');
+    $open('soon')->assertSessionHasErrors('minutes');
+    expect($this->run->game->runs()->orderByDesc('id')->pluck('minutes')->all())->toContain(45)->toHaveCount(3)
+        ->toContain(null);
+});

@@ -9,6 +9,7 @@ use App\Http\Requests\HelpRequest;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -38,9 +39,32 @@ final class HelpController extends Controller
     /** Nothing is taken while all rest. */
     public function pause(Request $request, Run $run): RedirectResponse
     {
-        $run->update(['paused_at' => $request->boolean('pause') ? now() : null]);
+        $isPaused = $request->boolean('pause');
+        if (! $isPaused && $run->paused_at !== null) {
+            // The limit rested too.
+            $rested = Clock::seconds() - (int) $run->paused_at->getTimestamp();
+            self::extend($run->plays()->whereNull('ended_at'), $rested);
+        }
+        $run->update(['paused_at' => $isPaused ? $run->paused_at ?? now() : null]);
 
         return redirect()->route('runs.show', $run);
+    }
+
+    /** More time for all who play, or for one. */
+    public function time(Request $request, Run $run): RedirectResponse
+    {
+        $minutes = max(1, min(120, $request->integer('minutes', 5)));
+        $play = $request->input('play');
+        $plays = $run->plays()->whereNull('ended_at');
+        self::extend(is_string($play) ? $plays->whereKey($play) : $plays, 60 * $minutes);
+
+        return redirect()->route('runs.show', $run)->with('status', __('help.done.time', ['count' => $minutes]));
+    }
+
+    /** @param  HasMany<Play, Run>  $plays */
+    private static function extend(HasMany $plays, int $seconds): void
+    {
+        $plays->increment('extra', max(0, $seconds));
     }
 
     /** @param  array<array-key, mixed>  $plays */

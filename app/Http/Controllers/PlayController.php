@@ -139,10 +139,19 @@ final class PlayController extends Controller
                 'isOpen' => $turn !== null || $run?->isOpen() === true,
                 'givesReceipts' => $run?->gives_receipts === true,
                 'seq' => $turn->seq ?? $play?->seq,
+                'left' => $run === null ? null : self::left($play, $run),
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],
         );
+    }
+
+    /** Seconds that a play has left; null where there is no limit, or it has ended. */
+    private static function left(?Play $play, Run $run): ?int
+    {
+        $until = $play === null || $play->ended_at !== null ? null : $play->until($run);
+
+        return $until === null ? null : max(0, $until - Clock::seconds());
     }
 
     /** Somebody this device is not known as: it may find its play again, and what was typed waits. */

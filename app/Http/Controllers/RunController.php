@@ -43,7 +43,9 @@ final class RunController extends Controller
 
         return redirect()->route(
             'runs.show',
-            $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->names()),
+            $open->handle(
+                $game, $request->label(), $request->boolean('asks_group'), $request->names(), $request->minutes(),
+            ),
         );
     }
 

@@ -18,6 +18,7 @@ final class RunRequest extends FormRequest
             'asks_group' => ['nullable', 'boolean'],
             'names' => ['nullable', 'string', 'max:40000'],
             'takes_new' => ['nullable', 'boolean'],
+            'minutes' => ['nullable', 'integer', 'min:1', 'max:1440'],
         ];
     }
 
@@ -25,6 +26,12 @@ final class RunRequest extends FormRequest
     public function names(): ?array
     {
         return PlayerName::listed(Field::text($this, 'names'));
+    }
+
+    /** Minutes that a play may take; null for no limit. */
+    public function minutes(): ?int
+    {
+        return $this->integer('minutes') ?: null;
     }
 
     public function label(): string

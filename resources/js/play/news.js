@@ -1,6 +1,7 @@
 import { t } from '../lib/catalogue.js';
 import { el, html, icon } from '../lib/dom.js';
 import { pause } from '../lib/http.js';
+import { setClock } from './clock.js';
 import { closePanel } from './stage.js';
 
 /** How often a device asks, in milliseconds. */
@@ -32,6 +33,7 @@ async function ask(play, show) {
     if (!news) return;
     if (!isBusy() && Number(play.dataset.seq) < news.seq) catchUp(play, news, show);
     rest(news.paused);
+    setClock(news);
     news.notes.forEach((note) => tell(address, note));
 }
 

@@ -3,6 +3,7 @@ import { el, html, icon, mark, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { settle, showNew, standing } from './arrival.js';
 import { clearPlace } from './clear-place.js';
+import { startClock } from './clock.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
 import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
@@ -31,6 +32,7 @@ function begin() {
     });
     play.addEventListener('click', turnKeyboard);
     wipeTyped();
+    startClock();
     listen(play, (reply) => show(play, play, { said: [], given: [], verdict: null, refusal: null, ...reply }));
     resume(play);
 }

@@ -14,6 +14,11 @@
         @unless ($isOpen)
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
         @endunless
+        @if (($left ?? null) !== null)
+            <p class="clock" id="clock" data-left="{{ $left }}"><x-icon name="timer"/><span class="hidden-words">{{
+                __('play.clock')
+            }}</span> <time>{{ \App\View\RunStanding::clock($left) }}</time></p>
+        @endif
         <div id="nudges" role="status" aria-live="polite"></div>
         <div id="scene" class="flex-1">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>

@@ -27,6 +27,8 @@
                 <input type="checkbox" name="asks_group" value="1" @checked($asksGroup)> {{ __('runs.new.group') }}
             </label>
         </fieldset>
+        <x-field name="minutes" type="number" :label="__('runs.new.minutes')" min="1" max="1440"
+            placeholder="{{ __('runs.new.no_limit') }}"/>
         <x-more :title="__('runs.list')"><x-names :label="__('runs.names')" :value="old('names')"/></x-more>
         <x-form.end>
             <button class="button primary"><x-icon name="sailboat"/>{{ __('runs.new.open') }}</button>

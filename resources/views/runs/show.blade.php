@@ -27,6 +27,12 @@
                         __($run->paused_at ? 'help.go_on' : 'help.pause')
                     }}</button>
                 </x-form>
+                @if ($run->minutes)
+                    <x-form :action="route('runs.time', $run)">
+                        <input type="hidden" name="minutes" value="5">
+                        <button class="button">{{ __('help.time') }}</button>
+                    </x-form>
+                @endif
                 <x-form :action="route('runs.close', $run)">
                     <button class="button">{{ __('runs.close') }}</button>
                 </x-form>
