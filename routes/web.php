@@ -124,6 +124,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/projector', [RunController::class, 'projector'])
         ->can('view', 'run')
         ->name('runs.projector');
+    Route::get('/runs/{run}/map', [RunController::class, 'map'])
+        ->can('view', 'run')
+        ->name('runs.map');
     Route::get('/runs/{run}/sum', [RunController::class, 'sum'])
         ->can('view', 'run')
         ->name('runs.sum');

@@ -20,7 +20,7 @@ use Fravel\Report\Need;
  * @phpstan-type Row array{
  *     name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int,
  *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string, need: Need, lock: ?string,
- *     hint: ?int,
+ *     hint: ?int, scene: string,
  * }
  */
 final readonly class RunStanding
@@ -48,6 +48,16 @@ final readonly class RunStanding
             ->all();
 
         return new self(array_values($rows), self::locksIn($game), $run->asks_group, self::scenesOf($game));
+    }
+
+    /** @return list<array{name: string, scene: string, isStuck: bool}> those that play, for the map */
+    public function pennants(): array
+    {
+        $playing = array_filter($this->rows, static fn (array $row): bool => $row['ended'] === null);
+
+        return array_values(array_map(static fn (array $row): array => [
+            'name' => $row['name'], 'scene' => $row['scene'], 'isStuck' => $row['need']->isStuck,
+        ], $playing));
     }
 
     /** @return list<Row> those that somebody should look at, who need it most first */
@@ -119,6 +129,7 @@ final readonly class RunStanding
             'id' => $play->id,
             'guesses' => $stopped === null ? null : Names::of($game, $stopped),
             'need' => $need,
+            'scene' => $state->scene,
             'lock' => $need->lock === null ? null : Names::of($game, $need->lock),
             'hint' => $given < $hints ? $given + 1 : null,
         ];

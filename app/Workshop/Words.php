@@ -100,6 +100,14 @@ final class Words
         ];
     }
 
+    /** @return array<string, mixed> what a map needs that is only looked at */
+    public static function ofMap(): array
+    {
+        return array_map(static fn (string $file): array => (array) trans($file), [
+            'map' => 'map', 'ways' => 'ways', 'kinds' => 'kinds',
+        ]) + ['workshop' => Arr::only((array) trans('workshop'), ['endings', 'routes', 'kinds', 'opens'])];
+    }
+
     /** @return array<string, string> what students read where the teacher gave no words */
     public static function ofPatterns(string $language): array
     {

@@ -38,6 +38,7 @@ return [
         'joined' => '{count|=0 nobody has joined yet|=1 one has joined|:count have joined}',
         'finished' => '{count|=0 |=1 one has finished|:count have finished}', 'paused' => 'All rest for a moment.',
     ],
+    'map' => 'The map, with those who play where they are; the list below says the same',
     'about' => 'This run',
     'code' => 'Join code',
     'go_to' => 'Students go to',

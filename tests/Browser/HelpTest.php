@@ -21,7 +21,7 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     }
     $student->enter('09');
     $board = new Builder($teacher->go($teacher->path()));
-    $board->browser->see('Needs you most')->see('4 wrong tries')->see('9170');
+    $board->browser->see('Needs you most')->see('4 wrong tries')->see('9170')->find('.pennant-stuck');
     expect($board->browser->barriers())->toBe([]);
     $board->press('Give hint 1');
     expect($board->actions)->toBeLessThanOrEqual(2);
@@ -46,4 +46,10 @@ it('turns a frequent wrong answer into words for it in two actions', function ()
     expect($report->actions)->toBeLessThanOrEqual(2);
     $teacher->see('is in the draft')->resize(390, 844);
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+    // Others play this game as it was.
+    $teacher->resize(1280, 800)->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->find('.station-place');
+    $teacher->click('#undo')->until(fn (): bool => $teacher->script(
+        'return document.getElementById("undo").disabled || !document.getElementById("undo").title.includes("answer")',
+    ));
+    $teacher->see('all changes kept');
 });

@@ -35,6 +35,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['GET', '/runs/{run}/report'],
     ['GET', '/runs/{run}/projector'],
     ['GET', '/runs/{run}/sum'],
+    ['GET', '/runs/{run}/map'],
     ['POST', '/runs/{run}/report/x'],
     ['POST', '/runs/{run}/line'],
     ['POST', '/runs/{run}/pause'],

@@ -16,6 +16,7 @@ use App\View\RunStanding;
 use App\View\RunTables;
 use App\Workshop\Findings;
 use App\Workshop\SavedDefaults;
+use App\Workshop\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -54,7 +55,9 @@ final class RunController extends Controller
         // The class may well sit behind the same address: its code is no news there.
         (new Doorway((string) $request->ip()))->know($run->code);
 
-        return view('runs.show', ['run' => $run, 'standing' => RunStanding::of($run)]);
+        return view('runs.show', [
+            'run' => $run, 'standing' => RunStanding::of($run), 'words' => Words::ofMap(),
+        ]);
     }
 
     /** The part of the page that refreshes by itself. */
@@ -67,6 +70,12 @@ final class RunController extends Controller
     public function projector(Run $run): View
     {
         return view('runs.projector', ['run' => $run]);
+    }
+
+    /** The game as it was frozen, for the map of the board. */
+    public function map(Run $run): Response
+    {
+        return response($run->edition->document, 200, ['Content-Type' => 'application/json']);
     }
 
     /** The part of the projected page that refreshes by itself. */

@@ -1,16 +1,22 @@
 import { pause } from '../lib/http.js';
 
-/** Who is where in a run. */
-function begin() {
-    refreshed(document.getElementById('standing'));
+/** Who is where in a run: on the map, and in a list by need of help. */
+async function begin() {
+    const standing = document.getElementById('standing');
+    const map = document.getElementById('run-map');
+    const show = map ? await import('./map.js').then(({ openRunMap }) => openRunMap(map)).catch(() => null) : null;
+    const tell = () => show?.(JSON.parse(standing.querySelector('[data-plays]')?.dataset.plays ?? '[]'));
+    tell();
+    refreshed(standing, tell);
 }
 
 /** Refreshes a part of the page; it goes on while the run is open and the page is looked at. */
-async function refreshed(holder) {
+async function refreshed(holder, tell = () => {}) {
     const seconds = Number(holder.dataset.refresh);
     while (seconds > 0) {
         await pause(seconds * 1000);
         if (!document.hidden) await refresh(holder);
+        tell();
     }
 }
 

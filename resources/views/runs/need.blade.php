@@ -3,11 +3,10 @@
 {{-- Who needs help now, and why: each with what can be done at once. --}}
 @php($stuck = array_slice($standing->stuck(), 0, 6))
 @php($last = LastAnswers::of($run, array_column($stuck, 'id')))
-<section class="mb-6" aria-labelledby="need-title">
+<section class="run-need mb-6" aria-labelledby="need-title">
     <h2 class="caps mb-2" id="need-title">{{ __('help.most') }}</h2>
     @forelse ($stuck as $row)
-        <div class="need mb-2.5 grid gap-x-6 gap-y-2 border-l-8 border-signal bg-signal-tint px-4 py-3
-            md:grid-cols-[1fr_minmax(20rem,28rem)]">
+        <div class="need mb-2.5 grid gap-2 border-l-8 border-signal bg-signal-tint px-4 py-3">
             <div>
                 <p class="flex flex-wrap items-baseline gap-x-4"><strong class="font-title text-sign">{{
                     $row['name']

@@ -1,13 +1,9 @@
-<x-layout.teacher :title="$run->code" page="run" width="max-w-[92rem]">
-    <p class="text-note text-quiet">
-        <a href="{{ route('games.index') }}">{{ __('games.yours') }}</a> ·
-        <a href="{{ route('games.show', $run->game) }}">{{ $run->game->title }}</a>
-    </p>
+<x-layout.teacher :title="$run->code" page="run" :words="$words" width="max-w-[92rem]">
     @include('runs.views', ['here' => 'board'])
-    <div class="mt-2.5 mb-4 flex flex-wrap items-start justify-between gap-8 border-b-[1.5px] border-ink pb-5">
+    <div class="mb-4 flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
         <div>
             <p class="caps">{{ $run->label }} · {{ __('games.edition', ['number' => $run->edition->number]) }}</p>
-            <p class="run-code font-code text-[2.6rem] leading-[1.1] font-bold tracking-[0.14em] sm:text-[4.2rem]"
+            <p class="run-code font-code text-[2.6rem] leading-[1.1] font-bold tracking-[0.14em]"
                 aria-label="{{ __('runs.code') }}">{{ $run->code }}</p>
             <p>
                 {{ __($run->isOpen() ? 'runs.go_to' : 'runs.closed') }}
@@ -55,8 +51,14 @@
             <button class="button">{{ __('help.send') }}</button>
         </x-inline>
     @endif
+    <div @class(['run-board' => $run->isOpen()])>
+    @if ($run->isOpen())
+        <div id="run-map" class="run-map" tabindex="0" role="group" aria-label="{{ __('runs.map') }}"
+            data-address="{{ route('runs.map', $run, false) }}"></div>
+    @endif
     <div id="standing" data-address="{{ route('runs.standing', $run, false) }}"
         data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
+    </div>
     <section class="mt-10 grid gap-2 border-t-[1.5px] border-ink pt-4" aria-label="{{ __('runs.about') }}">
         @if ($run->isOpen())
             <x-more class="mb-4 open:max-w-[34rem]" :title="__('runs.joining')">

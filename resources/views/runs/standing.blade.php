@@ -1,8 +1,10 @@
 @use('App\View\Moment')
 @use('App\View\RunStanding')
+<div hidden data-plays="{{ json_encode($standing->pennants()) }}"></div>
 @if ($run->isOpen() && $standing->rows !== [])
     @include('runs.need')
 @endif
+<div class="run-list">
 <p class="mb-2 text-[1.1rem]">{{ __('runs.standing.sum', [
     'joined' => count($standing->rows), 'finished' => $standing->finished(),
 ]) }}</p>
@@ -81,3 +83,4 @@
         </tbody>
     </table>
 @endif
+</div>

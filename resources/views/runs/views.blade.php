@@ -2,7 +2,9 @@
 @props(['run', 'here'])
 <nav class="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b-[1.5px] border-ink"
     aria-label="{{ __('report.views') }}">
-    <p class="pr-2 font-title text-lead font-bold">{{ $run->game->title }} · {{ $run->label }}</p>
+    <p class="pr-2 font-title text-lead font-bold"><a href="{{ route('games.show', $run->game) }}">{{
+        $run->game->title
+    }}</a> · {{ $run->label }}</p>
     @foreach (['board' => route('runs.show', $run), 'title' => route('runs.report', $run)] as $view => $address)
         <a @class([
             'inline-flex min-h-[44px] items-center no-underline',

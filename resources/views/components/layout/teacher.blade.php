@@ -1,6 +1,6 @@
-@props(['title', 'page' => '', 'width' => 'max-w-[76rem]'])
+@props(['title', 'page' => '', 'width' => 'max-w-[76rem]', 'words' => null])
 @use('App\Accounts\Letters')
-<x-layout.base :title="$title" :page="$page" body="teacher">
+<x-layout.base :title="$title" :page="$page" :words="$words" body="teacher">
     <a class="skip" href="#main">{{ __('layout.skip') }}</a>
     <header class="bar">
         <a class="flex min-h-[44px] items-center gap-3.5 font-title text-[1.2rem] font-bold no-underline"
