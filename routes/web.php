@@ -159,6 +159,9 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/line', [HelpController::class, 'all'])
         ->can('update', 'run')
         ->name('runs.line');
+    Route::post('/runs/{run}/renew', [HelpController::class, 'renew'])
+        ->can('update', 'run')
+        ->name('runs.renew');
     Route::post('/runs/{run}/time', [HelpController::class, 'time'])
         ->can('update', 'run')
         ->name('runs.time');

@@ -41,6 +41,12 @@ final class Run extends Model
         'paused_at', 'minutes',
     ];
 
+    /** Whether the draft has changed since it was frozen for this class. */
+    public function isBehind(): bool
+    {
+        return $this->edition->source !== hash('sha256', $this->game->document);
+    }
+
     public function isOpen(): bool
     {
         return $this->closed_at === null;

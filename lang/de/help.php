@@ -13,6 +13,11 @@ return [
     'help' => ':name helfen', 'all' => 'Eine Zeile an alle', 'time' => '+ 5 min',
     'pause' => 'Alle anhalten', 'go_on' => 'Alle weiterlassen',
     'paused' => 'Alle ruhen. Nichts wird angenommen, bis Sie weiterlassen.',
+    'behind' => 'Der Entwurf hat sich geändert, seit diese Klasse begann.',
+    'renew' => 'Das Spiel geben, wie es jetzt ist',
+    'renewed' => 'Alle spielen das Spiel, wie es jetzt ist; was sie taten, zählt.',
+    'broken' => 'Nichts wurde geändert: {count|=1 :names steht|:names stehen}, '
+        .'wo das geänderte Spiel nichts hat.',
     'empty' => 'Schreiben Sie erst die Zeile.',
     'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
     'done' => [

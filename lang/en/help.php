@@ -12,6 +12,9 @@ return [
     'help' => 'Help :name', 'all' => 'A line to all', 'time' => '+ 5 min',
     'pause' => 'Pause all', 'go_on' => 'Let all go on',
     'paused' => 'All rest. Nothing is taken until you let them go on.',
+    'behind' => 'The draft has changed since this class began.',
+    'renew' => 'Give them the game as it is now', 'renewed' => 'All play the game as it is now; what they did counts.',
+    'broken' => 'Nothing was changed: {count|=1 :names stands|:names stand} where the changed game has nothing.',
     'empty' => 'Write the line first.',
     'none' => 'That was not possible any more; :name has moved on. Nothing was changed.',
     'done' => [

@@ -40,6 +40,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/runs/{run}/line'],
     ['POST', '/runs/{run}/pause'],
     ['POST', '/runs/{run}/time'],
+    ['POST', '/runs/{run}/renew'],
     ['POST', '/runs/{run}/close'],
     ['POST', '/runs/{run}/open'],
     ['POST', '/runs/{run}/joining'],

@@ -2,6 +2,7 @@
 
 use App\Models\Play;
 use App\Models\User;
+use Fravel\Support\Json;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
@@ -110,4 +111,27 @@ it('opens a run with a limit or without one', function (): void {
     $open('soon')->assertSessionHasErrors('minutes');
     expect($this->run->game->runs()->orderByDesc('id')->pluck('minutes')->all())->toContain(45)->toHaveCount(3)
         ->toContain(null);
+});
+
+it('gives a running class the corrected game, unless somebody would stand where it has nothing', function (): void {
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    $game = $this->run->game;
+    $renew = fn () => $this->actingAs($game->user)->post("/runs/{$this->run->id}/renew");
+    $write = function (callable $change) use ($game): void {
+        $document = $game->fresh()->read()->document;
+        $game->update(['document' => Json::write($change($document))]);
+        $this->run = $this->run->fresh();
+    };
+    $this->actingAs($game->user)->get("/runs/{$this->run->id}")->assertDontSee('as it is now');
+    $write(static fn (array $document): array => array_replace_recursive(
+        $document, ['scenes' => [1 => ['title' => 'The loft']]],
+    ));
+    $this->get("/runs/{$this->run->id}")->assertSee('Give them the game as it is now');
+    $renew()->assertSessionHas('status', __('help.renewed'));
+    expect($this->run->fresh()->edition->number)->toBe(2)
+        ->and((string) $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))
+            ->get("/p/{$this->run->code}")->content())->toContain('The loft');
+    $write(static fn (array $document): array => ['scenes' => [$document['scenes'][0]]] + $document);
+    $renew()->assertSessionHas('status', 'Nothing was changed: Mia stands where the changed game has nothing.');
+    expect($this->run->fresh()->edition->number)->toBe(2);
 });

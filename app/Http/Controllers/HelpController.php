@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\HelpPlay;
+use App\Actions\RenewEdition;
 use App\Http\Requests\HelpRequest;
 use App\Models\Play;
 use App\Models\Run;
@@ -48,6 +49,17 @@ final class HelpController extends Controller
         $run->update(['paused_at' => $isPaused ? $run->paused_at ?? now() : null]);
 
         return redirect()->route('runs.show', $run);
+    }
+
+    /** The game as it is now, for a class that plays it as it was. */
+    public function renew(Run $run, RenewEdition $renew): RedirectResponse
+    {
+        $broken = $renew->handle($run);
+        $words = $broken === []
+            ? __('help.renewed')
+            : __('help.broken', ['count' => count($broken), 'names' => implode(', ', array_slice($broken, 0, 6))]);
+
+        return redirect()->route('runs.show', $run)->with('status', $words);
     }
 
     /** More time for all who play, or for one. */

@@ -42,6 +42,12 @@
     @if ($run->isOpen() && $run->paused_at)
         <p class="notice" role="status">{{ __('help.paused') }}</p>
     @endif
+    @if ($run->isOpen() && $run->isBehind())
+        <x-inline :action="route('runs.renew', $run)" class="mb-4 items-center">
+            <span>{{ __('help.behind') }}</span>
+            <button class="button">{{ __('help.renew') }}</button>
+        </x-inline>
+    @endif
     @if ($run->isOpen())
         <x-inline :action="route('runs.line', $run)" class="mb-5 max-w-[44rem]">
             <input type="hidden" name="way" value="line">

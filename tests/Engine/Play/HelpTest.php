@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Fravel\Document\GameDocument;
+use Fravel\Play\Fit;
 use Fravel\Play\Help;
 use Fravel\Play\Playing;
 use Fravel\Report\Need;
@@ -75,4 +76,22 @@ it('says who is stuck by the class’s own times, and by tries', function (): vo
         ->and([$need($tried($state, 2), 20)->tries, $need($state, 20)->lock])->toBe([2, 'door'])
         ->and($need($state, 600)->worth)->toBeGreaterThan($need($state, 200)->worth)
         ->and($need($state->end('won'), 9999)->isStuck)->toBeFalse();
+});
+
+it('knows whether a play fits another edition: its scene, what it opened and lifted, what it holds', function (): void {
+    $game = cellar();
+    $state = Help::open($game, Playing::start($game, 1, 0)->state, 'door', 0)->state;
+    $without = static function (callable $change) use ($game): GameDocument {
+        return GameDocument::of($change($game->document));
+    };
+    $later = $without(static function (array $document): array {
+        array_unshift($document['scenes'][0]['things'][0]['rules'], ['match' => ['equals' => 'tern'], 'say' => 'No.']);
+
+        return $document;
+    });
+
+    expect(Fit::isIn($game, $state))->toBeTrue()->and(Fit::isIn($later, $state))->toBeFalse()
+        ->and(Fit::isIn($without(static fn (array $it): array => ['tokens' => []] + $it), $state))->toBeFalse()
+        ->and(Fit::isIn($without(static fn (array $it): array => ['scenes' => [$it['scenes'][0]]] + $it), $state))
+        ->toBeFalse();
 });
