@@ -81,8 +81,8 @@ it('goes on after a reload and on another device', function (): void {
         ->see('worn keys')
         ->see('Tide table');
     $other->click('.stage-lock')->enter('0917')->press('Try it')->see('By the hearth');
-    $student->click('.stage-lock')->enter('1111')->press('Try it')->see('By the hearth');
-    expect($student->has('.places'))->toBeFalse();
+    // The first device comes along by itself.
+    expect($student->see('By the hearth')->has('.places'))->toBeFalse();
 });
 
 it('keeps a typed answer when the device has lost its place, and sends it after', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Fravel\Check\Check;
 use Fravel\Document\GameDocument;
+use Fravel\Effect\Forget;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
@@ -56,8 +57,10 @@ it('asks one prompt after the other until all is found, in an order of its own f
     $orders = [];
     foreach ([1, 2, 3] as $seed) {
         $state = Playing::start($game, $seed, 0)->state;
-        for ($order = []; ! seenBoard($game, $state)['isDone']; $state = doing($game, $state, end($order))->state) {
+        $order = [];
+        while (count($order) < 20 && ! seenBoard($game, $state)['isDone']) {
             $order[] = asked($game, $state);
+            $state = doing($game, $state, end($order))->state;
         }
         expect($order)->toHaveCount(8)->and(array_unique($order))->toHaveCount(8)
             ->and($state->hasFound('flags'))->toBeTrue()
@@ -103,10 +106,15 @@ it('is begun anew where that is allowed, and forgotten with its chapter', functi
     $game = flags(['again' => true], 1);
     $done = doing($game, Playing::start($game, 1, 0)->state, 'b1')->state;
     $lower = Action::of(['lower' => 'flags']) ?? throw new LogicException();
-    $fixed = flags([], 1);
+    $document = flags([], 1)->document;
+    $document['scenes'][0]['chapter'] = 'one';
+    $chaptered = GameDocument::of(['chapters' => [['id' => 'one', 'title' => 'One']]] + $document);
+    $forgotten = (new Forget('one'))->apply($done, $chaptered);
 
     expect(Playing::act($game, $done, $lower, 0)->state->found)->toBe([])
-        ->and(Playing::act($fixed, $done, $lower, 0)->isRefused())->toBeTrue();
+        ->and(Playing::act($chaptered, $done, $lower, 0)->isRefused())->toBeTrue()
+        ->and([$forgotten->found, $forgotten->verdicts])->toBe([[], []])
+        ->and((new Forget('one'))->changes($chaptered))->toContain('found:flags', 'found:b1');
 });
 
 it('is proved to lead on once all is found, and said to be stuck where nothing can be', function (): void {
