@@ -48,9 +48,10 @@ final readonly class Need
         $lock = self::lockBefore($game, $state, $now);
         $tries = $lock === null ? 0 : $state->triesOn($lock->id);
         $median = $lock === null ? null : $medians[$lock->id] ?? null;
+        // However quick a class is: whoever is slower than that has its patience.
         $slow = $seconds / max(self::PATIENCE / self::SLOW, $median ?? self::USUAL);
-        $isSlow = $slow >= self::SLOW && $seconds >= self::PATIENCE;
-        $isStuck = $state->ended === null && $lock !== null && ($isSlow || $tries >= self::TRIES);
+        $isBehind = $slow >= self::SLOW || $tries >= self::TRIES;
+        $isStuck = $state->ended === null && $lock !== null && $isBehind;
         $worth = $state->ended !== null ? -1.0 : log(1 + $slow, 2) + 0.5 * $tries + ($isStuck ? 100 : 0);
 
         return new self($lock?->id, $tries, $seconds, $median, $isStuck, $worth);

@@ -56,6 +56,15 @@ it('gives a hint, opens a lock and moves a play, tells its device, and keeps tha
     $this->get("/runs/{$this->run->id}/report")->assertSee('Nobody has answered a lock yet.');
 });
 
+it('knows when a play last got on: at another scene or an open lock, not at a wrong answer', function (): void {
+    $begun = $this->play->progressed_at;
+    Carbon::setTestNow(now()->addMinutes(3));
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'tern']);
+    expect($this->play->fresh()->progressed_at)->toBe($begun);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect($this->play->fresh()->progressed_at)->toBe(now()->getTimestamp());
+});
+
 it('takes nothing while all rest, and goes on after', function (): void {
     $pause = fn (int $on) => $this->actingAs($this->run->game->user)
         ->post("/runs/{$this->run->id}/pause", ['pause' => $on]);

@@ -35,6 +35,18 @@ it('takes what looks alike together, and is the same each time', function (): vo
         ->and(Reduction::of([Lab::ofHex('#123456')], 8)->palette)->toBe(['#123456']);
 });
 
+it('gives each cell the colour that is nearest to it', function (): void {
+    mt_srand(11);
+    $cells = array_map(static fn (): array => Lab::ofHex(sprintf('#%06x', mt_rand(0, 0xFFFFFF))), range(1, 300));
+    $reduced = Reduction::of($cells, 12);
+    $palette = array_map(Lab::ofHex(...), $reduced->palette);
+    $signs = array_flip(str_split(Reduction::SIGNS));
+    foreach ($cells as $place => $cell) {
+        $apart = array_map(static fn (array $colour): float => Lab::apart($cell, $colour), $palette);
+        expect($apart[$signs[$reduced->cells[$place]]])->toBeLessThan(min($apart) + 0.002);
+    }
+});
+
 it('shares every cell out, each lock by its weight', function (string $way): void {
     $cells = Reduction::of(disc(30, 20), 4)->cells;
     $owners = Sharing::of($cells, [1, 2, 3], $way, 7);

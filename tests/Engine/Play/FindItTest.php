@@ -102,6 +102,14 @@ it('takes a box that looks the same for the one that was asked for', function ()
         ->and(doing($game, $state, 'b1')->state->hasFound('flags'))->toBeTrue();
 });
 
+it('tells pictures apart that have no words', function (): void {
+    $box = static fn (string $id): array => ['id' => $id, 'ask' => "Ask {$id}", 'md' => '', 'asset' => "flag-{$id}"];
+    $game = flags(['mixed' => 'boxes', 'boxes' => [$box('b1'), $box('b2')]]);
+    $state = Playing::start($game, 1, 0)->state;
+    expect(doing($game, $state, 'b2')->state->found)->toBe([])
+        ->and(doing($game, $state, 'b1')->state->found)->toBe(['b1']);
+});
+
 it('is begun anew where that is allowed, and forgotten with its chapter', function (): void {
     $game = flags(['again' => true], 1);
     $done = doing($game, Playing::start($game, 1, 0)->state, 'b1')->state;

@@ -84,6 +84,14 @@ it('tells of each lock how it went', function (): void {
         ->and([$logs[0]->deeds[0]->begins(), $logs[0]->restarts()])->toBe([true, 0]);
 });
 
+it('counts the time before a hint to a lock, and that before other things not', function (): void {
+    $game = harbour(['hints' => [['md' => 'White and large.']]]);
+    $log = playLog($game, [
+        answers('bird', 'tern', 7), [20, ['hint' => 'bird']], answers('bird', 'gannet', 5), [90, ['choose' => 'skip']],
+    ]);
+    expect($log->secondsOn('bird'))->toBe(32);
+});
+
 it('gathers what comes to the same: cleaned, in another unit, one slip apart', function (): void {
     $game = harbour(['clean' => ['fair' => true]]);
     $give = static fn (string $lock, string ...$texts): array => array_map(
