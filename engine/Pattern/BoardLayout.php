@@ -42,6 +42,7 @@ final readonly class BoardLayout
     public static function of(array $cards, string $opens, array $room = self::ROOM): self
     {
         $best = null;
+        // Of none there is one cell, and nobody in it.
         foreach (range(1, max(1, min(count($cards), 14))) as $columns) {
             [$width, $height] = self::cell(count($cards), $columns, $room);
             $type = self::typeIn($cards, self::PARTS[$opens][0] * $width, $height);
@@ -62,7 +63,7 @@ final readonly class BoardLayout
      */
     private static function cell(int $count, int $columns, array $room): array
     {
-        $rows = (int) ceil($count / $columns);
+        $rows = max(1, (int) ceil($count / $columns));
 
         return [
             ($room[2] - self::GAP * ($columns - 1)) / $columns,

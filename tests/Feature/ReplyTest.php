@@ -51,6 +51,16 @@ it('sends a find-it board alone, with the next prompt and no other', function ()
         ->and($missed['things']['f'])->toContain('one wrong');
 });
 
+it('shows a find-it board that has no boxes, or no prompts, yet', function (array $boxes): void {
+    $board = ['id' => 'f', 'kind' => 'find', 'box' => [0, 0, 900, 600], 'boxes' => $boxes];
+    $scenes = [['id' => 'a', 'layout' => 'stage', 'things' => [$board]]];
+    $game = CompiledEdition::ofDraft(Games::of($scenes));
+    $screen = new Screen($game, Playing::start($game->game, 1, 0)->state, 0);
+
+    expect(view('play.scene', ['screen' => $screen, 'frame' => new Frame('/p', [], ''), 'turn' => null])->render())
+        ->toContain('0 of 0 found');
+})->with([[[]], [[['id' => 'b', 'md' => 'Only here']]]]);
+
 it('sends the scene when other things stand in it', function (): void {
     $hidden = ['if' => ['open' => 'l']] + Games::choice('on', ['go' => 'b']);
     $reply = ReplyCases::replyTo(

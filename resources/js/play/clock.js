@@ -21,6 +21,9 @@ function setClock({ left, paused }) {
     if (left !== null && until !== null && !paused) until = Date.now() + left * 1000;
 }
 
+/** Whether it is said on the page that the time is up. */
+const isOver = () => document.querySelector('.time-up') !== null;
+
 function tell(clock) {
     const left = Math.max(0, Math.round((until - Date.now()) / 1000));
     const [hours, minutes, seconds] = [Math.floor(left / 3600), Math.floor(left / 60) % 60, left % 60];
@@ -29,11 +32,11 @@ function tell(clock) {
         ? `${hours}:${two(minutes)}:${two(seconds)}`
         : `${minutes}:${two(seconds)}`;
     clock.classList.toggle('is-soon', left <= SOON);
-    if (left === 0 && !document.querySelector('.time-up'))
+    if (left === 0 && !isOver())
         document
             .getElementById('nudges')
             .prepend(el('p', { class: 'nudge nudge-pause time-up' }, t('play.nudge.over')));
     if (left > 0) document.querySelector('.time-up')?.remove();
 }
 
-export { setClock, startClock };
+export { isOver, setClock, startClock };

@@ -3,7 +3,7 @@ import { el, html, icon, mark, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { settle, showNew, standing } from './arrival.js';
 import { clearPlace } from './clear-place.js';
-import { startClock } from './clock.js';
+import { isOver, startClock } from './clock.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
 import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
@@ -199,7 +199,8 @@ function unsaidOf(reply) {
 }
 
 function feedbackOf(reply, fresh) {
-    if (reply.refusal) return el('p', { class: 'said said-refused' }, reply.refusal);
+    // That the time is up stands on the page already.
+    if (reply.refusal) return isOver() ? null : el('p', { class: 'said said-refused' }, reply.refusal);
     if (!reply.verdict && [reply.said, reply.given, fresh].every((list) => list.length === 0)) return null;
     const { verdict, isMarked } = reply.verdict ?? {};
     const [head, unsaid] = [headOf(reply), unsaidWords(reply)];
