@@ -7,31 +7,43 @@ namespace App\View;
 use App\Models\Run;
 use App\Storage\EditionFile;
 use Fravel\Support\Json;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** What some plays answered last, in words. */
+/**
+ * What some plays answered last to the lock before which they stand, in words.
+ *
+ * @phpstan-import-type Row from RunStanding
+ */
 final class LastAnswers
 {
     /**
-     * @param  list<string>  $plays
+     * @param  list<Row>  $rows
      * @return array<string, string> play → its last answer; none where it gave none
      */
-    public static function of(Run $run, array $plays): array
+    public static function of(Run $run, array $rows): array
     {
-        if ($plays === []) {
-            return [];
-        }
-        $last = DB::table('play_events')->whereIn('play_id', $plays)->where('action', 'like', '{"answer":%')
-            ->groupBy('play_id')->selectRaw('max(id) as id');
         $game = EditionFile::of($run->edition)->game;
         $answers = [];
-        foreach (DB::table('play_events')->whereIn('id', $last)->get(['play_id', 'action']) as $row) {
+        foreach ($rows === [] ? [] : self::newest($rows)->get(['play_id', 'action']) as $row) {
             $action = Json::readObject((string) $row->action);
-            $answers[(string) $row->play_id] = GivenAnswer::words(
-                $game, is_string($action['answer'] ?? null) ? $action['answer'] : '', $action['with'] ?? null,
-            );
+            $lock = is_string($action['answer'] ?? null) ? $action['answer'] : '';
+            $answers[(string) $row->play_id] = GivenAnswer::words($game, $lock, $action['with'] ?? null);
         }
 
         return $answers;
+    }
+
+    /** @param  list<Row>  $rows */
+    private static function newest(array $rows): Builder
+    {
+        $last = DB::table('play_events')->selectRaw('max(id) as id')->groupBy('play_id');
+        foreach ($rows as $row) {
+            // An id has no sign that a pattern would take for another.
+            $last->orWhere(static fn (Builder $of) => $of->where('play_id', $row['id'])
+                ->where('action', 'like', '{"answer":"'.$row['need']->lock.'",%'));
+        }
+
+        return DB::table('play_events')->whereIn('id', $last);
     }
 }

@@ -2,12 +2,12 @@
 <div class="grid gap-2">
     <x-inline :action="route('runs.help', [$run, $row['id']])">
         <input type="hidden" name="way" value="line">
-        <input class="min-h-[44px] min-w-40 flex-1 rounded-board border-[1.5px] border-ink bg-white px-3" name="words"
+        <input class="min-h-[44px] min-w-0 flex-1 rounded-board border-[1.5px] border-ink bg-white px-3" name="words"
             maxlength="500" required aria-label="{{ __('help.line', ['name' => $row['name']]) }}"
             placeholder="{{ __('help.line_hint') }}">
         <button class="button">{{ __('help.send') }}</button>
     </x-inline>
-    <div class="flex flex-wrap gap-2">
+    <div class="flex flex-wrap items-start gap-2">
         @foreach (['hint' => $row['hint'] !== null, 'open' => $row['lock'] !== null] as $way => $isPossible)
             @if ($isPossible)
                 <x-inline :action="route('runs.help', [$run, $row['id']])">

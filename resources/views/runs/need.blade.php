@@ -2,7 +2,7 @@
 @use('App\View\RunStanding')
 {{-- Who needs help now, and why: each with what can be done at once. --}}
 @php($stuck = array_slice($standing->stuck(), 0, 6))
-@php($last = LastAnswers::of($run, array_column($stuck, 'id')))
+@php($last = LastAnswers::of($run, $stuck))
 <section class="run-need mb-6" aria-labelledby="need-title">
     <h2 class="caps mb-2" id="need-title">{{ __('help.most') }}</h2>
     @forelse ($stuck as $row)
@@ -12,8 +12,10 @@
                     $row['name']
                 }}</strong></p>
                 <p>
-                    {{ __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]) }}
-                    {{ __('help.tries', ['count' => $row['need']->tries]) }}.
+                    {{ implode(' ', array_filter([
+                        __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]),
+                        __('help.tries', ['count' => $row['need']->tries]),
+                    ])) }}.
                     @if ($row['need']->median !== null)
                         {{ __('help.class', ['time' => RunStanding::clock($row['need']->median)]) }}
                     @endif

@@ -43,15 +43,15 @@
         <p class="notice" role="status">{{ __('help.paused') }}</p>
     @endif
     @if ($run->isOpen() && $run->isBehind())
-        <x-inline :action="route('runs.renew', $run)" class="mb-4 items-center">
-            <span>{{ __('help.behind') }}</span>
+        <x-inline :action="route('runs.renew', $run)" class="mb-4 flex-wrap">
+            <span class="self-center">{{ __('help.behind') }}</span>
             <button class="button">{{ __('help.renew') }}</button>
         </x-inline>
     @endif
     @if ($run->isOpen())
         <x-inline :action="route('runs.line', $run)" class="mb-5 max-w-[44rem]">
             <input type="hidden" name="way" value="line">
-            <input class="min-h-[44px] min-w-60 flex-1 rounded-board border-[1.5px] border-ink bg-white px-3"
+            <input class="min-h-[44px] min-w-0 flex-1 rounded-board border-[1.5px] border-ink bg-white px-3"
                 name="words" maxlength="500" required aria-label="{{ __('help.all') }}"
                 placeholder="{{ __('help.all') }}">
             <button class="button">{{ __('help.send') }}</button>
