@@ -94,9 +94,7 @@ $teacher
 usleep(300_000);
 $shot($teacher, 'rehearsal');
 
-$teacher->go('/games')->click('.strip-runs .code')->see('24 joined');
-$shot($teacher, 'run');
-$teacher->press('Report')->see('What they answered instead');
+$teacher->go('/games')->click('.strip-runs .code')->see('24 joined')->press('Report')->see('What they answered instead');
 $shot($teacher, 'report');
 $teacher
     ->go('/games')
@@ -122,6 +120,18 @@ $student
 $student->resize(1280, 800);
 $shot($student, 'play');
 $student->enter('0917')->press('Try it')->see('By the hearth');
+
+foreach (['Plover' => ['2142', '0302', '1709', '9170'], 'Tern' => ['2142'], 'Gannet' => []] as $name => $answers) {
+    $other = Browser::open($address, 390, 844)->go("/p/{$code}");
+    $other->type('#name', $name)->press('Begin')->press('Climb the path to the keeper’s door')->see('worn keys');
+    foreach ($answers === [] ? [] : ['open', ...$answers] as $answer) {
+        $answer === 'open' ? $other->click('.stage-lock') : $other->enter($answer)->press('Try it');
+        usleep(700_000);
+    }
+    $other->close();
+}
+$teacher->go('/games')->click('.strip-runs .code')->see('Needs you most')->find('.pennant-stuck');
+$shot($teacher, 'run');
 
 $teacher->go('/games?seek=Lamp+Room')->press('Lamp Room Workbench')->press('Open a run')->press('Open it');
 $bench = Browser::open($address)->go('/p/'.$teacher->find('.run-code')->getText());

@@ -9,7 +9,6 @@ use Fravel\Document\ReactionList;
 use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
-use Fravel\State\EventKind;
 use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
@@ -128,11 +127,7 @@ final readonly class FindIt extends Thing
 
     public function act(Action $action, Turn $turn): void
     {
-        match ($action->verb) {
-            'find' => $action->with === null ? $this->begin($turn) : $this->pick($turn, $action->with),
-            'lower' => $this->beginAgain($turn),
-            default => $turn->refuse('thing.other'),
-        };
+        (new FindTurn($this, $turn))->act($action);
     }
 
     public function locks(): array
@@ -227,7 +222,7 @@ final readonly class FindIt extends Thing
         );
     }
 
-    private function isBegun(PlayState $state): bool
+    public function isBegun(PlayState $state): bool
     {
         return trim($this->start) === '' || isset($state->verdicts[$this->id]) || $state->hasFound($this->id);
     }
@@ -241,7 +236,7 @@ final readonly class FindIt extends Thing
     }
 
     /** The box whose prompt is asked now; null when all is found. */
-    private function asked(PlayState $state): ?FindBox
+    public function asked(PlayState $state): ?FindBox
     {
         return $this->inOrder($state)[count($this->foundIn($state))] ?? null;
     }
@@ -272,60 +267,5 @@ final readonly class FindIt extends Thing
         array_multisort($drawn, $boxes);
 
         return $boxes;
-    }
-
-    private function begin(Turn $turn): void
-    {
-        if ($this->isBegun($turn->state())) {
-            $turn->refuse('find.begun');
-
-            return;
-        }
-        $turn->become($this->begun($turn->state()));
-    }
-
-    private function pick(Turn $turn, mixed $with): void
-    {
-        $asked = $this->asked($turn->state());
-        $picked = array_column($this->boxes, null, 'id')[is_string($with) ? $with : ''] ?? null;
-        if ($asked === null || $picked === null || $turn->state()->hasFound($picked->id)) {
-            $turn->refuse($asked === null ? 'find.done' : 'find.found');
-
-            return;
-        }
-        $turn->note(EventKind::Picked, $this->id, $asked->id, $picked->id);
-        $picked->looksLike($asked) ? $this->find($turn, $picked) : $this->miss($turn);
-    }
-
-    private function find(Turn $turn, FindBox $box): void
-    {
-        $turn->note(EventKind::Marked, $this->id, 'right');
-        $state = $turn->state()->mark($this->id, 'right', false)->find($box->id);
-        if ($this->asked($state) !== null) {
-            $turn->become($state);
-
-            return;
-        }
-        $turn->become($state->find($this->id));
-        $turn->fire($this->react);
-    }
-
-    private function miss(Turn $turn): void
-    {
-        if (! $this->quiet) {
-            $turn->note(EventKind::Marked, $this->id, 'wrong');
-        }
-        $turn->become($turn->state()->mark($this->id, 'wrong', true));
-        $turn->fire($this->otherwise);
-    }
-
-    private function beginAgain(Turn $turn): void
-    {
-        if (! $this->again || ! $turn->state()->hasFound($this->id)) {
-            $turn->refuse('find.stays');
-
-            return;
-        }
-        $turn->become($turn->state()->loseAll($this->ids()));
     }
 }
