@@ -94,7 +94,8 @@ $teacher
 usleep(300_000);
 $shot($teacher, 'rehearsal');
 
-$teacher->go('/games')->click('.strip-runs .code')->see('24 joined')->press('Report')->see('What they answered instead');
+$teacher->go('/games')->click('.strip-runs .code')->see('24 joined')->press('Report')
+    ->see('What they answered instead');
 $shot($teacher, 'report');
 $teacher
     ->go('/games')

@@ -65,6 +65,8 @@ it('returns to any moment from the list of changes', function (): void {
     expect($browser->barriers())->toBe([]);
     $browser->script('document.querySelector("[data-key=\"history.0\"] button").click()');
     expect($builder->document())->toBe($before);
+    // The list says where one stands as soon as it has asked.
+    $browser->find('[data-key="history.0"] [aria-current=true]');
     $browser->script('document.querySelectorAll(".history-moment")[0].click()');
     expect($builder->document())->toBe($after);
     $browser->click('#history');
