@@ -10,12 +10,13 @@ use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
 use Fravel\State\EventKind;
-use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Something to tap that leads on: a button, a picture, or a clear area over part of the backdrop. */
 final readonly class Choice extends Thing
 {
+    use HoldsNothing;
+
     public const FIELDS = ['asset' => 'asset', 'react' => 'reactions'];
 
     private const MARKS = ['right', 'wrong', 'neutral'];
@@ -98,21 +99,6 @@ final readonly class Choice extends Thing
             $turn->become($turn->state()->mark($this->id, $this->mark, $this->mark === 'wrong'));
         }
         $turn->fire($this->react);
-    }
-
-    public function locks(): array
-    {
-        return [];
-    }
-
-    public function things(): array
-    {
-        return [];
-    }
-
-    public function thingsIn(PlayState $state): array
-    {
-        return [];
     }
 
     public function liftedBy(): ?string

@@ -11,12 +11,13 @@ use Fravel\Document\Trigger;
 use Fravel\State\Action;
 use Fravel\State\EventKind;
 use Fravel\State\Fact;
-use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Hides its back until lifted: by tap, by pulling, by sliding across, or by a lock. */
 final readonly class Cover extends Thing
 {
+    use HoldsNothing;
+
     public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face'];
 
     /** Characters of a guess that are kept. */
@@ -137,21 +138,6 @@ final readonly class Cover extends Thing
             'lower' => $this->lower($turn),
             default => $turn->refuse('thing.other'),
         };
-    }
-
-    public function locks(): array
-    {
-        return [];
-    }
-
-    public function things(): array
-    {
-        return [];
-    }
-
-    public function thingsIn(PlayState $state): array
-    {
-        return [];
     }
 
     public function liftedBy(): ?string

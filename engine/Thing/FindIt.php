@@ -19,6 +19,8 @@ use Fravel\Support\Node;
  */
 final readonly class FindIt extends Thing
 {
+    use HoldsNothing;
+
     public const FIELDS = ['boxes' => 'boxes', 'react' => 'reactions', 'otherwise' => 'reactions'];
 
     /** What stands in another order for each play: with neither the next prompt would ask for the next box. */
@@ -128,21 +130,6 @@ final readonly class FindIt extends Thing
     public function act(Action $action, Turn $turn): void
     {
         (new FindTurn($this, $turn))->act($action);
-    }
-
-    public function locks(): array
-    {
-        return [];
-    }
-
-    public function things(): array
-    {
-        return [];
-    }
-
-    public function thingsIn(PlayState $state): array
-    {
-        return [];
     }
 
     public function liftedBy(): ?string

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Fravel\Thing;
 
 use Fravel\State\Action;
-use Fravel\State\PlayState;
 
 /** A thing that is only looked at: nothing can be done with it, nothing comes of it. */
 trait Passive
 {
+    use HoldsNothing;
+
     public function conditions(): array
     {
         return ['if' => $this->common->if];
@@ -28,21 +29,6 @@ trait Passive
     public function act(Action $action, Turn $turn): void
     {
         $turn->refuse('thing.other');
-    }
-
-    public function locks(): array
-    {
-        return [];
-    }
-
-    public function things(): array
-    {
-        return [];
-    }
-
-    public function thingsIn(PlayState $state): array
-    {
-        return [];
     }
 
     public function liftedBy(): ?string
