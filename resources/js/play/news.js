@@ -67,11 +67,21 @@ function isInPlace({ scene, locks }) {
 
 /** Which line was shown last, kept over reloads. */
 const nameOf = (address) => `fravel.seen.${address}`;
-const seen = (address) => localStorage.getItem(nameOf(address)) ?? '0';
+const shown = new Map();
+const seen = (address) => shown.get(address) ?? localStorage.getItem(nameOf(address)) ?? '0';
+
+function remember(address, id) {
+    shown.set(address, id);
+    try {
+        localStorage.setItem(nameOf(address), id);
+    } catch {
+        // A browser without room shows it once more after a reload.
+    }
+}
 
 /** A line from the teacher, over whatever is open; it stays until it is put away. */
 function tell(address, { id, words }) {
-    localStorage.setItem(nameOf(address), id);
+    remember(address, id);
     const line = el(
         'div',
         { class: 'nudge' },

@@ -11,6 +11,7 @@ import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
 import { listen } from './news.js';
 import { offerRejoin } from './rejoin.js';
+import { knownAfter } from './seq.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
@@ -87,7 +88,7 @@ function formOf(fields) {
 function show(play, form, reply) {
     const lock = form.closest('.lock');
     const before = standing();
-    if (reply.seq) play.dataset.seq = reply.seq;
+    if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
     for (const [id, markup] of Object.entries(reply.things ?? {}))
         html(document.getElementById(`thing-${id}`), innerOf(markup));

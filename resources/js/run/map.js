@@ -55,11 +55,9 @@ async function openRunMap(holder) {
 const widened = ({ across, down }) => ({ across: Math.max(across, 110), down });
 
 function flying(plays, stations) {
-    const at = Map.groupBy(plays, ({ scene }) => scene);
-
-    return [...at].flatMap(([scene, here]) => {
-        const place = stations.get(scene);
-        if (!place) return [];
+    return [...stations].flatMap(([scene, place]) => {
+        const here = plays.filter((play) => play.scene === scene);
+        if (here.length === 0) return [];
         const shown = here.slice(0, here.length > MOST ? MOST - 1 : MOST);
         const names = shown.map(({ name, isStuck }) => ({ words: shortened(name), kind: isStuck ? 'stuck' : 'plays' }));
         if (here.length > shown.length) names.push({ words: `+ ${here.length - shown.length}`, kind: 'more' });
