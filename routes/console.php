@@ -1,1 +1,6 @@
 <?php
+
+use App\Console\Commands\EraseRuns;
+use Illuminate\Support\Facades\Schedule;
+
+Schedule::command(EraseRuns::class)->hourly();

@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\LookController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlayController;
 use App\Storage\GameFiles;
@@ -17,6 +18,7 @@ Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function 
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
     Route::get('/news', [PlayController::class, 'news'])->name('play.news');
+    Route::get('/look/{scene}', LookController::class)->name('play.look');
     Route::get('/receipt', [PlayController::class, 'receipt'])->name('play.receipt');
     Route::post('/anew', [PlayController::class, 'anew'])->name('play.anew');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');

@@ -174,12 +174,18 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/open', [RunController::class, 'reopen'])
         ->can('update', 'run')
         ->name('runs.open');
-    Route::post('/runs/{run}/joining', [RunController::class, 'joining'])
+    Route::get('/runs/{run}/settings', [RunController::class, 'settings'])
         ->can('update', 'run')
-        ->name('runs.joining');
-    Route::post('/runs/{run}/receipts', [RunController::class, 'receipts'])
+        ->name('runs.settings');
+    Route::post('/runs/{run}/settings', [RunController::class, 'settle'])
         ->can('update', 'run')
-        ->name('runs.receipts');
+        ->name('runs.settle');
+    Route::post('/runs/{run}/copy', [RunController::class, 'copy'])
+        ->can('update', 'run')
+        ->name('runs.copy');
+    Route::post('/runs/{run}/reset', [RunController::class, 'reset'])
+        ->can('update', 'run')
+        ->name('runs.reset');
     Route::delete('/runs/{run}/plays/{play}', [RunController::class, 'remove'])
         ->can('update', 'run')
         ->scopeBindings()

@@ -61,8 +61,8 @@ final class HelpPlay
     /** @param  array<string, mixed>  $action */
     private function keep(stdClass $row, PlayState $before, Outcome $outcome, array $action, int $now): bool
     {
-        return DB::transaction(static fn (): bool => KeepOutcome::of(
+        return DB::transaction(static fn (): ?PlayState => KeepOutcome::of(
             DB::connection(), $row, $before, $outcome, $action, 'help-'.($row->seq + 1), $now,
-        ));
+        )) !== null;
     }
 }

@@ -19,8 +19,9 @@ use Illuminate\Support\Facades\DB;
 final class JoinRun
 {
     /** The new play, or null when the name is taken in this run. */
-    public function begin(Run $run, string $name, ?string $group, ?int $seed = null): ?Play
-    {
+    public function begin(
+        Run $run, string $name, ?string $group, ?int $seed = null, ?string $address = null,
+    ): ?Play {
         $now = Clock::seconds();
         $edition = EditionFile::of($run->edition);
         $outcome = Playing::start($edition->game, $seed ?? random_int(1, 2 ** 31), $now, $name);
@@ -28,6 +29,7 @@ final class JoinRun
             'name' => $name,
             'name_key' => PlayerName::key($name),
             'group' => $group,
+            'address' => $address,
             'rejoin_words' => TwoWords::draw(),
             'seq' => 1,
             'state' => Json::write($outcome->state->toArray()),

@@ -16,21 +16,27 @@ use stdClass;
  */
 final class KeepOutcome
 {
-    private const MOVE = 'update plays set seq = ?, state = ?, acted_at = ?, ended_at = ?, progressed_at = ? '
-        .'where id = ? and seq = ?';
+    private const MOVE = 'update plays set seq = ?, state = ?, acted_at = ?, ended_at = ?, progressed_at = ?, '
+        .'place = coalesce(place, ?) where id = ? and seq = ?';
 
-    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at) values (?, ?, ?, ?, '
-        .'?, ?)';
+    private const EVENT = 'insert into play_events (play_id, seq, "key", "action", events, at, member) '
+        .'values (?, ?, ?, ?, ?, ?, ?)';
+
+    /** The place it has, or the next one of its run. */
+    private const PLACE = 'select coalesce(mine.place, (select coalesce(max(place), 0) + 1 from plays '
+        .'where run_id = mine.run_id)) as place from plays as mine where mine.id = ?';
 
     /**
      * @param  stdClass  $row  id, seq and progressed_at of the play as it was judged on
      * @param  array<string, mixed>  $action
-     * @return bool false when somebody else was first
+     * @param  int|null  $member  who of a team did it
+     * @return PlayState|null  as it was kept; null when somebody else was first
      */
     public static function of(
         Connection $database, stdClass $row, PlayState $before, Outcome $outcome, array $action, string $key, int $now,
-    ): bool {
-        $after = $outcome->state;
+        ?int $member = null,
+    ): ?PlayState {
+        $after = self::finished($database, $row->id, $before, $outcome->state);
         $isOn = $before->scene !== $after->scene || count($before->open) !== count($after->open);
         $kept = $database->update(self::MOVE, [
             $row->seq + 1,
@@ -38,12 +44,23 @@ final class KeepOutcome
             $now,
             $after->ended === null ? null : $now,
             $isOn ? $now : $row->progressed_at,
+            $after->place,
             $row->id,
             $row->seq,
         ]);
 
         return $kept > 0 && $database->insert(self::EVENT, [
-            $row->id, $row->seq + 1, $key, Json::write($action), Json::write($outcome->eventList()), $now,
-        ]);
+            $row->id, $row->seq + 1, $key, Json::write($action), Json::write($outcome->eventList()), $now, $member,
+        ]) ? $after : null;
+    }
+
+    /** With its place among the plays of its run, where it has just come through. */
+    private static function finished(Connection $database, string $id, PlayState $before, PlayState $after): PlayState
+    {
+        if ($before->ended !== null || in_array($after->ended, [null, 'lost'], true)) {
+            return $after;
+        }
+
+        return $after->finishAs((int) $database->selectOne(self::PLACE, [$id])->place);
     }
 }

@@ -20,24 +20,28 @@ final class OpenRun
     {
     }
 
-    /**
-     * @param  list<string>|null  $names  the class list; null when anybody may join
-     * @param  int|null  $minutes  that a play may take; null for no limit
-     */
-    public function handle(
-        Game $game, string $label, bool $asksGroup, ?array $names = null, ?int $minutes = null,
-    ): Run {
+    /** @param  array<string, mixed>  $settings  columns of the run, as RunRequest reads them */
+    public function handle(Game $game, string $label, bool $asksGroup = false, array $settings = []): Run
+    {
         // Frozen before the lock is taken: a large game takes its time, and students act meanwhile.
         $edition = $this->freeze->handle($game);
 
         return DB::transaction(fn (): Run => $game->runs()->create([
+            ...$settings,
             'edition_id' => $edition->id,
             'code' => $this->freeCode(),
             'label' => $label,
             'asks_group' => $asksGroup,
-            'names' => $names,
-            'minutes' => $minutes,
         ]));
+    }
+
+    /** One more run of the game as it is now, settled as this one is; its times were for that class alone. */
+    public function copy(Run $run): Run
+    {
+        $settings = array_intersect_key($run->getAttributes(), array_fill_keys(Run::SETTINGS, null));
+        $read = array_intersect_key($run->toArray(), $settings);
+
+        return $this->handle($run->game, $run->label, $run->asks_group, $read);
     }
 
     private function freeCode(): string

@@ -6,7 +6,8 @@ namespace App\Actions;
 
 use App\Play\Clock;
 use App\Play\CompiledEdition;
-use App\Play\Limit;
+use App\Play\Gate;
+use App\Play\RunRules;
 use App\Play\Turn;
 use App\Storage\EditionFile;
 use Fravel\Play\Outcome;
@@ -30,12 +31,9 @@ final class TakeAction
     /** As many devices of one play may act at the same moment before one of them is asked to try again. */
     private const ATTEMPTS = 5;
 
-    private const ROW = <<<'SQL'
-    select plays.id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, runs.code,
-        runs.closed_at, runs.paused_at, runs.minutes, editions.hash
-    from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
-    where plays.id = ?
-    SQL;
+    private const ROW = 'select plays.id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, '
+        .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
+        .'join editions on editions.id = runs.edition_id where plays.id = ?';
 
     private readonly Connection $database;
 
@@ -48,15 +46,17 @@ final class TakeAction
      * The turn, or null when there is no such play in the run.
      *
      * @param  string|null  $code  of the run it is done in; null for whichever it is
+     * @param  int|null  $member  who of a team does it
      */
-    public function handle(string $play, Action $action, string $key, ?string $code = null): ?Turn
-    {
+    public function handle(
+        string $play, Action $action, string $key, ?string $code = null, ?int $member = null,
+    ): ?Turn {
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             $row = $this->row($play);
             if ($row === null || ($code !== null && strcasecmp($row->code, $code) !== 0)) {
                 return null;
             }
-            $turn = $this->attempt($row, $action, $key);
+            $turn = $this->attempt($row, $action, $key, $member);
             if ($turn !== null) {
                 return $turn;
             }
@@ -71,35 +71,31 @@ final class TakeAction
     }
 
     /** The turn, or null when somebody else was first. */
-    private function attempt(stdClass $row, Action $action, string $key): ?Turn
+    private function attempt(stdClass $row, Action $action, string $key, ?int $member): ?Turn
     {
-        if ($row->closed_at !== null) {
-            return self::refused($row, 'run.closed');
-        }
-        if ($row->paused_at !== null) {
-            return self::refused($row, 'run.paused');
-        }
         $now = Clock::seconds();
-        if ($row->minutes !== null && Limit::isOver(Limit::until($row->started_at, $row->minutes, $row->extra), $now)) {
-            return self::refused($row, 'run.over');
+        $refusal = Gate::refusal($row, $now) ?? ($action->verb === 'hint' && ! $row->gives_hints ? 'hint.none' : null);
+        if ($refusal !== null) {
+            return self::refused($row, $refusal);
         }
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Playing::act($edition->game, $before, $action, $now);
         if ($outcome->isRefused()) {
-            return $this->repeated($row, $key, $edition, $now) ?? self::unchanged($edition, $before, $outcome, $now);
+            return $this->repeated($row, $key, $edition, $now)
+                ?? self::unchanged($row, $edition, $before, $outcome, $now);
         }
         try {
-            $isFirst = $this->database->transaction(fn (): bool => KeepOutcome::of(
-                $this->database, $row, $before, $outcome, $action->toArray(), $key, $now,
+            $kept = $this->database->transaction(fn (): ?PlayState => KeepOutcome::of(
+                $this->database, $row, $before, $outcome, $action->toArray(), $key, $now, $member,
             ));
         } catch (UniqueConstraintViolationException) {
             return $this->repeated($row, $key, $edition, $now);
         }
 
-        return $isFirst
-            ? new Turn($edition, $before, $outcome->state, $outcome->eventList(), $now, $row->seq + 1)
-            : null;
+        return $kept === null
+            ? null
+            : new Turn($edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row));
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */
@@ -117,22 +113,30 @@ final class TakeAction
         $list = Json::read($events);
         $state = $this->row($row->id)->state ?? $row->state;
 
-        return new Turn($edition, null, PlayState::fromArray(Json::readObject($state)), $list, $now);
+        return new Turn(
+            $edition, null, PlayState::fromArray(Json::readObject($state)), $list, $now, null, RunRules::of($row),
+        );
     }
 
     /** A device that asks for what is not there shows an older moment of the play; it is given the present one. */
-    private static function unchanged(CompiledEdition $edition, PlayState $state, Outcome $outcome, int $now): Turn
-    {
+    private static function unchanged(
+        stdClass $row, CompiledEdition $edition, PlayState $state, Outcome $outcome, int $now,
+    ): Turn {
         $reason = $outcome->events[0]->arguments[0] ?? null;
         $isBehind = in_array($reason, ['thing.absent', 'play.ended', 'lock.open'], true);
 
-        return new Turn($edition, $isBehind ? null : $state, $state, $outcome->eventList(), $now);
+        return new Turn(
+            $edition, $isBehind ? null : $state, $state, $outcome->eventList(), $now, null, RunRules::of($row),
+        );
     }
 
     private static function refused(stdClass $row, string $reason): Turn
     {
         $state = PlayState::fromArray(Json::readObject($row->state));
 
-        return new Turn(EditionFile::read($row->hash), $state, $state, [['refused', $reason, []]], Clock::seconds());
+        return new Turn(
+            EditionFile::read($row->hash), $state, $state, [['refused', $reason, []]], Clock::seconds(), null,
+            RunRules::of($row),
+        );
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Play\Clock;
 use App\Play\Limit;
+use App\Play\PlayerName;
+use App\Play\Ticket;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * One student's or team's way through a run. Times are seconds since 1970.
@@ -25,6 +30,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $started_at
  * @property int $acted_at
  * @property int|null $ended_at
+ * @property string|null $address an e-mail address, where its run asked for one
+ * @property int|null $place in which order it finished, from 1
+ * @property Collection<int, Member> $members
  * @property int $extra seconds beyond the limit of its run
  * @property int $progressed_at when it last came to another scene or opened something
  */
@@ -47,6 +55,8 @@ final class Play extends Model
         'ended_at',
         'progressed_at',
         'extra',
+        'address',
+        'place',
     ];
 
     public function read(): PlayState
@@ -60,6 +70,25 @@ final class Play extends Model
         return Limit::until($this->started_at, $run->minutes, $this->extra);
     }
 
+    /** @return HasMany<Member, $this> of its team, in the order they came */
+    public function members(): HasMany
+    {
+        return $this->hasMany(Member::class)->orderBy('id');
+    }
+
+    /** The ticket of a device that joins its team; a name that is there already is the same pupil again. */
+    public function ticketFor(?string $member): Ticket
+    {
+        if ($member === null || $member === '') {
+            return Ticket::for($this->id);
+        }
+        $key = PlayerName::key($member);
+        $known = $this->members->first(static fn (Member $one): bool => PlayerName::key($one->name) === $key)
+            ?? $this->members()->create(['name' => $member, 'joined_at' => Clock::seconds()]);
+
+        return Ticket::for($this->id, $known->id);
+    }
+
     /** @return BelongsTo<Run, $this> */
     public function run(): BelongsTo
     {
@@ -70,7 +99,7 @@ final class Play extends Model
     {
         return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer',
             'progressed_at' => 'integer',
-            'extra' => 'integer',
+            'extra' => 'integer', 'place' => 'integer',
         ];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Play\Clock;
+use App\Play\Gate;
 use App\Play\PlayerName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -26,6 +28,16 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $closed_at
  * @property int|null $minutes that a play may take; null for no limit
  * @property Carbon|null $paused_at since when nothing is taken for a while
+ * @property string $plays_as `each` alone, `teams` that share a play, or the `class` that decides together
+ * @property list<string>|null $groups those that may be picked at joining; null to type one
+ * @property bool $asks_address whether an e-mail address may be left at joining
+ * @property int|null $opens_at seconds since 1970, before which nobody plays
+ * @property int|null $closes_at seconds since 1970, from which nobody plays
+ * @property string $zone in which those times were typed
+ * @property string|null $erase_on the day on which the run goes with all its data, such as `2026-12-24`
+ * @property bool $shows_order whether students see in which order they finished
+ * @property bool $gives_hints
+ * @property bool $plays_again whether an ending that lets one play again may do so
  * @property Carbon $created_at
  * @property Edition $edition
  * @property Game $game
@@ -34,11 +46,20 @@ final class Run extends Model
 {
     use HasUlids;
 
-    protected $attributes = ['takes_new' => true, 'gives_receipts' => false];
+    /** What a teacher settles, and a copy of the run keeps. */
+    public const SETTINGS = [
+        'label', 'plays_as', 'asks_group', 'groups', 'asks_address', 'names', 'minutes', 'shows_order', 'gives_hints',
+        'gives_receipts', 'plays_again', 'zone',
+    ];
+
+    protected $attributes = [
+        'takes_new' => true, 'gives_receipts' => false, 'plays_as' => 'each', 'asks_address' => false,
+        'shows_order' => false, 'gives_hints' => true, 'plays_again' => true, 'zone' => 'UTC',
+    ];
 
     protected $fillable = [
-        'edition_id', 'game_id', 'code', 'label', 'asks_group', 'closed_at', 'names', 'takes_new', 'gives_receipts',
-        'paused_at', 'minutes',
+        ...self::SETTINGS, 'edition_id', 'game_id', 'code', 'closed_at', 'takes_new', 'paused_at', 'opens_at',
+        'closes_at', 'erase_on',
     ];
 
     /** Whether the draft has changed since it was frozen for this class. */
@@ -49,7 +70,31 @@ final class Run extends Model
 
     public function isOpen(): bool
     {
-        return $this->closed_at === null;
+        return ! $this->isClosed() && ! $this->isEarly();
+    }
+
+    public function isClosed(): bool
+    {
+        return Gate::isClosed($this, Clock::seconds());
+    }
+
+    /** Whether it is to open later. */
+    public function isEarly(): bool
+    {
+        return $this->opens_at !== null && Clock::seconds() < $this->opens_at;
+    }
+
+    /** When it was closed, or closed by itself; null while it is open. */
+    public function closedSince(): ?int
+    {
+        return $this->closed_at === null
+            ? ($this->isClosed() ? $this->closes_at : null)
+            : (int) $this->closed_at->getTimestamp();
+    }
+
+    public function hasTeams(): bool
+    {
+        return $this->plays_as === 'teams';
     }
 
     /** The name as the class list spells it; as it is where there is no list, null where it is not on it. */
@@ -90,7 +135,9 @@ final class Run extends Model
     {
         return [
             'asks_group' => 'boolean', 'closed_at' => 'datetime', 'minutes' => 'integer', 'paused_at' => 'datetime',
-            'names' => 'array', 'takes_new' => 'boolean', 'gives_receipts' => 'boolean',
+            'names' => 'array', 'takes_new' => 'boolean', 'gives_receipts' => 'boolean', 'groups' => 'array',
+            'asks_address' => 'boolean', 'opens_at' => 'integer', 'closes_at' => 'integer',
+            'shows_order' => 'boolean', 'gives_hints' => 'boolean', 'plays_again' => 'boolean',
         ];
     }
 }

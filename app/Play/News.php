@@ -20,12 +20,9 @@ final class News
     /** A line is shown as long as this after it was sent, in seconds. */
     private const FRESH = 1800;
 
-    private const ROW = <<<'SQL'
-    select plays.seq, plays.state, plays.started_at, plays.extra, runs.code, runs.closed_at, runs.paused_at,
-        runs.minutes, editions.hash
-    from plays join runs on runs.id = plays.run_id join editions on editions.id = runs.edition_id
-    where plays.id = ?
-    SQL;
+    private const ROW = 'select plays.seq, plays.state, plays.started_at, plays.extra, '
+        .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
+        .'join editions on editions.id = runs.edition_id where plays.id = ?';
 
     private const NOTES = 'select id, words from notes where play_id = ? and id > ? and at > ? order by id limit 5';
 
@@ -45,7 +42,7 @@ final class News
         return [
             'seq' => (int) $row->seq,
             'paused' => $row->paused_at !== null,
-            'closed' => $row->closed_at !== null,
+            'closed' => Gate::isClosed($row, $now),
             'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
         ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now));
@@ -64,7 +61,7 @@ final class News
     private static function moment(stdClass $row, Frame $frame, int $now): array
     {
         $state = PlayState::fromArray(Json::readObject((string) $row->state));
-        $screen = new Screen(EditionFile::read((string) $row->hash), $state, $now);
+        $screen = new Screen(EditionFile::read((string) $row->hash), $state, $now, RunRules::of($row));
         Languages::speakIn($screen->edition->game->language());
 
         return Reply::moment($screen, $frame);

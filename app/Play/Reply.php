@@ -94,7 +94,7 @@ final class Reply
         if ($turn->before === $turn->state) {
             return ['scene' => null, 'locks' => self::guarded($turn, $after)];
         }
-        $before = $turn->before === null ? null : new Screen($turn->edition, $turn->before, $turn->now);
+        $before = $turn->before === null ? null : new Screen($turn->edition, $turn->before, $turn->now, $turn->rules);
         $changed = $before === null ? null : self::changed($before, $after);
         if ($changed === null) {
             return [

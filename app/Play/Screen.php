@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Play;
 
 use App\Words\Languages;
+use Fravel\Document\Showing;
 use Fravel\Play\View;
 use Fravel\State\PlayState;
 use Fravel\Thing\Lock;
@@ -38,15 +39,17 @@ final readonly class Screen
 
     public Voice $voice;
 
-    public function __construct(public CompiledEdition $edition, public PlayState $state, public int $now)
-    {
-        $this->view = View::of($edition->game, $state, $now);
+    public function __construct(
+        public CompiledEdition $edition, public PlayState $state, public int $now,
+        public RunRules $rules = new RunRules(),
+    ) {
+        $this->view = $rules->seen(View::of($edition->game, $state, $now));
         $this->voice = new Voice($edition);
     }
 
     public static function after(Turn $turn): self
     {
-        return new self($turn->edition, $turn->state, $turn->now);
+        return new self($turn->edition, $turn->state, $turn->now, $turn->rules);
     }
 
     /** The attribute that says in which language the game speaks, where the interface speaks another. */
@@ -145,6 +148,12 @@ final readonly class Screen
         $earned = __('play.mosaic', ['earned' => $thing['earned'], 'of' => $thing['of']]);
 
         return implode(': ', array_filter([$thing['label'], (string) $earned]));
+    }
+
+    /** Minutes and seconds from the first scene to the ending, by the server's clock. */
+    public function timePlayed(): string
+    {
+        return Showing::clock($this->state->seconds($this->now));
     }
 
     public function sceneId(): string

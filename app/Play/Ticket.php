@@ -9,8 +9,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Cookie;
 
 /**
- * What a device shows to go on with a play: the play's id, signed. It rides in an http-only, same-site cookie and in a
- * field of every form; a write needs both to agree.
+ * What a device shows to go on with a play: the play's id, and in a team whose device it is, signed. It rides in an
+ * http-only, same-site cookie and in a field of every form; a write needs both to agree.
  */
 final readonly class Ticket
 {
@@ -21,13 +21,17 @@ final readonly class Ticket
 
     private const SEAL_LENGTH = 32;
 
-    private function __construct(public string $play)
+    /** Between a play and who of its team it is. */
+    private const OF_TEAM = '~';
+
+    private function __construct(public string $play, public ?int $member)
     {
     }
 
-    public static function for(string $play): self
+    /** @param  int|null  $member  who of a team holds it */
+    public static function for(string $play, ?int $member = null): self
     {
-        return new self($play);
+        return new self($play, $member);
     }
 
     public static function of(Request $request): ?self
@@ -41,7 +45,7 @@ final readonly class Ticket
         $ticket = self::of($request);
         $field = $request->request->get('ticket');
 
-        return $ticket !== null && is_string($field) && self::read($field)?->play === $ticket->play ? $ticket : null;
+        return $ticket !== null && is_string($field) && self::read($field) == $ticket ? $ticket : null;
     }
 
     public static function read(mixed $text): ?self
@@ -49,14 +53,20 @@ final readonly class Ticket
         if (! is_string($text) || ! str_contains($text, '.')) {
             return null;
         }
-        [$play, $seal] = explode('.', $text, 2);
+        [$named, $seal] = explode('.', $text, 2);
+        if (strlen($seal) !== self::SEAL_LENGTH || ! Secret::agrees("play|{$named}", $seal)) {
+            return null;
+        }
+        $parts = explode(self::OF_TEAM, $named, 2);
 
-        return strlen($seal) === self::SEAL_LENGTH && Secret::agrees("play|{$play}", $seal) ? new self($play) : null;
+        return new self($parts[0], isset($parts[1]) ? (int) $parts[1] : null);
     }
 
     public function text(): string
     {
-        return $this->play.'.'.self::seal($this->play);
+        $named = $this->play.($this->member === null ? '' : self::OF_TEAM.$this->member);
+
+        return $named.'.'.self::seal($named);
     }
 
     public function cookie(string $code): Cookie
@@ -85,8 +95,8 @@ final readonly class Ticket
         );
     }
 
-    private static function seal(string $play): string
+    private static function seal(string $named): string
     {
-        return substr(Secret::hex("play|{$play}"), 0, self::SEAL_LENGTH);
+        return substr(Secret::hex("play|{$named}"), 0, self::SEAL_LENGTH);
     }
 }

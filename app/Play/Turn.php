@@ -21,6 +21,7 @@ final readonly class Turn
         public array $events,
         public int $now,
         public ?int $seq = null,
+        public RunRules $rules = new RunRules(),
     ) {
     }
 

@@ -16,12 +16,26 @@ final class Moment
     /** The cookie in which a page's script tells the browser's zone. */
     public const COOKIE = 'zone';
 
-    /** Such as `26 Nov 14:05 CET`. */
-    public static function day(CarbonInterface $at): string
+    /**
+     * Such as `26 Nov 14:05 CET`.
+     *
+     * @param  string|null  $zone  null for that of who looks
+     */
+    public static function day(CarbonInterface $at, ?string $zone = null): string
     {
-        $here = $at->copy()->setTimezone(self::zone())->locale(App::getLocale());
+        $here = $at->copy()->setTimezone($zone ?? self::zone())->locale(App::getLocale());
 
         return $here->isoFormat('D MMM H:mm').' '.$here->format('T');
+    }
+
+    /**
+     * Such as `26 Nov 14:05 CET`.
+     *
+     * @param  string|null  $zone  null for that of who looks
+     */
+    public static function of(int $seconds, ?string $zone = null): string
+    {
+        return self::day(Carbon::createFromTimestamp($seconds), $zone);
     }
 
     /** Such as `14:05`. */
@@ -42,7 +56,23 @@ final class Moment
         return Carbon::now(self::zone())->format('T');
     }
 
-    private static function zone(): string
+    /** What was typed into a field for a moment, such as `2026-11-26T14:05`, in this zone; null when it is none. */
+    public static function read(string $typed, string $zone): ?int
+    {
+        $at = preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?$/', $typed) === 1
+            ? Carbon::createFromFormat('Y-m-d\TH:i', substr($typed, 0, 16), $zone)
+            : null;
+
+        return $at?->startOfMinute()->getTimestamp();
+    }
+
+    /** As such a field holds it; '' for none. */
+    public static function typed(?int $seconds, string $zone): string
+    {
+        return $seconds === null ? '' : Carbon::createFromTimestamp($seconds, $zone)->format('Y-m-d\TH:i');
+    }
+
+    public static function zone(): string
     {
         $told = Request::cookie(self::COOKIE);
 

@@ -22,7 +22,11 @@ final class RunLogs
             ->join('plays', 'plays.id', '=', 'play_events.play_id')
             ->where('plays.run_id', $run->id)
             ->orderBy('play_events.play_id')->orderBy('play_events.seq')
-            ->get(['play_events.play_id', 'play_events.at', 'play_events.action', 'play_events.events'])
+            ->leftJoin('members', 'members.id', '=', 'play_events.member')
+            ->get([
+                'play_events.play_id', 'play_events.at', 'play_events.action', 'play_events.events',
+                'members.name as by',
+            ])
             ->groupBy('play_id');
 
         return array_map(
@@ -33,7 +37,10 @@ final class RunLogs
 
     public static function ofPlay(Play $play): PlayLog
     {
-        $kept = DB::table('play_events')->where('play_id', $play->id)->orderBy('seq')->get(['at', 'action', 'events']);
+        $kept = DB::table('play_events')
+            ->leftJoin('members', 'members.id', '=', 'play_events.member')
+            ->where('play_events.play_id', $play->id)->orderBy('seq')
+            ->get(['at', 'action', 'events', 'members.name as by']);
 
         return self::log($play, $kept->all());
     }
@@ -41,11 +48,12 @@ final class RunLogs
     /** @param  array<stdClass>  $kept */
     private static function log(Play $play, array $kept): PlayLog
     {
-        /** @var list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>}> $rows */
+        /** @var list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>, by: string}> $rows */
         $rows = array_map(static fn (stdClass $row): array => [
             'at' => (int) $row->at,
             'action' => Json::readObject((string) $row->action),
             'events' => (array) Json::read((string) $row->events),
+            'by' => (string) $row->by,
         ], array_values($kept));
 
         return PlayLog::of($play->id, $play->name, $play->started_at, $play->ended_at, $play->read(), $rows);

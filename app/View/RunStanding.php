@@ -12,6 +12,7 @@ use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
+use Fravel\Document\Showing;
 use Fravel\Report\Need;
 
 /**
@@ -98,9 +99,7 @@ final readonly class RunStanding
     /** Minutes and seconds, with hours before them when there are any. */
     public static function clock(int $seconds): string
     {
-        return $seconds >= 3600
-            ? sprintf('%d:%02d:%02d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60)
-            : sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+        return Showing::clock($seconds);
     }
 
     /**

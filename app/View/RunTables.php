@@ -17,8 +17,10 @@ final class RunTables
     public static function answers(Run $run): array
     {
         $report = Report::of($run);
+        $isOfTeams = $run->hasTeams();
         $row = static fn (PlayLog $log, Deed $deed): array => [
             $log->name,
+            ...($isOfTeams ? [$deed->by] : []),
             Moment::exactly($deed->at),
             $deed->after,
             Names::of($report->game, $deed->scene),
@@ -34,7 +36,9 @@ final class RunTables
             }
         }
 
-        return [self::names(['name', 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read']), ...$rows];
+        $who = $isOfTeams ? ['name', 'by'] : ['name'];
+
+        return [self::names([...$who, 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read']), ...$rows];
     }
 
     /** @return list<list<string|int|float|null>> how each lock went */

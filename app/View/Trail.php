@@ -17,7 +17,7 @@ use Fravel\Report\PlayLog;
  * All that one student did, in order: where, what was answered, what they read of it, and where it led.
  *
  * @phpstan-type Step array{at: int, after: string, scene: string, lock: ?string, did: string, answer: string,
- *     verdict: string, said: list<string>, led: ?string}
+ *     verdict: string, said: list<string>, led: ?string, by: string}
  */
 final readonly class Trail
 {
@@ -62,6 +62,7 @@ final readonly class Trail
             'answer' => $lock === null ? '' : GivenAnswer::words($game, $lock, $deed->with()),
             'verdict' => $deed->verdict(),
             'said' => $deed->said(),
+            'by' => $deed->by,
             'led' => $entered === null ? null : Names::of($game, $entered),
         ];
     }

@@ -128,10 +128,12 @@ final readonly class Rehearsal
         $before = PlayState::fromArray($kept['state']);
         $able = $kept['guards'] || $action->verb !== 'answer' ? $before : $before->guard($action->on, 0);
         $outcome = Playing::act($this->edition->game, $able, $action, $now);
+        // Nobody plays beside it.
+        $state = $outcome->state->ended === null ? $outcome->state : $outcome->state->finishAs(1);
         $step = $action->toArray() + ['after' => min(600, $now - $kept['at']), 'at' => $outcome->state->scene];
         $this->keep(
             [
-                'state' => $outcome->state->toArray(),
+                'state' => $state->toArray(),
                 'at' => $now,
                 'caught' => $outcome->eventList()[0] ?? null,
                 'log' => $outcome->isRefused()
@@ -140,7 +142,7 @@ final readonly class Rehearsal
             ] + $kept,
         );
 
-        return new Turn($this->edition, $before, $outcome->state, $outcome->eventList(), $now);
+        return new Turn($this->edition, $before, $state, $outcome->eventList(), $now);
     }
 
     /** @return Kept where the rehearsal is; from the start when its scene was deleted meanwhile */

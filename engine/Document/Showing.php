@@ -17,11 +17,16 @@ final readonly class Showing
 
     private const LONGEST_NAME = 300;
 
+    private const NO_PLACE = '–';
+
     public function __construct(public GameDocument $game, public PlayState $state, public int $now)
     {
     }
 
-    /** The text with `{=id}`, `{=player}` and `{=minutes}` filled in; anything else in braces stays. */
+    /**
+     * The text with `{=id}`, `{=player}`, `{=minutes}`, `{=time}` and `{=place}` filled in; anything else in braces
+     * stays.
+     */
     public function fill(string $text): string
     {
         if (! str_contains($text, '{=')) {
@@ -43,7 +48,19 @@ final readonly class Showing
             isset($this->game->tokens()[$name]) => mb_substr($this->game->tokens()[$name]->name, 0, self::LONGEST_NAME),
             $name === 'player' => $this->state->player,
             $name === 'minutes' => (string) $this->state->minutes($this->now),
+            $name === 'time' => self::clock($this->state->seconds($this->now)),
+            $name === 'place' => (string) ($this->state->place ?? self::NO_PLACE),
             default => null,
         };
+    }
+
+    /** Minutes and seconds, with hours before them when there are any. */
+    public static function clock(int $seconds): string
+    {
+        [$hours, $minutes] = [intdiv($seconds, 3600), intdiv($seconds, 60) % 60];
+
+        return $hours > 0
+            ? sprintf('%d:%02d:%02d', $hours, $minutes, $seconds % 60)
+            : sprintf('%d:%02d', $minutes, $seconds % 60);
     }
 }

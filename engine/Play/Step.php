@@ -156,7 +156,7 @@ final class Step implements Turn
         $this->state = $goingBack ? $this->state->goBackTo($scene->id) : $this->state->enter($scene->id);
         $this->note(EventKind::Entered, $scene->id);
         if ($scene->ending !== null) {
-            $this->state = $this->state->end($scene->ending->kind);
+            $this->state = $this->state->end($scene->ending->kind, $this->now);
             $this->note(EventKind::Ended, $scene->ending->kind);
         }
         $this->fire($scene->arrive);

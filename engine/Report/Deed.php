@@ -11,11 +11,12 @@ final readonly class Deed
 {
     /**
      * @param  int  $at  seconds since 1970
-     * @param  array<array-key, mixed>  $action  as it was sent; `start` and `again` for beginning, `help` for what a
-     *     teacher did
+     * @param  array<array-key, mixed>  $action  as it was sent; `start`, `again` and `reset` for beginning, `help` for
+     *     what a teacher did
      * @param  list<list<mixed>>  $events  as Play\Outcome lists them
      * @param  string  $scene  where it was done; '' for the beginning
      * @param  int  $after  seconds since the one before
+     * @param  string  $by  who of a team did it; '' where that is not known
      */
     public function __construct(
         public int $at,
@@ -23,13 +24,14 @@ final readonly class Deed
         public array $events,
         public string $scene,
         public int $after,
+        public string $by = '',
     ) {
     }
 
     /** Whether it is the beginning of a play, or one more beginning. */
     public function begins(): bool
     {
-        return isset($this->action['start']) || isset($this->action['again']);
+        return array_intersect_key($this->action, ['start' => true, 'again' => true, 'reset' => true]) !== [];
     }
 
     /** What the teacher did for the play: `hint`, `open` or `move`; null for a deed of the student's own. */

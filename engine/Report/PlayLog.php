@@ -21,14 +21,16 @@ final readonly class PlayLog
     }
 
     /**
-     * @param  list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>}>  $kept  in their order
+     * @param  list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>, by?: string}>  $kept  in
+     *     their order
      */
     public static function of(
         string $id, string $name, int $startedAt, ?int $endedAt, PlayState $state, array $kept,
     ): self {
         [$deeds, $scene, $before] = [[], '', $startedAt];
-        foreach ($kept as ['at' => $at, 'action' => $action, 'events' => $events]) {
-            $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before));
+        foreach ($kept as $done) {
+            ['at' => $at, 'action' => $action, 'events' => $events] = $done;
+            $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before), $done['by'] ?? '');
             [$scene, $before] = [$deed->entered() ?? $scene, $at];
         }
 

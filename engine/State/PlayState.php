@@ -30,6 +30,8 @@ final readonly class PlayState
      * @param  array<string, string|array<array-key, mixed>>  $answers  open lock → the answer that opened it; cover →
      *     the guess at it
      * @param  list<string>  $found  boxes of find-it boards, and boards of which all was found
+     * @param  int|null  $endedAt  null while it goes on, and in plays that ended before this was kept
+     * @param  int|null  $place  in which order it finished among those it plays with, from 1; null where nobody counts
      */
     private function __construct(
         public string $scene,
@@ -53,6 +55,8 @@ final readonly class PlayState
         public int $seed,
         public int $startedAt,
         public string $player,
+        public ?int $endedAt = null,
+        public ?int $place = null,
     ) {
     }
 
@@ -137,9 +141,16 @@ final readonly class PlayState
         return $this->isOpen($lock) && $this->triesOn($lock) === 0;
     }
 
+    /** Whole minutes since it began, until it ended. */
     public function minutes(int $now): int
     {
-        return intdiv(max(0, $now - $this->startedAt), 60);
+        return intdiv($this->seconds($now), 60);
+    }
+
+    /** Seconds since it began, until it ended. */
+    public function seconds(int $now): int
+    {
+        return max(0, ($this->endedAt ?? $now) - $this->startedAt);
     }
 
     /** Seconds until the lock takes an answer again; 0 when it does now. */
@@ -339,9 +350,15 @@ final readonly class PlayState
         return $this->hasVisited($scene) ? $this : $this->with(['visited' => [...$this->visited, $scene]]);
     }
 
-    public function end(string $kind): self
+    public function end(string $kind, ?int $now = null): self
     {
-        return $this->with(['ended' => $kind]);
+        return $this->with(['ended' => $kind, 'endedAt' => $now]);
+    }
+
+    /** @param  int|null  $place  from 1 */
+    public function finishAs(?int $place): self
+    {
+        return $this->with(['place' => $place]);
     }
 
     /** @param  array<string, mixed>  $changes */

@@ -340,7 +340,8 @@ return [
     ],
     'marks' => [
         'put' => 'Einen Wert einsetzen', 'putInto' => 'Einen Wert einsetzen in: :field', 'player' => 'Name des Kindes',
-        'minutes' => 'gespielte Minuten', 'code' => 'der Code von :lock', 'sign' => 'Zeichen :first von :lock',
+        'minutes' => 'gespielte Minuten', 'time' => 'gespielte Zeit', 'place' => 'Platz unter den anderen',
+        'code' => 'der Code von :lock', 'sign' => 'Zeichen :first von :lock',
         'signs' => 'Zeichen :first bis :last von :lock',
     ],
     'bench' => [

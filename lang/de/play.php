@@ -13,6 +13,12 @@ return [
     'chapter' => 'Kapitel :number',
     'stamps' => ['ahead' => 'liegt noch vor dir', 'here' => 'hier bist du', 'seen' => 'gesehen'],
     'endings' => ['won' => 'Du bist durch', 'lost' => 'Dieser Weg endet hier', 'open' => 'Das Ende'],
+    'finished' => ['time' => 'Von Anfang bis Ende: :time', 'place' => 'Als Nummer :place im Ziel'],
+    'team' => [
+        'with' => 'Du spielst mit', 'look' => 'Eine andere Szene ansehen', 'back' => 'Zu deinem Team',
+        'looking' => 'Nur zum Ansehen. Dein Team ist in „:scene“.',
+        'other_device' => 'Auf einem anderen Gerät eures Teams: der Name des Teams und',
+    ],
     'other_device' => 'Auf einem anderen Gerät: dein Name und',
     'not_me' => 'Nicht :name?',
     'leave' => [
@@ -178,6 +184,7 @@ return [
             'ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.',
         ],
         'run' => [
+            'early' => 'Dieses Spiel ist noch nicht offen. Nichts wurde gezählt.',
             'over' => 'Deine Zeit ist um. Alles, was du getan hast, bleibt.',
             'paused' => 'Gerade ruht alles. Nichts wurde gezählt; versuche es noch einmal, wenn es weitergeht.',
             'closed' => 'Deine Lehrkraft hat dieses Spiel geschlossen. Alles, was du getan hast, ist gespeichert.',
@@ -189,6 +196,13 @@ return [
         'action' => ['unknown' => 'Das war kein Zug dieses Spiels. Nichts hat sich geändert.'],
     ],
     'join' => [
+        'early' => 'Dieses Spiel öffnet am :time. Komm dann wieder.',
+        'address' => 'Deine E-Mail-Adresse, wenn du magst',
+        'pick' => 'Wähle deine Gruppe',
+        'team' => 'Der Name eures Teams', 'member' => 'Dein eigener Name',
+        'memberless' => 'Tippe auch deinen eigenen Namen.',
+        'team_again' => 'Mein Team hat schon begonnen', 'team_name' => 'Der Name eures Teams im Spiel',
+        'team_words' => 'Die zwei Wörter eures Teams',
         'title' => 'In ein Spiel einsteigen',
         'titled' => ':code einsteigen',
         'code' => 'Der Code von der Tafel',

@@ -2,7 +2,8 @@
 
 // Was ein Durchlauf zeigte: der Bericht und der Weg einer Person.
 return [
-    'title' => 'Bericht', 'board' => 'Überblick', 'views' => 'Ansichten dieses Durchlaufs',
+    'title' => 'Bericht', 'board' => 'Überblick', 'settings' => 'Einstellungen',
+    'views' => 'Ansichten dieses Durchlaufs',
     'of' => '{joined|=1 von einer Person fertig|von :joined fertig}',
     'median' => 'in der Mitte, vom Anfang bis zum Ende',
     'rate' => 'auf Anhieb richtig',
@@ -42,7 +43,8 @@ return [
     'begins' => 'beginnt', 'begins_anew' => 'beginnt neu',
     'led' => 'weiter zu :scene', 'restarts' => '{count|=0 |=1 einmal neu begonnen|:count-mal neu begonnen}',
     'table' => [
-        'name' => 'Name', 'at' => 'Um (:zone)', 'after' => 'Sekunden seit der vorigen', 'scene' => 'Szene',
+        'name' => 'Name', 'by' => 'Wer vom Team',
+        'at' => 'Um (:zone)', 'after' => 'Sekunden seit der vorigen', 'scene' => 'Szene',
         'lock' => 'Schloss', 'answer' => 'Antwort', 'verdict' => 'Urteil', 'read' => 'Was zu lesen war',
         'tried' => 'Beantwortet von', 'opened' => 'Geöffnet von', 'first' => 'Auf Anhieb richtig',
         'tries' => 'Versuche (Median)', 'seconds' => 'Sekunden (Median)', 'hints' => 'Baten um Hinweis',

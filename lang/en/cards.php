@@ -331,7 +331,8 @@ return [
     ],
     'marks' => [
         'put' => 'Put a value in', 'putInto' => 'Put a value into: :field', 'player' => 'the student’s name',
-        'minutes' => 'minutes played', 'code' => 'the code of :lock', 'sign' => 'sign :first of :lock',
+        'minutes' => 'minutes played', 'time' => 'time played',
+        'place' => 'place among the others', 'code' => 'the code of :lock', 'sign' => 'sign :first of :lock',
         'signs' => 'signs :first to :last of :lock',
     ],
     'bench' => [

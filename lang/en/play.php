@@ -13,6 +13,12 @@ return [
     'chapter' => 'Chapter :number',
     'stamps' => ['ahead' => 'still ahead', 'here' => 'you are here', 'seen' => 'seen'],
     'endings' => ['won' => 'You are through', 'lost' => 'This way ends here', 'open' => 'The end'],
+    'finished' => ['time' => 'From start to end: :time', 'place' => 'You are number :place to finish'],
+    'team' => [
+        'with' => 'You play with', 'look' => 'Look at another scene', 'back' => 'To your team',
+        'looking' => 'Only to look at. Your team is in “:scene”.',
+        'other_device' => 'On another device of your team: the team’s name and',
+    ],
     'other_device' => 'On another device: your name and',
     'not_me' => 'Not :name?',
     'leave' => [
@@ -179,6 +185,7 @@ return [
         ],
         'play' => ['ended' => 'This game is over.', 'busy' => 'Somebody else of you was quicker. Try again.'],
         'run' => [
+            'early' => 'This game has not opened yet. Nothing was counted.',
             'over' => 'Your time is up. Everything you did is kept.',
             'paused' => 'Everything rests for a moment. Nothing was counted; try it once more when it goes on.',
             'closed' => 'Your teacher has closed this game. Everything you did is kept.',
@@ -187,6 +194,13 @@ return [
         'action' => ['unknown' => 'That was no move of this game. Nothing has changed.'],
     ],
     'join' => [
+        'early' => 'This game opens on :time. Come back then.',
+        'address' => 'Your e-mail address, if you like',
+        'pick' => 'Pick your group',
+        'team' => 'Your team’s name', 'member' => 'Your own name',
+        'memberless' => 'Type your own name, too.',
+        'team_again' => 'My team has begun already', 'team_name' => 'Your team’s name in the game',
+        'team_words' => 'Your team’s two words',
         'title' => 'Join a game',
         'titled' => 'Join :code',
         'code' => 'The code from the board',

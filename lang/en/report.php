@@ -2,7 +2,7 @@
 
 // What a run showed: the report, and the trail of one student.
 return [
-    'title' => 'Report', 'board' => 'Board', 'views' => 'Views of this run',
+    'title' => 'Report', 'board' => 'Board', 'settings' => 'Settings', 'views' => 'Views of this run',
     'of' => '{joined|=1 of one finished|of :joined finished}', 'median' => 'in the middle, from start to end',
     'rate' => 'right at first try',
     'nobody' => 'Nobody has answered a lock yet. As soon as somebody does, it shows here.',
@@ -41,7 +41,8 @@ return [
     'begins' => 'begins', 'begins_anew' => 'begins anew',
     'led' => 'on to :scene', 'restarts' => '{count|=0 |=1 begun anew once|begun anew :count times}',
     'table' => [
-        'name' => 'Name', 'at' => 'At (:zone)', 'after' => 'Seconds since the one before', 'scene' => 'Scene',
+        'name' => 'Name', 'by' => 'Who of the team',
+        'at' => 'At (:zone)', 'after' => 'Seconds since the one before', 'scene' => 'Scene',
         'lock' => 'Lock', 'answer' => 'Answer', 'verdict' => 'Verdict', 'read' => 'What was read',
         'tried' => 'Answered by', 'opened' => 'Opened by', 'first' => 'Right at first try', 'tries' => 'Tries (median)',
         'seconds' => 'Seconds (median)', 'hints' => 'Asked for a hint', 'left' => 'Left here',

@@ -13,6 +13,12 @@ return [
     'chapter' => 'Capítulo :number',
     'stamps' => ['ahead' => 'aún por venir', 'here' => 'estás aquí', 'seen' => 'visto'],
     'endings' => ['won' => 'Lo has logrado', 'lost' => 'Este camino termina aquí', 'open' => 'Fin'],
+    'finished' => ['time' => 'De principio a fin: :time', 'place' => 'Has acabado con el número :place'],
+    'team' => [
+        'with' => 'Juegas con', 'look' => 'Mirar otra escena', 'back' => 'Con tu equipo',
+        'looking' => 'Solo para mirar. Tu equipo está en «:scene».',
+        'other_device' => 'En otro dispositivo de tu equipo: el nombre del equipo y',
+    ],
     'other_device' => 'En otro aparato: tu nombre y',
     'not_me' => '¿No eres :name?',
     'leave' => [
@@ -181,6 +187,7 @@ return [
             'ended' => 'Este juego ha terminado.', 'busy' => 'Alguien de tu equipo fue más rápido. Prueba otra vez.',
         ],
         'run' => [
+            'early' => 'Este juego aún no ha abierto. No se ha contado nada.',
             'over' => 'Se acabó tu tiempo. Todo lo que hiciste se conserva.',
             'paused' => 'Todo descansa un momento. No se ha contado nada; inténtalo otra vez cuando siga.',
             'closed' => 'Tu docente ha cerrado este juego. Todo lo que hiciste está guardado.',
@@ -189,6 +196,13 @@ return [
         'action' => ['unknown' => 'Esa no era una jugada de este juego. No ha cambiado nada.'],
     ],
     'join' => [
+        'early' => 'Este juego abre el :time. Vuelve entonces.',
+        'address' => 'Tu correo electrónico, si quieres',
+        'pick' => 'Elige tu grupo',
+        'team' => 'El nombre de tu equipo', 'member' => 'Tu propio nombre',
+        'memberless' => 'Escribe también tu propio nombre.',
+        'team_again' => 'Mi equipo ya ha empezado', 'team_name' => 'El nombre de tu equipo en el juego',
+        'team_words' => 'Las dos palabras de tu equipo',
         'title' => 'Entrar en un juego',
         'titled' => 'Entrar: :code',
         'code' => 'El código de la pizarra',

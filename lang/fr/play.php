@@ -13,6 +13,12 @@ return [
     'chapter' => 'Chapitre :number',
     'stamps' => ['ahead' => 'encore à venir', 'here' => 'tu es ici', 'seen' => 'vu'],
     'endings' => ['won' => 'Tu y es arrivé', 'lost' => 'Ce chemin s’arrête ici', 'open' => 'Fin'],
+    'finished' => ['time' => 'Du début à la fin : :time', 'place' => 'Tu as fini en numéro :place'],
+    'team' => [
+        'with' => 'Tu joues avec', 'look' => 'Regarder une autre scène', 'back' => 'Vers ton équipe',
+        'looking' => 'Juste pour regarder. Ton équipe est dans « :scene ».',
+        'other_device' => 'Sur un autre appareil de ton équipe : le nom de l’équipe et',
+    ],
     'other_device' => 'Sur un autre appareil : ton nom et',
     'not_me' => 'Tu n’es pas :name ?',
     'leave' => [
@@ -181,6 +187,7 @@ return [
             'ended' => 'Ce jeu est fini.', 'busy' => 'Quelqu’un de votre équipe a été plus rapide. Essaie encore.',
         ],
         'run' => [
+            'early' => 'Ce jeu n’est pas encore ouvert. Rien n’a été compté.',
             'over' => 'Ton temps est écoulé. Tout ce que tu as fait est gardé.',
             'paused' => 'Tout est en pause un instant. Rien n’a été compté ; réessaie quand ça reprend.',
             'closed' => 'Ton enseignant a fermé ce jeu. Tout ce que tu as fait est gardé.',
@@ -191,6 +198,13 @@ return [
         'action' => ['unknown' => 'Ce n’était pas un coup de ce jeu. Rien n’a changé.'],
     ],
     'join' => [
+        'early' => 'Ce jeu ouvre le :time. Reviens à ce moment-là.',
+        'address' => 'Ton adresse électronique, si tu veux',
+        'pick' => 'Choisis ton groupe',
+        'team' => 'Le nom de ton équipe', 'member' => 'Ton propre nom',
+        'memberless' => 'Écris aussi ton propre nom.',
+        'team_again' => 'Mon équipe a déjà commencé', 'team_name' => 'Le nom de ton équipe dans le jeu',
+        'team_words' => 'Les deux mots de ton équipe',
         'title' => 'Entrer dans un jeu',
         'titled' => 'Entrer : :code',
         'code' => 'Le code du tableau',

@@ -43,8 +43,10 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/runs/{run}/renew'],
     ['POST', '/runs/{run}/close'],
     ['POST', '/runs/{run}/open'],
-    ['POST', '/runs/{run}/joining'],
-    ['POST', '/runs/{run}/receipts'],
+    ['POST', '/runs/{run}/settings'],
+    ['POST', '/runs/{run}/copy'],
+    ['POST', '/runs/{run}/reset'],
+    ['GET', '/runs/{run}/settings'],
     ['DELETE', '/runs/{run}'],
 ]);
 

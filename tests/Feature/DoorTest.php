@@ -91,7 +91,7 @@ it('knows who is stopped by a guard from who is not', function (array $tries, ar
 it('admits the names of a class list however they are written, and no others', function (): void {
     $run = Classroom::open();
     $this->actingAs($run->game->user)
-        ->post("/runs/{$run->id}/joining", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])
+        ->post("/runs/{$run->id}/settings", ['takes_new' => '1', 'names' => "Zoë Marsh\r\n\r\nFinn, Kay\nfinn"])
         ->assertRedirect();
     expect($run->fresh()->names)->toBe(['Zoë Marsh', 'Finn', 'Kay']);
     $this->get("/p/{$run->code}")->assertSee('as your teacher wrote it');
@@ -104,7 +104,7 @@ it('admits the names of a class list however they are written, and no others', f
 it('takes nobody new where the teacher says so, and lets those play on who have begun', function (): void {
     $run = Classroom::open();
     $play = Classroom::join($run);
-    $this->actingAs($run->game->user)->post("/runs/{$run->id}/joining", ['names' => ''])->assertRedirect();
+    $this->actingAs($run->game->user)->post("/runs/{$run->id}/settings", ['names' => ''])->assertRedirect();
     $this->get("/p/{$run->code}")->assertSee('takes nobody new')->assertDontSee('Begin</button>', false);
     $this->post("/p/{$run->code}/join", ['name' => 'Finn'])->assertUnprocessable();
     $this->post("/p/{$run->code}/again", ['name' => 'Mia', 'words' => $play->rejoin_words])->assertRedirect();

@@ -66,10 +66,11 @@ it('gives them to all when the teacher says so, wherever they are, and keeps the
     $run = $this->play->run;
     $page = fn (string $path) => $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))
         ->get("/p/{$run->code}{$path}");
-    $give = fn (int $yes) => $this->actingAs($run->game->user)->post("/runs/{$run->id}/receipts", ['give' => $yes]);
+    $give = fn (int $yes) => $this->actingAs($run->game->user)
+        ->post("/runs/{$run->id}/settings", ['gives_receipts' => $yes]);
     $page('')->assertDontSee('Keep what you answered');
 
-    $give(1)->assertRedirect("/runs/{$run->id}");
+    $give(1)->assertRedirect("/runs/{$run->id}/settings");
     $page('')->assertSee('Keep what you answered');
     $page('/receipt')->assertOk()->assertSee('Nothing was asked on your way.');
     $give(0);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CopyGame;
 use App\Actions\CreateGame;
+use App\Actions\EraseDueRuns;
 use App\Http\Requests\NewGameRequest;
 use App\Http\Requests\ShelfRequest;
 use App\Models\Game;
@@ -29,8 +30,10 @@ use Illuminate\View\View;
 
 final class GameController extends Controller
 {
-    public function index(ShelfRequest $request, #[CurrentUser] User $teacher): View
+    public function index(ShelfRequest $request, #[CurrentUser] User $teacher, EraseDueRuns $erase): View
     {
+        $erase->handle();
+
         return view('games.shelf', [
             'strips' => Shelf::of($teacher, $request->sought(), $request->isAway()),
             'away' => Shelf::awayOf($teacher),

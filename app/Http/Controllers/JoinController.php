@@ -7,12 +7,12 @@ namespace App\Http\Controllers;
 use App\Accounts\Patience;
 use App\Actions\JoinRun;
 use App\Http\Requests\JoinRequest;
-use App\Models\Play;
 use App\Models\Run;
 use App\Play\Doorway;
 use App\Play\Newcomers;
 use App\Play\PlayerName;
 use App\Play\Ticket;
+use App\View\Moment;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -47,22 +47,28 @@ final class JoinController extends Controller
         }
         $typed = $request->name();
         $newcomers = new Newcomers($run, (string) $request->ip());
-        $problem = self::problem($run, $typed, $newcomers);
+        $member = $request->memberOf($run);
+        $problem = self::problem($run, $typed, $newcomers) ?? self::memberless($run, $member);
         if ($problem !== null) {
-            return self::form($run, ['problem' => $problem, 'name' => $typed], 422);
+            return self::form($run, ['problem' => $problem, 'name' => $typed, 'member' => $member], 422);
         }
         $name = (string) $run->admitted($typed);
-        $play = $join->begin($run, $name, $run->asks_group ? $request->group() : null);
+        $play = $join->begin(
+            $run, $name, $request->groupOf($run), address: $request->addressFor($run),
+        );
         if ($play === null) {
             return self::form(
                 $run,
-                ['problem' => __('play.join.taken', ['name' => $name]), 'name' => $name, 'again' => true],
+                [
+                    'problem' => __('play.join.taken', ['name' => $name]), 'name' => $name, 'member' => $member,
+                    'again' => true,
+                ],
                 422,
             );
         }
         $newcomers->began($play);
 
-        return $this->enter($request, $run, $play, []);
+        return $this->enter($request, $run, $play->ticketFor($member), []);
     }
 
     public function again(JoinRequest $request, string $code, JoinRun $join): RedirectResponse|JsonResponse|Response
@@ -95,12 +101,21 @@ final class JoinController extends Controller
         }
         $patiences[0]->forget();
         if ($request->expectsJson()) {
-            return (new JsonResponse(['ticket' => Ticket::for($play->id)->text()]))->withCookie(
-                Ticket::for($play->id)->cookie($run->code),
+            $ticket = $play->ticketFor($request->memberOf($run));
+
+            return (new JsonResponse(['ticket' => $ticket->text()]))->withCookie($ticket->cookie($run->code));
+        }
+        $member = $request->memberOf($run);
+        $problem = self::memberless($run, $member);
+        if ($problem !== null) {
+            return self::form(
+                $run, ['problem' => $problem, 'name' => $name, 'again' => true, 'typed' => $typed], 422,
             );
         }
 
-        return $this->enter($request, $run, $play, $typed['on'] === null ? [] : ['typed' => $typed]);
+        $query = $typed['on'] === null ? [] : ['typed' => $typed];
+
+        return $this->enter($request, $run, $play->ticketFor($member), $query);
     }
 
     /** Only by the play's own form: a link or a form of elsewhere takes nobody out of a game. */
@@ -149,7 +164,10 @@ final class JoinController extends Controller
         return response(
             view(
                 'join.name',
-                $with + ['run' => $run, 'problem' => null, 'name' => '', 'again' => false, 'typed' => null],
+                $with + [
+                    'run' => $run, 'problem' => null, 'name' => '', 'member' => '', 'again' => false,
+                    'typed' => null,
+                ],
             )->render(),
             $status,
             ['Cache-Control' => 'no-store'],
@@ -157,13 +175,19 @@ final class JoinController extends Controller
     }
 
     /** @param  array<string, mixed>  $query */
-    private function enter(Request $request, Run $run, Play $play, array $query): RedirectResponse
+    private function enter(Request $request, Run $run, Ticket $ticket, array $query): RedirectResponse
     {
         (new Doorway((string) $request->ip()))->know($run->code);
 
         return redirect("/p/{$run->code}".($query === [] ? '' : '?'.http_build_query($query)))->withCookie(
-            Ticket::for($play->id)->cookie($run->code),
+            $ticket->cookie($run->code),
         );
+    }
+
+    /** In a team everybody says who they are. */
+    private static function memberless(Run $run, string $member): ?string
+    {
+        return $run->hasTeams() && $member === '' ? (string) __('play.join.memberless') : null;
     }
 
     private static function problem(Run $run, string $name, Newcomers $newcomers): ?string
@@ -171,7 +195,10 @@ final class JoinController extends Controller
         $wait = $newcomers->wait();
 
         return match (true) {
-            ! $run->isOpen() => (string) __('play.join.closed'),
+            $run->isClosed() => (string) __('play.join.closed'),
+            $run->isEarly() => (string) __('play.join.early', [
+                'time' => Moment::of((int) $run->opens_at, $run->zone),
+            ]),
             $name === '' => (string) __('play.join.nameless'),
             ! $run->takes_new => (string) __('play.join.complete'),
             $run->admitted($name) === null => (string) __('play.join.unlisted', ['name' => $name]),

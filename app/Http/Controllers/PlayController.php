@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\PlayAgain;
+use App\Actions\BeginAnew;
 use App\Actions\TakeAction;
 use App\Http\Key;
 use App\Models\Play;
@@ -14,8 +14,10 @@ use App\Play\Frame;
 use App\Play\News;
 use App\Play\Receipt;
 use App\Play\Reply;
+use App\Play\RunRules;
 use App\Play\Screen;
 use App\Play\SentAction;
+use App\Play\Team;
 use App\Play\Ticket;
 use App\Play\Turn;
 use App\Storage\EditionFile;
@@ -30,14 +32,17 @@ final class PlayController extends Controller
 {
     public function show(Request $request, string $code): Response
     {
-        [$play, $run] = self::playOf(Ticket::of($request), $code);
-        if ($play === null || $run === null) {
+        $ticket = Ticket::of($request);
+        [$play, $run] = self::playOf($ticket, $code);
+        if ($ticket === null || $play === null || $run === null) {
             return JoinController::door($request, $code, []);
         }
-        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
+        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds(), RunRules::of($run));
         Languages::speakIn($screen->edition->game->language());
 
-        return $this->page($screen, self::frame($code, $play, self::typed($request)), null, $run, $play);
+        return $this->page(
+            $screen, self::frame($code, $play, $ticket, self::typed($request)), null, $run, $play, $ticket,
+        );
     }
 
     public function act(Request $request, string $code): Response|JsonResponse
@@ -50,7 +55,9 @@ final class PlayController extends Controller
         if ($ticket === null) {
             return $this->strangers($request, $code);
         }
-        $turn = (new TakeAction())->handle($ticket->play, $action, Key::of($request), $code);
+        $turn = (new TakeAction())->handle(
+            $ticket->play, $action, Key::of($request), $code, $ticket->member,
+        );
         if ($turn === null) {
             return $this->strangers($request, $code);
         }
@@ -101,11 +108,11 @@ final class PlayController extends Controller
         );
     }
 
-    public function anew(Request $request, string $code, PlayAgain $again): RedirectResponse
+    public function anew(Request $request, string $code, BeginAnew $anew): RedirectResponse
     {
         [$play, $run] = self::playOf(Ticket::ofForm($request), $code);
         if ($play !== null && $run?->isOpen() === true) {
-            $again->handle($play, $run);
+            $anew->again($play, $run);
         }
 
         return new RedirectResponse("/p/{$code}", 303);
@@ -124,22 +131,29 @@ final class PlayController extends Controller
     private function pageAfter(Turn $turn, string $code, Ticket $ticket, array $typed): Response
     {
         $play = Play::query()->findOrFail($ticket->play);
+        $run = Run::query()->findOrFail($play->run_id);
 
-        return $this->page(Screen::after($turn), self::frame($code, $play, $typed), $turn, $play->run, $play);
+        return $this->page(
+            Screen::after($turn), self::frame($code, $play, $ticket, $typed), $turn, $run, $play, $ticket,
+        );
     }
 
-    private function page(Screen $screen, Frame $frame, ?Turn $turn, ?Run $run, ?Play $play): Response
-    {
+    private function page(
+        Screen $screen, Frame $frame, ?Turn $turn, Run $run, Play $play, Ticket $ticket,
+    ): Response {
         return response(
             view('play.show', [
                 'screen' => $screen,
                 'frame' => $frame,
                 'turn' => $turn,
                 'isFramed' => false,
-                'isOpen' => $turn !== null || $run?->isOpen() === true,
-                'givesReceipts' => $run?->gives_receipts === true,
-                'seq' => $turn->seq ?? $play?->seq,
-                'left' => $run === null ? null : self::left($play, $run),
+                'isOpen' => $turn !== null || $run->isOpen(),
+                'givesReceipts' => $run->gives_receipts,
+                'seq' => $turn->seq ?? $play->seq,
+                'left' => self::left($play, $run),
+                'team' => $run->hasTeams()
+                    ? Team::of($play, $screen->edition->game, $screen->state, $ticket->member, $screen->now)
+                    : null,
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],
@@ -147,9 +161,9 @@ final class PlayController extends Controller
     }
 
     /** Seconds that a play has left; null where there is no limit, or it has ended. */
-    private static function left(?Play $play, Run $run): ?int
+    private static function left(Play $play, Run $run): ?int
     {
-        $until = $play === null || $play->ended_at !== null ? null : $play->until($run);
+        $until = $play->ended_at !== null ? null : $play->until($run);
 
         return $until === null ? null : max(0, $until - Clock::seconds());
     }
@@ -174,7 +188,7 @@ final class PlayController extends Controller
             : response(view('play.lost', ['words' => $words])->render(), $status);
     }
 
-    private static function frame(string $code, Play $play, mixed $typed): Frame
+    private static function frame(string $code, Play $play, Ticket $ticket, mixed $typed): Frame
     {
         $kept =
             is_array($typed) && is_string($typed['on'] ?? null)
@@ -183,7 +197,7 @@ final class PlayController extends Controller
 
         return new Frame(
             "/p/{$code}",
-            ['ticket' => Ticket::for($play->id)->text()],
+            ['ticket' => $ticket->text()],
             $play->name,
             $play->rejoin_words,
             $kept,

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\BeginAnew;
 use App\Actions\OpenRun;
 use App\Http\Requests\RunRequest;
 use App\Models\Game;
 use App\Models\Play;
 use App\Models\Run;
 use App\Models\User;
+use App\Play\Clock;
 use App\Play\Doorway;
 use App\View\Csv;
+use App\View\Moment;
 use App\View\RunStanding;
 use App\View\RunTables;
 use App\Workshop\Findings;
@@ -30,7 +33,7 @@ final class RunController extends Controller
         return view('runs.new', [
             'game' => $game,
             'findings' => Findings::of($game),
-            'asksGroup' => SavedDefaults::asksGroup($teacher),
+            'run' => new Run(['asks_group' => SavedDefaults::asksGroup($teacher), 'zone' => Moment::zone()]),
         ]);
     }
 
@@ -41,13 +44,9 @@ final class RunController extends Controller
         OpenRun $open,
     ): RedirectResponse {
         SavedDefaults::keep($teacher, ['group' => $request->boolean('asks_group')]);
+        $run = $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->settings());
 
-        return redirect()->route(
-            'runs.show',
-            $open->handle(
-                $game, $request->label(), $request->boolean('asks_group'), $request->names(), $request->minutes(),
-            ),
-        );
+        return redirect()->route('runs.show', $run);
     }
 
     public function show(Request $request, Run $run): View
@@ -110,26 +109,50 @@ final class RunController extends Controller
 
     public function reopen(Run $run): RedirectResponse
     {
-        $run->update(['closed_at' => null]);
+        $now = Clock::seconds();
+        // What was to happen by itself gives way to what is wanted now.
+        $run->update([
+            'closed_at' => null,
+            'opens_at' => $run->isEarly() ? null : $run->opens_at,
+            'closes_at' => $run->closes_at !== null && $run->closes_at <= $now ? null : $run->closes_at,
+        ]);
 
         return redirect()->route('runs.show', $run);
     }
 
-    /** Who may join from now on; who plays already plays on. */
-    public function joining(RunRequest $request, Run $run): RedirectResponse
+    public function settings(Run $run): View
     {
-        $run->update(['takes_new' => $request->boolean('takes_new'), 'names' => $request->names()]);
-
-        return redirect()->route('runs.show', $run)->with('status', __('runs.joining_kept'));
+        return view('runs.settings', ['run' => $run]);
     }
 
-    /** Whether students may keep what they answered before they come to an end that leaves it to them. */
-    public function receipts(Request $request, Run $run): RedirectResponse
+    /** From now on; who plays already plays on. */
+    public function settle(RunRequest $request, Run $run): RedirectResponse
     {
-        $run->update(['gives_receipts' => $request->boolean('give')]);
-        $words = $run->gives_receipts ? 'runs.receipts.given' : 'runs.receipts.kept_back';
+        $run->update([
+            'label' => $request->label(),
+            'asks_group' => $request->boolean('asks_group'),
+            'takes_new' => $request->boolean('takes_new'),
+            // What a play is does not change under those who have begun.
+            ...array_diff_key($request->settings(), $run->plays()->exists() ? ['plays_as' => null] : []),
+        ]);
 
-        return redirect()->route('runs.show', $run)->with('status', __($words));
+        return redirect()->route('runs.settings', $run)->with('status', __('runs.settings.kept'));
+    }
+
+    /** One more run of the same game, settled as this one is. */
+    public function copy(Run $run, OpenRun $open): RedirectResponse
+    {
+        return redirect()->route('runs.show', $open->copy($run))->with('status', __('runs.settings.copied'));
+    }
+
+    /** One play, or all of them, begin anew. */
+    public function reset(Request $request, Run $run, BeginAnew $anew): RedirectResponse
+    {
+        $one = $request->input('play');
+        $plays = is_string($one) ? $run->plays()->whereKey($one)->get() : $run->plays()->get();
+        $done = $plays->filter(static fn (Play $play): bool => $anew->reset($play, $run));
+
+        return redirect()->route('runs.show', $run)->with('status', __('runs.reset.done', ['count' => $done->count()]));
     }
 
     /** One play goes for good; its device is asked for a name again. */

@@ -5,33 +5,34 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
+use App\Play\Clock;
 use App\Play\PlayerName;
+use App\View\Moment;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
 
+/** How a class is to play. Times are typed in the zone that the form names, the teacher's own. */
 final class RunRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    public const MODES = ['each', 'teams', 'class'];
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'label' => ['nullable', 'string', 'max:80'],
+            'plays_as' => ['nullable', 'in:'.implode(',', self::MODES)],
             'asks_group' => ['nullable', 'boolean'],
+            'groups' => ['nullable', 'string', 'max:4000'],
+            'asks_address' => ['nullable', 'boolean'],
             'names' => ['nullable', 'string', 'max:40000'],
             'takes_new' => ['nullable', 'boolean'],
             'minutes' => ['nullable', 'integer', 'min:1', 'max:1440'],
+            'opens_at' => ['nullable', 'date'],
+            'closes_at' => ['nullable', 'date', $this->isAfterOpening(...)],
+            'erase_on' => ['nullable', 'date_format:Y-m-d', $this->isToCome(...)],
         ];
-    }
-
-    /** @return list<string>|null the class list; null when anybody may join */
-    public function names(): ?array
-    {
-        return PlayerName::listed(Field::text($this, 'names'));
-    }
-
-    /** Minutes that a play may take; null for no limit. */
-    public function minutes(): ?int
-    {
-        return $this->integer('minutes') ?: null;
     }
 
     public function label(): string
@@ -39,5 +40,44 @@ final class RunRequest extends FormRequest
         $label = Field::text($this, 'label');
 
         return $label === '' ? (string) __('runs.unnamed') : $label;
+    }
+
+    /** @return array<string, mixed> columns of a run */
+    public function settings(): array
+    {
+        $erase = Field::text($this, 'erase_on');
+
+        return [
+            'plays_as' => Field::text($this, 'plays_as') ?: 'each',
+            'groups' => PlayerName::listed(Field::text($this, 'groups')),
+            'asks_address' => $this->boolean('asks_address'),
+            'names' => PlayerName::listed(Field::text($this, 'names')),
+            'minutes' => $this->integer('minutes') ?: null,
+            'opens_at' => $this->moment('opens_at'),
+            'closes_at' => $this->moment('closes_at'),
+            'zone' => Moment::zone(),
+            'erase_on' => $erase === '' ? null : $erase,
+            'shows_order' => $this->boolean('shows_order'),
+            'gives_hints' => $this->boolean('gives_hints', true),
+            'gives_receipts' => $this->boolean('gives_receipts'),
+            'plays_again' => $this->boolean('plays_again', true),
+        ];
+    }
+
+    private function moment(string $field): ?int
+    {
+        return Moment::read(Field::text($this, $field), Moment::zone());
+    }
+
+    private function isAfterOpening(string $field, mixed $value, Closure $fail): void
+    {
+        [$opens, $closes] = [$this->moment('opens_at'), $this->moment('closes_at')];
+        $opens !== null && $closes !== null && $closes <= $opens && $fail(__('runs.settings.backwards'));
+    }
+
+    private function isToCome(string $field, mixed $value, Closure $fail): void
+    {
+        $today = Carbon::createFromTimestamp(Clock::seconds(), Moment::zone())->format('Y-m-d');
+        is_string($value) && $value <= $today && $fail(__('runs.settings.past'));
     }
 }

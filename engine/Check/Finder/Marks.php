@@ -11,7 +11,7 @@ use Fravel\Check\Finding;
 final class Marks implements Finder
 {
     /** What the play itself knows. */
-    private const KNOWN = ['player' => true, 'minutes' => true];
+    private const KNOWN = ['player' => true, 'minutes' => true, 'time' => true, 'place' => true];
 
     public static function find(CheckContext $context): array
     {

@@ -4,7 +4,7 @@ import { pause } from '../lib/http.js';
 import { setClock } from './clock.js';
 import { closePanel } from './stage.js';
 
-/** How often a device asks, in milliseconds. */
+/** How often a device asks, in milliseconds, where the page names no other period. */
 const PERIOD = 3000;
 
 /**
@@ -17,7 +17,7 @@ const PERIOD = 3000;
 async function listen(play, show) {
     if (!play.dataset.seq) return;
     for (;;) {
-        await pause(PERIOD);
+        await pause(Number(play.dataset.period) || PERIOD);
         if (!document.hidden && !isBusy()) await ask(play, show);
     }
 }

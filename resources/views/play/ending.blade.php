@@ -1,12 +1,20 @@
 <section class="ending on-card border-y-6 border-double border-ink px-2 py-6 text-center text-[1.2rem]">
     <p class="caps">{{ __("play.endings.{$ending['kind']}") }}</p>
     <div class="words mx-auto mt-2.5 max-w-160" {{ $screen->speaks() }}>{!! $screen->html($ending['md']) !!}</div>
+    @if ($screen->state->endedAt !== null && $ending['kind'] !== 'lost')
+        <p class="mt-3">{{ __('play.finished.time', ['time' => $screen->timePlayed()]) }}</p>
+    @endif
+    @if ($screen->rules->order && $screen->state->place !== null)
+        <p class="font-title text-sign font-bold">{{
+            __('play.finished.place', ['place' => $screen->state->place])
+        }}</p>
+    @endif
     @if (! $frame->isRehearsal && ($ending['receipt'] || $ending['again']))
         <div class="mt-5 flex flex-wrap justify-center gap-4">
             @if ($ending['receipt'])
                 <a class="button" href="{{ $frame->address }}/receipt">{{ __('play.receipt.keep') }}</a>
             @endif
-            @if ($ending['again'])
+            @if ($ending['again'] && $screen->rules->again)
                 <form method="post" action="{{ $frame->address }}/anew">
                     @foreach ($frame->fields as $name => $value)
                         <input type="hidden" name="{{ $name }}" value="{{ $value }}">

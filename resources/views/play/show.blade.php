@@ -10,6 +10,7 @@
         <p class="notice rehearsal-said" role="status">{{ session('status') }}</p>
     @endif
     <div class="play" id="play" data-address="{{ $frame->address }}" @if ($seq ?? null) data-seq="{{ $seq }}" @endif
+        @if ($team ?? null) data-period="{{ App\Play\Team::PERIOD }}" @endif
         data-language="{{ $screen->edition->game->language() }}">
         @unless ($isOpen)
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
@@ -22,6 +23,12 @@
         <div id="nudges" role="status" aria-live="polite"></div>
         <div id="scene" class="flex-1">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>
+        @if ($team ?? null)
+            @if ($team->others !== [])
+                <p class="text-small">{{ __('play.team.with') }} {{ implode(', ', $team->others) }}</p>
+            @endif
+            @include('play.elsewhere')
+        @endif
         @if ($screen->edition->credits() !== [])
             <details class="text-note text-(--here-quiet)">
                 <summary class="inline-flex min-h-[44px] items-center underline underline-offset-[3px]">{{
@@ -42,7 +49,9 @@
             <footer class="mt-5 flex flex-wrap items-center justify-between gap-5 border-t-[1.5px] border-deep pt-3
                 text-small text-mist">
                 <span>{{ $frame->player }}</span>
-                <span class="two-words">{{ __('play.other_device') }}
+                <span class="two-words">{{
+                    __(($team ?? null) ? 'play.team.other_device' : 'play.other_device')
+                }}
                     <strong class="text-paper">{{ $frame->words }}</strong></span>
                 <details class="leave max-w-80">
                     <summary class="link inline-flex min-h-[44px] items-center">{{

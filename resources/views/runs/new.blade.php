@@ -18,18 +18,7 @@
         </div>
     @endif
     <x-form :action="route('runs.store', $game)">
-        <x-field name="label" :label="__('runs.new.whom')" placeholder="{{ __('runs.unnamed') }}" maxlength="80"
-            autofocus/>
-        <fieldset>
-            <legend class="font-[650]">{{ __('runs.new.asks') }}</legend>
-            <label class="tick"><input type="checkbox" checked disabled> {{ __('runs.new.name') }}</label>
-            <label class="tick">
-                <input type="checkbox" name="asks_group" value="1" @checked($asksGroup)> {{ __('runs.new.group') }}
-            </label>
-        </fieldset>
-        <x-field name="minutes" type="number" :label="__('runs.new.minutes')" min="1" max="1440"
-            placeholder="{{ __('runs.new.no_limit') }}"/>
-        <x-more :title="__('runs.list')"><x-names :label="__('runs.names')" :value="old('names')"/></x-more>
+        @include('runs.settings-fields')
         <x-form.end>
             <button class="button primary"><x-icon name="sailboat"/>{{ __('runs.new.open') }}</button>
             <a href="{{ route('games.show', $game) }}">{{ __('runs.new.not_yet') }}</a>

@@ -10,6 +10,12 @@
         @endif
         {{ __('report.restarts', ['count' => $trail->log->restarts()]) }}
     </p>
+    <div class="mb-4 flex flex-wrap items-start gap-x-6">
+        <x-danger :title="__('runs.reset.one', ['name' => $play->name])" :action="route('runs.reset', $run)"
+            method="post" :words="__('runs.reset.one_help')" :button="__('runs.reset.one', ['name' => $play->name])">
+            <input type="hidden" name="play" value="{{ $play->id }}">
+        </x-danger>
+    </div>
     @if ($trail->steps === [])
         <p>{{ __('report.trail_none') }}</p>
     @else
@@ -29,6 +35,9 @@
                         <x-ledger.cell><span class="font-code text-quiet">+{{ $step['after'] }}</span></x-ledger.cell>
                         <x-ledger.cell>{{ $step['scene'] }}</x-ledger.cell>
                         <x-ledger.cell>
+                            @if ($step['by'] !== '')
+                                <span class="text-quiet">{{ $step['by'] }}:</span>
+                            @endif
                             @if ($step['lock'] !== null)
                                 <x-mark :verdict="$step['verdict']" class="inline-block size-5 align-[-0.25em]"/>
                                 <span class="hidden-words">{{ __("report.verdict.{$step['verdict']}") }}:</span>

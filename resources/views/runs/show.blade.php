@@ -1,3 +1,4 @@
+@use('App\View\Moment')
 <x-layout.teacher :title="$run->code" page="run" :words="$words" width="max-w-[92rem]">
     @include('runs.views', ['here' => 'board'])
     <div class="mb-4 flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
@@ -6,11 +7,18 @@
             <p class="run-code font-code text-[2.6rem] leading-[1.1] font-bold tracking-[0.14em]"
                 aria-label="{{ __('runs.code') }}">{{ $run->code }}</p>
             <p>
-                {{ __($run->isOpen() ? 'runs.go_to' : 'runs.closed') }}
-                @if ($run->isOpen())
+                {{ $run->isEarly() ? __('runs.early', ['time' => Moment::of($run->opens_at)])
+                    : __($run->isClosed() ? 'runs.closed' : 'runs.go_to') }}
+                @unless ($run->isClosed())
                     <a class="font-[650]" href="{{ url('/p/'.$run->code) }}">{{ url('/p/'.$run->code) }}</a>
-                @endif
+                @endunless
             </p>
+            @if ($run->isOpen() && $run->closes_at)
+                <p class="text-quiet">{{ __('runs.closes', ['time' => Moment::of($run->closes_at)]) }}</p>
+            @endif
+            @if ($run->erase_on)
+                <p class="text-quiet">{{ __('runs.erases', ['day' => $run->erase_on]) }}</p>
+            @endif
         </div>
         <div class="flex flex-wrap items-start gap-3.5">
             @if ($run->isOpen())
@@ -34,7 +42,9 @@
                 </x-form>
             @else
                 <x-form :action="route('runs.open', $run)">
-                    <button class="button primary">{{ __('runs.reopen') }}</button>
+                    <button class="button primary">{{
+                        __($run->isEarly() ? 'runs.open_now' : 'runs.reopen')
+                    }}</button>
                 </x-form>
             @endif
         </div>
@@ -66,33 +76,10 @@
         data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
     </div>
     <section class="mt-10 grid gap-2 border-t-[1.5px] border-ink pt-4" aria-label="{{ __('runs.about') }}">
-        @if ($run->isOpen())
-            <x-more class="mb-4 open:max-w-[34rem]" :title="__('runs.joining')">
-                <x-form :action="route('runs.joining', $run)">
-                    <label class="tick">
-                        <input type="checkbox" name="takes_new" value="1"
-                            @checked($run->takes_new)> {{ __('runs.takes_new') }}
-                    </label>
-                    <x-names :label="__('runs.list_names')" :value="implode(PHP_EOL, $run->names ?? [])"/>
-                    <x-form.end><button class="button">{{ __('runs.keep') }}</button></x-form.end>
-                </x-form>
-            </x-more>
-        @endif
-        <x-form class="mb-4" :action="route('runs.receipts', $run)">
-            <input type="hidden" name="give" value="{{ $run->gives_receipts ? 0 : 1 }}">
-            <p class="flex flex-wrap items-center gap-3.5">
-                <button class="button">{{
-                    __($run->gives_receipts ? 'runs.receipts.take_back' : 'runs.receipts.give')
-                }}</button>
-                <span class="text-note text-quiet">{{ __('runs.receipts.help') }}</span>
-            </p>
-        </x-form>
         <div class="flex flex-wrap items-start gap-3.5">
             <a class="button" href="{{ route('runs.csv', $run) }}">
                 <x-icon name="download"/>{{ __('runs.download') }}
             </a>
-            <x-danger class="max-w-80" :title="__('runs.delete_all')" :action="route('runs.destroy', $run)"
-                :words="__('runs.delete_help')" :button="__('runs.delete')"/>
         </div>
     </section>
 </x-layout.teacher>

@@ -5,7 +5,10 @@
     <p class="pr-2 font-title text-lead font-bold"><a href="{{ route('games.show', $run->game) }}">{{
         $run->game->title
     }}</a> · {{ $run->label }}</p>
-    @foreach (['board' => route('runs.show', $run), 'title' => route('runs.report', $run)] as $view => $address)
+    @foreach ([
+        'board' => route('runs.show', $run), 'title' => route('runs.report', $run),
+        'settings' => route('runs.settings', $run),
+    ] as $view => $address)
         <a @class([
             'inline-flex min-h-[44px] items-center no-underline',
             'border-b-4 border-lamp font-semibold' => $here === $view,

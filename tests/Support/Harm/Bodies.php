@@ -89,7 +89,7 @@ final class Bodies
             "{$game}/rehearsal", "{$game}/rehearsal/begin", "{$game}/rehearsal/walk", "{$game}/rehearsal/step",
             "{$game}/rehearsal/keep", "{$game}/rehearsal/forget", "{$game}/rehearsal?from[]=x", "{$game}/runs",
             "{$game}/away", '/games/new/worksheet', '/games/new/worksheet/build',
-            "{$run}/joining", "{$run}/standing", "{$run}/report.csv", '/games?seek[]=x', "{$game}/findings",
+            "{$run}/settings", "{$run}/standing", "{$run}/report.csv", '/games?seek[]=x', "{$game}/findings",
         ];
     }
 

@@ -109,6 +109,8 @@ function namedParts(game) {
     return [
         ['player', t('cards.marks.player')],
         ['minutes', t('cards.marks.minutes')],
+        ['time', t('cards.marks.time')],
+        ['place', t('cards.marks.place')],
         ...list(game.tallies).map(({ id, name }) => [id, bareName(name)]),
         ...list(game.tokens).map(({ id, name }) => [id, bareName(name)]),
     ];

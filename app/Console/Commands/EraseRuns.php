@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\EraseDueRuns;
+use Illuminate\Console\Command;
+
+/** Deletes runs whose day has come; for the scheduler, once an hour. */
+final class EraseRuns extends Command
+{
+    protected $signature = 'runs:erase';
+
+    protected $description = 'Deletes runs, with all their data, whose day of deletion has come';
+
+    public function handle(EraseDueRuns $erase): int
+    {
+        $this->line("Deleted: {$erase->handle()}");
+
+        return self::SUCCESS;
+    }
+}
