@@ -79,18 +79,17 @@ it('asks for a group of its list and for an address, and takes no others', funct
 
 it('keeps hints and playing again from students where the teacher says so', function (): void {
     $document = Tests\Support\Games::twoRooms();
-    $document['scenes'][0]['things'][0]['hints'] = [['md' => 'A white bird.']];
+    $document['scenes'][0]['things'][1]['hints'] = [['md' => 'A white bird.']];
     $document['scenes'][2]['ending']['again'] = true;
     $run = Classroom::open($document);
     $play = Classroom::join($run);
     $run->update(['gives_hints' => false, 'plays_again' => false]);
     $page = fn () => ($this->as)($play)->get("/p/{$run->code}");
     $act = fn (array $fields) => ($this->as)($play)->post("/p/{$run->code}", Classroom::form($play, $fields));
-    $lock = $document['scenes'][0]['things'][0]['id'];
     $isOffered = fn (): bool => preg_match('/data-hint-form[^>]*hidden/', (string) $page()->getContent()) === 0;
     expect($isOffered())->toBeFalse();
     ($this->as)($play)->withCredentials()
-        ->postJson("/p/{$run->code}", Classroom::form($play, ['verb' => 'hint', 'on' => $lock]))
+        ->postJson("/p/{$run->code}", Classroom::form($play, ['verb' => 'hint', 'on' => 'door']))
         ->assertJson(['refusal' => 'There is no hint to give right now.']);
     expect($play->fresh()->seq)->toBe(1);
     $run->update(['gives_hints' => true]);
