@@ -11,13 +11,16 @@ use stdClass;
 /** What a run leaves to its students beside what the game itself does. */
 final readonly class RunRules
 {
-    public function __construct(public bool $hints = true, public bool $again = true, public bool $order = false)
-    {
+    public function __construct(
+        public bool $hints = true, public bool $again = true, public bool $order = false, public bool $isTeam = false,
+    ) {
     }
 
     public static function of(Run|stdClass $run): self
     {
-        return new self((bool) $run->gives_hints, (bool) $run->plays_again, (bool) $run->shows_order);
+        return new self(
+            (bool) $run->gives_hints, (bool) $run->plays_again, (bool) $run->shows_order,
+            $run->plays_as === 'teams');
     }
 
     /** The view without what this run does not leave to its students. */

@@ -156,6 +156,12 @@ final readonly class Screen
         return Showing::clock($this->state->seconds($this->now));
     }
 
+    /** @return array<string, string> where one of a team may look meanwhile, id → title */
+    public function elsewhere(): array
+    {
+        return Team::open($this->edition->game, $this->state, $this->now);
+    }
+
     public function sceneId(): string
     {
         return (string) ($this->view->scene['id'] ?? '');

@@ -13,22 +13,19 @@ use Fravel\State\PlayState;
 final readonly class Team
 {
     /** How often such a device asks what the others did, in milliseconds: within a second it shows. */
-    public const PERIOD = 800;
+    public const PERIOD = 600;
 
-    /**
-     * @param  list<string>  $others  names
-     * @param  array<string, string>  $scenes  those that are open and left, id → title
-     */
-    private function __construct(public array $others, public array $scenes)
+    /** @param  list<string>  $others  names */
+    private function __construct(public array $others)
     {
     }
 
     /** @param  int|null  $member  who of the team it is */
-    public static function of(Play $play, GameDocument $game, PlayState $state, ?int $member, int $now): self
+    public static function of(Play $play, ?int $member): self
     {
         $others = $play->members->filter(static fn (Member $one): bool => $one->id !== $member);
 
-        return new self(array_values($others->pluck('name')->all()), self::open($game, $state, $now));
+        return new self(array_values($others->pluck('name')->all()));
     }
 
     /** @return array<string, string> id → title of the scenes that the team came through and that let it in still */

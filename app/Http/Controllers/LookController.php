@@ -41,8 +41,7 @@ final class LookController extends Controller
             'screen' => new Screen($edition, $state->goBackTo($scene), $now, RunRules::of($run)),
             'there' => (string) $edition->game->scene($state->scene)?->title,
             'frame' => new Frame("/p/{$code}", [], $play->name),
-            'team' => Team::of($play, $edition->game, $state, $ticket->member, $now),
-            'here' => $scene,
+            'elsewhere' => Team::open($edition->game, $state, $now),
         ])->render(), 200, ['Cache-Control' => 'no-store']);
     }
 }

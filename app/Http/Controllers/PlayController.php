@@ -151,9 +151,7 @@ final class PlayController extends Controller
                 'givesReceipts' => $run->gives_receipts,
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
-                'team' => $run->hasTeams()
-                    ? Team::of($play, $screen->edition->game, $screen->state, $ticket->member, $screen->now)
-                    : null,
+                'team' => $run->hasTeams() ? Team::of($play, $ticket->member) : null,
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],

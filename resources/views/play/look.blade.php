@@ -8,10 +8,9 @@
             <a class="button primary" href="{{ $frame->address }}">{{ __('play.team.back') }}</a>
         </div>
         <div id="nudges"></div>
-        <fieldset disabled class="min-w-0 flex-1">
+        <fieldset disabled class="min-w-0 flex-1 [&_button]:opacity-50">
             <div id="scene">@include('play.scene', ['turn' => null])</div>
         </fieldset>
-        @include('play.elsewhere')
     </div>
     <div id="announce" class="hidden-words" role="status" aria-live="polite"></div>
 </x-layout.base>

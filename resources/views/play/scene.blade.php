@@ -35,4 +35,7 @@
             @include('play.onward')
         @endif
     </div>
+    @if ($screen->rules->isTeam)
+        @include('play.elsewhere', ['elsewhere' => $elsewhere ?? $screen->elsewhere()])
+    @endif
 </main>

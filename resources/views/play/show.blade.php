@@ -27,7 +27,6 @@
             @if ($team->others !== [])
                 <p class="text-small">{{ __('play.team.with') }} {{ implode(', ', $team->others) }}</p>
             @endif
-            @include('play.elsewhere')
         @endif
         @if ($screen->edition->credits() !== [])
             <details class="text-note text-(--here-quiet)">
