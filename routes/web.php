@@ -5,6 +5,7 @@ use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\FrontController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\LanguageController;
@@ -174,6 +175,14 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/open', [RunController::class, 'reopen'])
         ->can('update', 'run')
         ->name('runs.open');
+    Route::middleware('can:update,run')->group(function (): void {
+        Route::get('/runs/{run}/front', [FrontController::class, 'show'])->name('runs.front');
+        Route::post('/runs/{run}/front', [FrontController::class, 'act'])->name('runs.act');
+        Route::get('/runs/{run}/front/votes', [FrontController::class, 'votes'])->name('runs.votes');
+        Route::post('/runs/{run}/front/hand', [FrontController::class, 'hand'])->name('runs.hand');
+        Route::post('/runs/{run}/front/decide', [FrontController::class, 'close'])->name('runs.decide');
+        Route::get('/runs/{run}/front/{ballot}/{key}', [FrontController::class, 'instead'])->name('runs.instead');
+    });
     Route::get('/runs/{run}/settings', [RunController::class, 'settings'])
         ->can('update', 'run')
         ->name('runs.settings');

@@ -45,7 +45,7 @@ final class TakeAction
     /**
      * The turn, or null when there is no such play in the run.
      *
-     * @param  string|null  $code  of the run it is done in; null for whichever it is
+     * @param  string|null  $code  of the run it is done in, from a student's device; null from elsewhere
      * @param  int|null  $member  who of a team does it
      */
     public function handle(
@@ -56,7 +56,7 @@ final class TakeAction
             if ($row === null || ($code !== null && strcasecmp($row->code, $code) !== 0)) {
                 return null;
             }
-            $turn = $this->attempt($row, $action, $key, $member);
+            $turn = $this->attempt($row, $action, $key, $code, $member);
             if ($turn !== null) {
                 return $turn;
             }
@@ -71,7 +71,7 @@ final class TakeAction
     }
 
     /** The turn, or null when somebody else was first. */
-    private function attempt(stdClass $row, Action $action, string $key, ?int $member): ?Turn
+    private function attempt(stdClass $row, Action $action, string $key, ?string $code, ?int $member): ?Turn
     {
         $now = Clock::seconds();
         $refusal = Gate::refusal($row, $now) ?? ($action->verb === 'hint' && ! $row->gives_hints ? 'hint.none' : null);
@@ -81,6 +81,11 @@ final class TakeAction
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Playing::act($edition->game, $before, $action, $now);
+        if ($row->plays_as === 'class' && $code !== null) {
+            $events = CastVote::of($row->id, $member, $action, $outcome, $now);
+
+            return new Turn($edition, $before, $before, $events, $now, null, RunRules::of($row));
+        }
         if ($outcome->isRefused()) {
             return $this->repeated($row, $key, $edition, $now)
                 ?? self::unchanged($row, $edition, $before, $outcome, $now);

@@ -39,10 +39,12 @@ final readonly class Turn
     /** @return list<string> what was said, as HTML */
     public function said(): array
     {
-        return array_map(
+        $voted = $this->eventsOf('voted') === [] ? [] : [e((string) __('play.vote.cast'))];
+
+        return [...$voted, ...array_map(
             fn (array $event): string => $this->edition->html(is_string($event[1]) ? $event[1] : ''),
             $this->eventsOf('said'),
-        );
+        )];
     }
 
     /** @return array{lock: string, verdict: string}|null of an answer, or of a choice that is marked */

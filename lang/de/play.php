@@ -14,6 +14,11 @@ return [
     'stamps' => ['ahead' => 'liegt noch vor dir', 'here' => 'hier bist du', 'seen' => 'gesehen'],
     'endings' => ['won' => 'Du bist durch', 'lost' => 'Dieser Weg endet hier', 'open' => 'Das Ende'],
     'finished' => ['time' => 'Von Anfang bis Ende: :time', 'place' => 'Als Nummer :place im Ziel'],
+    'vote' => [
+        'rule' => 'Die Klasse entscheidet gemeinsam: Was du wählst, ist deine Stimme.',
+        'cast' => 'Deine Stimme zählt. Du darfst sie ändern, bis die Abstimmung schließt.',
+        'instead' => 'Dorthin hätte der andere Weg geführt. Nur zum Ansehen.', 'back' => 'Zurück zum Spiel',
+    ],
     'team' => [
         'with' => 'Du spielst mit', 'look' => 'Eine andere Szene ansehen', 'back' => 'Zu deinem Team',
         'looking' => 'Nur zum Ansehen. Dein Team ist in „:scene“.',

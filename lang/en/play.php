@@ -14,6 +14,11 @@ return [
     'stamps' => ['ahead' => 'still ahead', 'here' => 'you are here', 'seen' => 'seen'],
     'endings' => ['won' => 'You are through', 'lost' => 'This way ends here', 'open' => 'The end'],
     'finished' => ['time' => 'From start to end: :time', 'place' => 'You are number :place to finish'],
+    'vote' => [
+        'rule' => 'The class decides together: what you pick is your vote.',
+        'cast' => 'Your vote is in. You may change it until the vote is closed.',
+        'instead' => 'This is where the other way would have led. Only to look at.', 'back' => 'Back to the game',
+    ],
     'team' => [
         'with' => 'You play with', 'look' => 'Look at another scene', 'back' => 'To your team',
         'looking' => 'Only to look at. Your team is in “:scene”.',

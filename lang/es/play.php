@@ -14,6 +14,11 @@ return [
     'stamps' => ['ahead' => 'aún por venir', 'here' => 'estás aquí', 'seen' => 'visto'],
     'endings' => ['won' => 'Lo has logrado', 'lost' => 'Este camino termina aquí', 'open' => 'Fin'],
     'finished' => ['time' => 'De principio a fin: :time', 'place' => 'Has acabado con el número :place'],
+    'vote' => [
+        'rule' => 'La clase decide en común: lo que elijas es tu voto.',
+        'cast' => 'Tu voto está dado. Puedes cambiarlo hasta que se cierre la votación.',
+        'instead' => 'Aquí habría llevado el otro camino. Solo para mirar.', 'back' => 'Volver al juego',
+    ],
     'team' => [
         'with' => 'Juegas con', 'look' => 'Mirar otra escena', 'back' => 'Con tu equipo',
         'looking' => 'Solo para mirar. Tu equipo está en «:scene».',

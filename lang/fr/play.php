@@ -14,6 +14,11 @@ return [
     'stamps' => ['ahead' => 'encore à venir', 'here' => 'tu es ici', 'seen' => 'vu'],
     'endings' => ['won' => 'Tu y es arrivé', 'lost' => 'Ce chemin s’arrête ici', 'open' => 'Fin'],
     'finished' => ['time' => 'Du début à la fin : :time', 'place' => 'Tu as fini en numéro :place'],
+    'vote' => [
+        'rule' => 'La classe décide ensemble : ce que tu choisis est ta voix.',
+        'cast' => 'Ta voix est comptée. Tu peux la changer jusqu’à la clôture du vote.',
+        'instead' => 'C’est là que l’autre chemin aurait mené. Juste pour regarder.', 'back' => 'Retour au jeu',
+    ],
     'team' => [
         'with' => 'Tu joues avec', 'look' => 'Regarder une autre scène', 'back' => 'Vers ton équipe',
         'looking' => 'Juste pour regarder. Ton équipe est dans « :scene ».',

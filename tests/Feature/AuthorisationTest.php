@@ -47,6 +47,11 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/runs/{run}/copy'],
     ['POST', '/runs/{run}/reset'],
     ['GET', '/runs/{run}/settings'],
+    ['GET', '/runs/{run}/front'],
+    ['GET', '/runs/{run}/front/votes'],
+    ['POST', '/runs/{run}/front'],
+    ['POST', '/runs/{run}/front/hand'],
+    ['POST', '/runs/{run}/front/decide'],
     ['DELETE', '/runs/{run}'],
 ]);
 

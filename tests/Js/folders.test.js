@@ -11,7 +11,7 @@ const KNOWS = {
     lib: [],
     board: ['lib'],
     play: ['lib'],
-    run: ['lib', 'workshop/chart'],
+    run: ['lib', 'play', 'workshop/chart'],
     worksheet: ['lib'],
     'workshop/editor': ['lib'],
     'workshop/chart': ['lib', 'workshop/editor'],

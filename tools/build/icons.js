@@ -24,6 +24,7 @@ const ICONS = [
     'log-out',
     'map',
     'maximize',
+    'minus',
     'pencil-line',
     'plus',
     'redo-2',

@@ -12,6 +12,7 @@ use App\Play\Doorway;
 use App\Play\Newcomers;
 use App\Play\PlayerName;
 use App\Play\Ticket;
+use App\Play\Voting;
 use App\View\Moment;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
@@ -53,6 +54,12 @@ final class JoinController extends Controller
             return self::form($run, ['problem' => $problem, 'name' => $typed, 'member' => $member], 422);
         }
         $name = (string) $run->admitted($typed);
+        if ($run->plays_as === 'class') {
+            $play = Voting::play($run, $join);
+            $ticket = Ticket::for($play->id, Voting::member($play, $name)->id);
+
+            return $this->enter($request, $run, $ticket, []);
+        }
         $play = $join->begin(
             $run, $name, $request->groupOf($run), address: $request->addressFor($run),
         );

@@ -111,7 +111,7 @@ final class PlayController extends Controller
     public function anew(Request $request, string $code, BeginAnew $anew): RedirectResponse
     {
         [$play, $run] = self::playOf(Ticket::ofForm($request), $code);
-        if ($play !== null && $run?->isOpen() === true) {
+        if ($play !== null && $run?->isOpen() === true && $run->plays_as !== 'class') {
             $anew->again($play, $run);
         }
 
@@ -151,6 +151,7 @@ final class PlayController extends Controller
                 'givesReceipts' => $run->gives_receipts,
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
+                'votes' => $run->plays_as === 'class',
                 'team' => $run->hasTeams() ? Team::of($play, $ticket->member) : null,
             ])->render(),
             200,
@@ -197,7 +198,7 @@ final class PlayController extends Controller
             "/p/{$code}",
             ['ticket' => $ticket->text()],
             $play->name,
-            $play->rejoin_words,
+            $play->run?->plays_as === 'class' ? null : $play->rejoin_words,
             $kept,
         );
     }

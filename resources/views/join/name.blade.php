@@ -40,6 +40,7 @@
                 <button class="button primary big">{{ __('play.join.begin') }}</button>
             </form>
         @endif
+        @if ($run->plays_as !== 'class')
         <x-more :title="__($run->hasTeams() ? 'play.join.team_again' : 'play.join.again')"
             :open="$again || $typed || ! $run->takes_new">
             <form method="post" action="/p/{{ $run->code }}/again" class="mt-3.5 grid gap-4.5">
@@ -57,5 +58,6 @@
                 <button class="button primary">{{ __('play.join.return') }}</button>
             </form>
         </x-more>
+        @endif
     </x-layout.card>
 </x-layout.base>

@@ -11,6 +11,7 @@
     @endif
     <div class="play" id="play" data-address="{{ $frame->address }}" @if ($seq ?? null) data-seq="{{ $seq }}" @endif
         @if ($team ?? null) data-period="{{ App\Play\Team::PERIOD }}" @endif
+        @if ($votes ?? false) data-period="{{ App\Play\Voting::PERIOD }}" @endif
         data-language="{{ $screen->edition->game->language() }}">
         @unless ($isOpen)
             <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
@@ -19,6 +20,9 @@
             <p class="clock" id="clock" data-left="{{ $left }}"><x-icon name="timer"/><span class="hidden-words">{{
                 __('play.clock')
             }}</span> <time>{{ \App\View\RunStanding::clock($left) }}</time></p>
+        @endif
+        @if ($votes ?? false)
+            <p class="notice">{{ __('play.vote.rule') }}</p>
         @endif
         <div id="nudges" role="status" aria-live="polite"></div>
         <div id="scene" class="flex-1">@include('play.scene')</div>

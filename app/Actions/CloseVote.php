@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Play;
+use App\Play\Clock;
+use App\View\Votes;
+use Fravel\Document\GameDocument;
+use Fravel\State\Action;
+
+/** Closes a vote: what most are for is done, for all. */
+final class CloseVote
+{
+    /** What a teacher says who lets chance break a tie. */
+    public const LOTS = 'lots';
+
+    public function __construct(private readonly TakeAction $take)
+    {
+    }
+
+    /**
+     * @param  string  $tie  the key of what a tie goes to, or LOTS; '' where there is none
+     * @return string  `done`; `none` while nobody is for anything; `tied` where several lead and none was named
+     */
+    public function handle(Play $play, GameDocument $game, string $tie): string
+    {
+        $votes = Votes::of($play, $game, $play->read());
+        $leaders = $votes->leaders();
+        if ($leaders === []) {
+            return 'none';
+        }
+        $named = array_values(array_filter($leaders, static fn (array $row): bool => $row['key'] === $tie));
+        $won = match (true) {
+            count($leaders) === 1 => $leaders[0],
+            $tie === self::LOTS => $leaders[random_int(0, count($leaders) - 1)],
+            default => $named[0] ?? null,
+        };
+        $action = $won === null ? null : Action::of($won['action']);
+        if ($won === null || $action === null) {
+            return 'tied';
+        }
+        $state = $play->read()->toArray();
+        $this->take->handle($play->id, $action, "vote-{$votes->ballot->id}");
+        $votes->ballot->update([
+            'closed_at' => Clock::seconds(), 'state' => $state, 'result' => $won['action'],
+            'counts' => array_map(static fn (array $row): array => [
+                'key' => $row['key'], 'action' => $row['action'], 'count' => $row['count'],
+            ], $votes->rows),
+        ]);
+
+        return 'done';
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+// Vorn in einer Klasse, die gemeinsam spielt.
+return [
+    'title' => 'Die Abstimmung', 'open' => 'Nach vorn',
+    'votes' => '{count|=0 Noch keine Stimme|=1 Eine Stimme|:count Stimmen}',
+    'nothing' => 'Hier gibt es nichts abzustimmen.',
+    'how' => 'Wer dabei ist, wählt auf dem eigenen Gerät; erhobene Hände zählen Sie mit Plus.',
+    'hand' => ['plus' => 'Eine Hand mehr für: :what', 'minus' => 'Eine Hand weniger für: :what'],
+    'close' => 'Abstimmung schließen', 'tie' => 'Es steht gleich. Was entscheidet?', 'lots' => 'Losen',
+    'none' => 'Noch ist niemand für etwas.', 'tied' => 'Es steht gleich: Sagen Sie, was entscheidet. Nichts geschah.',
+    'earlier' => 'Frühere Abstimmungen und nicht gegangene Wege',
+];

@@ -1,0 +1,13 @@
+<?php
+
+// At the front of a class that plays together.
+return [
+    'title' => 'The vote', 'open' => 'To the front',
+    'votes' => '{count|=0 No votes yet|=1 One vote|:count votes}',
+    'nothing' => 'There is nothing to vote for here.',
+    'how' => 'Those who have joined pick on their devices; count raised hands with plus.',
+    'hand' => ['plus' => 'One hand more for: :what', 'minus' => 'One hand fewer for: :what'],
+    'close' => 'Close the vote', 'tie' => 'It is a tie. What decides?', 'lots' => 'Draw lots',
+    'none' => 'Nobody is for anything yet.', 'tied' => 'It is a tie: say what decides. Nothing was done.',
+    'earlier' => 'Earlier votes, and the ways not taken',
+];

@@ -1,0 +1,104 @@
+<?php
+
+use App\Models\Ballot;
+use App\Models\Member;
+use App\Models\Play;
+use App\Models\Vote;
+use App\Play\Ticket;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Classroom;
+use Tests\Support\Games;
+
+beforeEach(function (): void {
+    $document = Games::document([
+        ['id' => 'fork', 'things' => [
+            Games::choice('left', ['go' => 'cave']),
+            Games::choice('right', ['go' => 'wood']),
+            Games::lock('door', 'gannet', [], ['go' => 'end']),
+        ]],
+        ['id' => 'cave', 'title' => 'The cave', 'things' => [['id' => 'drip', 'kind' => 'text', 'md' => 'It drips.']]],
+        ['id' => 'wood', 'title' => 'The wood', 'things' => [Games::choice('on', ['go' => 'end'])]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
+    ], ['title' => 'A fork']);
+    $this->open = Classroom::open($document);
+    $this->open->update(['plays_as' => 'class']);
+    $this->actingAs($this->open->game->user);
+    foreach (['Mia', 'Mia', 'Finn'] as $name) {
+        $this->post("/p/{$this->open->code}/join", ['name' => $name])->assertRedirect();
+    }
+    $this->play = Play::query()->sole();
+    $this->vote = function (int $who, array $fields): TestResponse {
+        $ticket = Ticket::for($this->play->id, Member::query()->orderBy('id')->pluck('id')[$who])->text();
+
+        return $this->withUnencryptedCookie('fravel_play', $ticket)->withCredentials()->postJson(
+            "/p/{$this->open->code}", ['ticket' => $ticket] + Classroom::form($this->play, $fields),
+        );
+    };
+    $this->front = "/runs/{$this->open->id}/front";
+    $this->scene = fn (): string => collect(['fork', 'cave', 'wood', 'end'])->first(
+        fn (string $id): bool => Classroom::id($id, $this->play) === $this->play->fresh()->read()->scene,
+    );
+});
+
+it('takes one vote of each, who may change it, and does nothing before it is closed', function (): void {
+    expect(Member::query()->pluck('name')->all())->toBe(['Mia', 'Mia 2', 'Finn']);
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->assertOk()
+        ->assertJson(['said' => ['Your vote is in. You may change it until the vote is closed.'], 'scene' => null]);
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
+    ($this->vote)(1, ['verb' => 'choose', 'on' => 'right']);
+    ($this->vote)(2, ['verb' => 'choose', 'on' => 'left']);
+    expect(Vote::query()->count())->toBe(3)->and($this->play->fresh()->seq)->toBe(1);
+    $this->get("{$this->front}/votes")->assertSeeInOrder(['3 votes', 'Left', '1', 'Right', '2']);
+    $this->post("{$this->front}/decide")->assertRedirect($this->front);
+    expect(($this->scene)())->toBe('wood')->and(Ballot::query()->whereNotNull('closed_at')->count())->toBe(1);
+    // The next vote begins at nothing, and what is gone can't be voted for.
+    $this->get("{$this->front}/votes")->assertSee('No votes yet');
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->assertJson([
+        'refusal' => 'That isn’t here any more. This is where you are now.',
+    ]);
+});
+
+it('tells nobody by a vote whether an answer is right, and counts the same answers together', function (): void {
+    foreach ([[0, 'Gannet'], [1, ' gannet '], [2, 'gull']] as [$who, $with]) {
+        $reply = ($this->vote)($who, ['verb' => 'answer', 'on' => 'door', 'with' => $with]);
+        expect($reply->json('verdict'))->toBeNull()->and($reply->json('refusal'))->toBeNull();
+    }
+    ($this->vote)(2, ['verb' => 'answer', 'on' => 'door', 'with' => ''])
+        ->assertJson(['refusal' => 'Type an answer first.']);
+    $this->get("{$this->front}/votes")->assertSeeInOrder(['Gannet', '2', 'gull', '1']);
+    $this->post("{$this->front}/decide");
+    expect($this->play->fresh()->read()->ended)->toBe('won');
+});
+
+it('leaves a tie to the teacher, who may also draw lots', function (string $tie): void {
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'left']);
+    ($this->vote)(1, ['verb' => 'choose', 'on' => 'right']);
+    $this->post("{$this->front}/decide");
+    expect(($this->scene)())->toBe('fork')->and(session('status'))->toContain('It is a tie');
+    $this->post("{$this->front}/decide", ['tie' => 'choose-nothing']);
+    expect(($this->scene)())->toBe('fork');
+    $key = Vote::query()->where('member_id', Member::query()->min('id'))->value('key');
+    $this->post("{$this->front}/decide", ['tie' => $tie === 'lots' ? 'lots' : $key]);
+    expect(($this->scene)())->toBeIn($tie === 'lots' ? ['cave', 'wood'] : ['cave']);
+})->with(['lots', 'named']);
+
+it('counts raised hands, and shows afterwards where the other way would have led', function (): void {
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'left']);
+    $left = Vote::query()->value('key');
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
+    $this->post("{$this->front}/hand", ['key' => $left, 'by' => 1]);
+    $this->post("{$this->front}/hand", ['key' => $left, 'by' => 1]);
+    $this->post("{$this->front}/hand", ['key' => 'nonsense', 'by' => 1]);
+    $this->post("{$this->front}/decide");
+    $ballot = Ballot::query()->whereNotNull('closed_at')->sole();
+    expect(($this->scene)())->toBe('cave')->and($ballot->hands)->toBe([$left => 2]);
+    $right = collect($ballot->counts)->firstWhere('count', 1)['key'];
+    $this->get($this->front)->assertOk()->assertSee('Earlier votes')->assertSee('It drips.');
+    $this->get("{$this->front}/{$ballot->id}/{$right}")->assertOk()->assertSee('The wood')->assertDontSee('It drips.');
+    expect(($this->scene)())->toBe('cave');
+});
+
+it('lets the teacher act at the front without a vote', function (): void {
+    $this->postJson($this->front, Classroom::form($this->play, ['verb' => 'choose', 'on' => 'left']))->assertOk();
+    expect(($this->scene)())->toBe('cave');
+});
