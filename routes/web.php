@@ -146,6 +146,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');
+    Route::get('/runs/{run}/report.pdf', [ReportController::class, 'pdf'])
+        ->can('view', 'run')
+        ->name('runs.pdf');
+    Route::get('/runs/{run}/compare', [ReportController::class, 'compare'])
+        ->can('view', 'run')
+        ->name('runs.compare');
     Route::post('/runs/{run}/report/{lock}', [ReportController::class, 'rule'])
         ->can('update', 'run')
         ->name('runs.rule');

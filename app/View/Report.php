@@ -8,10 +8,13 @@ use App\Models\Run;
 use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
+use Fravel\Report\FindReport;
 use Fravel\Report\LockReport;
 use Fravel\Report\PlayLog;
+use Fravel\Report\SceneReport;
 use Fravel\Report\Spread;
 use Fravel\Report\WrongGroup;
+use Fravel\Thing\FindIt;
 
 /** What a run showed, ready for its page. */
 final readonly class Report
@@ -25,9 +28,12 @@ final readonly class Report
     /**
      * @param  list<PlayLog>  $logs
      * @param  list<LockReport>  $locks
+     * @param  list<FindReport>  $boards
+     * @param  list<SceneReport>  $scenes
      */
-    private function __construct(public GameDocument $game, public array $logs, public array $locks)
-    {
+    private function __construct(
+        public GameDocument $game, public array $logs, public array $locks, public array $boards, public array $scenes,
+    ) {
     }
 
     public static function of(Run $run): self
@@ -35,7 +41,9 @@ final readonly class Report
         $game = EditionFile::of($run->edition)->game;
         $logs = RunLogs::of($run);
 
-        return new self($game, $logs, LockReport::all($game, $logs));
+        return new self(
+            $game, $logs, LockReport::all($game, $logs), FindReport::all($game, $logs), SceneReport::all($game, $logs),
+        );
     }
 
     /** The lock that is looked at: the one asked for, else the one that fewest opened at first try. */
@@ -66,6 +74,74 @@ final readonly class Report
             'median' => $times === null ? null : RunStanding::clock((int) round($times->median)),
             'rate' => $tried === 0 ? null : (int) round(100 * $first / $tried),
         ];
+    }
+
+    /** @return list<array{scene: string, seen: int, ways: list<array{string, int}>}> scenes where there was a choice */
+    public function ways(): array
+    {
+        $chosen = array_filter(
+            $this->scenes, static fn (SceneReport $one): bool => $one->seen > 0 && count($one->taken) > 1,
+        );
+
+        return array_values(array_map(fn (SceneReport $one): array => [
+            'scene' => $this->called($one->scene), 'seen' => $one->seen, 'ways' => array_map(
+                fn (string $choice, int $plays): array => [$this->called($choice), $plays],
+                array_keys($one->taken), array_values($one->taken),
+            ),
+        ], $chosen));
+    }
+
+    /** @return list<string> scenes that nobody came to */
+    public function unseen(): array
+    {
+        $unseen = array_filter($this->scenes, static fn (SceneReport $one): bool => $one->seen === 0);
+
+        return array_values(array_map(fn (SceneReport $one): string => $this->called($one->scene), $unseen));
+    }
+
+    /**
+     * Who came out where: each ending with those who did, in the order of their places; then those who are under way.
+     *
+     * @return list<array{scene: string, kind: ?string, plays: list<PlayLog>}>
+     */
+    public function outcomes(): array
+    {
+        $logs = $this->logs;
+        usort($logs, static fn (PlayLog $one, PlayLog $other): int => [
+            $one->state->place ?? PHP_INT_MAX, $one->endedAt ?? PHP_INT_MAX,
+        ] <=> [$other->state->place ?? PHP_INT_MAX, $other->endedAt ?? PHP_INT_MAX]);
+        $outcomes = [];
+        foreach ($this->game->scenes() as $scene) {
+            $here = array_values(array_filter(
+                $logs, static fn (PlayLog $log): bool => $log->endedAt !== null && $log->state->scene === $scene->id,
+            ));
+            if ($here !== []) {
+                $outcomes[] = [
+                    'scene' => $this->called($scene->id), 'kind' => $here[0]->state->ended, 'plays' => $here,
+                ];
+            }
+        }
+        $under = array_values(array_filter($logs, static fn (PlayLog $log): bool => $log->endedAt === null));
+
+        return $under === [] ? $outcomes : [...$outcomes, ['scene' => '', 'kind' => null, 'plays' => $under]];
+    }
+
+    /** What a box of a find-it board is asked for by. */
+    public function asked(FindIt $board, string $box): string
+    {
+        return array_column($board->boxes, null, 'id')[$box]->ask ?? '' ?: $this->called($box);
+    }
+
+    /** What stands on a box of a find-it board. */
+    public function box(FindIt $board, string $box): string
+    {
+        return array_column($board->boxes, null, 'id')[$box]->md ?? '' ?: $this->called($box);
+    }
+
+    /** What a part of the game is called. */
+    public function called(string $id): string
+    {
+        return Names::of($this->game, $id);
     }
 
     public function name(LockReport $report): string

@@ -34,6 +34,14 @@ final readonly class Trail
         return new self(array_map(static fn (Deed $deed): array => self::step($game, $deed), $log->deeds), $log);
     }
 
+    /** @return list<string> the scenes it came to, in order */
+    public function visits(): array
+    {
+        return array_merge([], ...array_map(
+            static fn (Deed $deed): array => $deed->allEntered(), $this->log->deeds,
+        ));
+    }
+
     private static function did(GameDocument $game, Deed $deed): string
     {
         $on = $deed->action['on'] ?? '';

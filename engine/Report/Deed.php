@@ -82,13 +82,32 @@ final readonly class Deed
         );
     }
 
+    /** The choice that was taken; null when it was something else. */
+    public function chosen(): ?string
+    {
+        return is_string($this->action['choose'] ?? null) ? $this->action['choose'] : null;
+    }
+
+    /** @return array{string, string}|null what was asked for on this find-it board, and what was picked */
+    public function pickedOn(string $board): ?array
+    {
+        [, $on, $asked, $picked] = ($this->first(EventKind::Picked) ?? []) + [null, null, null, null];
+
+        return $on === $board && is_string($asked) && is_string($picked) ? [$asked, $picked] : null;
+    }
+
+    /** @return list<string> scenes it led through, in order */
+    public function allEntered(): array
+    {
+        return array_values(array_filter(array_column($this->all(EventKind::Entered), 1), is_string(...)));
+    }
+
     /** The scene it led to; null when it led nowhere else. */
     public function entered(): ?string
     {
-        $entered = $this->all(EventKind::Entered);
-        $last = $entered === [] ? null : $entered[array_key_last($entered)][1] ?? null;
+        $entered = $this->allEntered();
 
-        return is_string($last) ? $last : null;
+        return $entered === [] ? null : $entered[array_key_last($entered)];
     }
 
     /** @return list<mixed>|null */

@@ -129,6 +129,19 @@ final class Things
     }
 
     /**
+     * The find-it boards among them.
+     *
+     * @param  list<Thing>  $things
+     * @return list<FindIt>
+     */
+    public static function boards(array $things): array
+    {
+        return array_values(array_filter(
+            self::flattened($things), static fn (Thing $thing): bool => $thing instanceof FindIt,
+        ));
+    }
+
+    /**
      * Like flattened(), over the things as they are written.
      *
      * @param  list<array<string, mixed>>  $things

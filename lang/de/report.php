@@ -35,7 +35,21 @@ return [
         'little' => 'Es zeigt nicht, wer die Sache kennt.',
         'wrong' => 'Wer sonst gut ist, scheitert hier: Sehen Sie nach, ob es fragt, was Sie meinen.',
     ],
-    'students' => 'Personen', 'trail' => 'Alles, was :name tat', 'trail_of' => 'Was :name tat',
+    'finding' => [
+        'kind' => 'Tafel zum Finden',
+        'done' => ':done von :played fanden alles.',
+        'wrong' => 'Falsche Griffe: :median in der Mitte, die Hälfte zwischen :low und :high.',
+        'mistook' => '{count|=1 hielt|hielten} „:picked“ für „:asked“',
+    ],
+    'ways' => ['title' => 'Welche Wege genommen wurden'],
+    'outcomes' => ['title' => 'Wer wo herauskam', 'none' => 'Nicht am Ende'],
+    'compare' => [
+        'title' => 'Im Vergleich',
+        'alone' => 'Das ist bisher der einzige Durchgang des Spiels. Weitere stehen hier daneben.',
+        'help' => 'Richtig beim ersten Versuch, darunter die Zeit bis zum Öffnen, in der Mitte.',
+    ],
+    'unseen' => 'Szenen, die niemand sah',
+    'trail' => 'Alles, was :name tat', 'trail_of' => 'Was :name tat',
     'trail_none' => 'Noch nichts.', 'began' => 'Begann um :time', 'ended' => 'fertig nach :time',
     'step' => [
         'at' => 'Um', 'after' => 'Nach', 'where' => 'Wo', 'what' => 'Was', 'read' => 'Was dazu zu lesen war',
@@ -51,7 +65,7 @@ return [
         'left' => 'Hier aufgehört', 'tells' => 'Geht mit den anderen (−1 bis 1)',
     ],
     'take' => [
-        'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
+        'pdf' => 'Der Bericht als PDF', 'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
     ],
     'verdict' => ['open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
 ];

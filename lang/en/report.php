@@ -33,7 +33,20 @@ return [
         'little' => 'It does not tell who knows the matter.',
         'wrong' => 'Those who do well elsewhere fail here: look whether it asks what you mean.',
     ],
-    'students' => 'Students', 'trail' => 'All that :name did', 'trail_of' => 'What :name did',
+    'finding' => [
+        'kind' => 'find-it board',
+        'done' => ':done of :played found all of it.',
+        'wrong' => 'Wrong picks: :median in the middle, half of them between :low and :high.',
+        'mistook' => '{count|=1 student took|students took} “:picked” for “:asked”',
+    ],
+    'ways' => ['title' => 'Which ways they took'],
+    'outcomes' => ['title' => 'Who came out where', 'none' => 'Not at an end'],
+    'compare' => [
+        'title' => 'Compared', 'alone' => 'This is the only run of the game yet. Further ones stand beside it here.',
+        'help' => 'Right at first try, and below it the time until it opened, in the middle.',
+    ],
+    'unseen' => 'Scenes that nobody saw',
+    'trail' => 'All that :name did', 'trail_of' => 'What :name did',
     'trail_none' => 'Nothing yet.', 'began' => 'Began at :time', 'ended' => 'ended after :time',
     'step' => [
         'at' => 'At', 'after' => 'After', 'where' => 'Where', 'what' => 'What', 'read' => 'What was read of it',
@@ -49,7 +62,7 @@ return [
         'tells' => 'Goes with the others (−1 to 1)',
     ],
     'take' => [
-        'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
+        'pdf' => 'The report as PDF', 'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
     ],
     'verdict' => ['open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
 ];

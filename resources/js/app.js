@@ -8,6 +8,7 @@ const pages = {
     play: () => import('./play/play.js'),
     projector: () => import('./run/projector.js'),
     run: () => import('./run/standing.js'),
+    trail: () => import('./run/trail.js'),
     workshop: () => import('./workshop/workshop.js'),
     worksheet: () => import('./worksheet/worksheet.js'),
 };

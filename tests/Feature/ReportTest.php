@@ -82,3 +82,61 @@ it('says so where nobody has answered yet', function (): void {
         ->assertSee('Nobody has answered a lock yet.');
     expect(Run::query()->count())->toBe(1);
 });
+
+it('tells which ways were taken, what nobody saw and who came out where, on paper too', function (): void {
+    $run = $this->run = Classroom::open(Games::document([
+        ['id' => 'fork', 'title' => 'The fork', 'things' => [
+            Games::choice('left', ['go' => 'cave']), Games::choice('right', ['go' => 'wood']),
+        ]],
+        ['id' => 'cave', 'title' => 'The cave', 'ending' => ['kind' => 'won', 'md' => 'Out.']],
+        ['id' => 'wood', 'title' => 'The wood', 'ending' => ['kind' => 'lost', 'md' => 'Lost.']],
+        ['id' => 'moor', 'title' => 'The moor', 'things' => []],
+    ]));
+    $this->actingAs($run->game->user);
+    foreach (['Mia' => 'left', 'Finn' => 'left', 'Zoe' => 'right', 'Kay' => null] as $name => $way) {
+        $this->play = Classroom::join($run, $name);
+        $way === null || PlayCases::act($this, ['verb' => 'choose', 'on' => $way]);
+    }
+    $page = $this->get("/runs/{$run->id}/report")->assertOk()->assertSeeInOrder([
+        'The fork', 'Left', '50 %', '2 / 4', 'Right', '25 %', 'The cave', '2 students', '1.', 'Mia', '2.', 'Finn',
+        'The wood', 'one student', 'Zoe', 'Not at an end', 'Kay', 'Scenes that nobody saw', 'The moor',
+    ]);
+    expect($page->content())->not->toContain('Nobody has answered');
+    $pdf = $this->get("/runs/{$run->id}/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    expect((string) $pdf->content())->toStartWith('%PDF-')
+        ->and(strlen((string) $pdf->content()))->toBeGreaterThan(5000);
+    $this->get("/runs/{$run->id}/plays/{$this->play->id}")->assertSee('data-trail', false);
+});
+
+it('sets runs of a game beside each other, lock by lock', function (): void {
+    ($this->answers)('Mia', 'door', 'tern', 'gannet');
+    $this->actingAs($this->run->game->user);
+    $this->post("/runs/{$this->run->id}/settings", ['label' => 'Group A']);
+    $draft = str_replace('"Which is in?"', '"Which is it?"', $this->run->game->document);
+    $this->run->game->update(['document' => $draft]);
+    $this->run = app(App\Actions\OpenRun::class)->handle($this->run->game->fresh(), 'Group B');
+    ($this->answers)('Ben', 'door', 'gannet');
+    $this->get("/runs/{$this->run->id}/compare")->assertOk()
+        ->assertSeeInOrder(['Group B', 'Edition 2', 'Group A', 'Edition 1', '100 %', '0 %']);
+});
+
+it('tells of a find-it board who found all, and which box was taken for which', function (): void {
+    $run = $this->run = Classroom::open(Games::document([['id' => 'hall', 'things' => [[
+        'id' => 'birds', 'kind' => 'find', 'label' => 'The birds', 'boxes' => [
+            ['id' => 'tern', 'ask' => 'A fork in the tail', 'md' => 'Tern'],
+            ['id' => 'gull', 'ask' => 'Yellow legs', 'md' => 'Gull'],
+        ],
+    ]]]]));
+    $this->actingAs($run->game->user);
+    $this->play = Classroom::join($run, 'Mia');
+    $asked = fn (): string => Fravel\Thing\Things::boards(
+        App\Storage\EditionFile::of($run->edition)->game->scenes()[0]->things,
+    )[0]->asked($this->play->fresh()->read())->id;
+    [$tern, $gull] = [Classroom::id('tern', $this->play), Classroom::id('gull', $this->play)];
+    PlayCases::act($this, ['verb' => 'find', 'on' => 'birds', 'with' => $asked() === $tern ? 'gull' : 'tern']);
+    PlayCases::act($this, ['verb' => 'find', 'on' => 'birds', 'with' => $asked() === $tern ? 'tern' : 'gull']);
+    PlayCases::act($this, ['verb' => 'find', 'on' => 'birds', 'with' => $asked() === $tern ? 'tern' : 'gull']);
+    $this->get("/runs/{$run->id}/report")->assertOk()->assertSeeInOrder([
+        'The birds', '1 of 1 found all of it.', 'Wrong picks: 1', 'student took', 'for',
+    ])->assertDontSee('Nobody has answered');
+});

@@ -8,10 +8,14 @@ use App\Actions\SayToAnswer;
 use App\Http\Requests\AnswerRuleRequest;
 use App\Models\Play;
 use App\Models\Run;
+use App\View\Comparison;
+use App\View\PaperReport;
 use App\View\Report;
 use App\View\Trail;
+use App\Workshop\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** What a run showed, and what a teacher makes of it. */
@@ -40,8 +44,25 @@ final class ReportController extends Controller
             ->withFragment('answers');
     }
 
+    /** The same on paper. */
+    public function pdf(Run $run): Response
+    {
+        return response(PaperReport::of($run), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"{$run->code}-report.pdf\"",
+        ]);
+    }
+
+    /** The runs of the game beside each other. */
+    public function compare(Run $run): View
+    {
+        return view('runs.compare', ['run' => $run, 'comparison' => Comparison::of($run)]);
+    }
+
     public function play(Run $run, Play $play): View
     {
-        return view('runs.play', ['run' => $run, 'play' => $play, 'trail' => Trail::of($run, $play)]);
+        return view('runs.play', [
+            'run' => $run, 'play' => $play, 'trail' => Trail::of($run, $play), 'words' => Words::ofMap(),
+        ]);
     }
 }

@@ -1,15 +1,10 @@
-import { el, svg } from '../lib/dom.js';
-import { roomOf } from '../workshop/chart/boxes.js';
-import { drawnMap } from '../workshop/chart/draw.js';
-import { layout } from '../workshop/chart/layout.js';
-import { plan } from '../workshop/chart/plan.js';
-import { openSettlement } from '../workshop/chart/settle.js';
+import { svg } from '../lib/dom.js';
+import { drawnChart, foot, LETTER } from './chart.js';
 
 /** Pennants at one station; further ones are counted. */
 const MOST = 4;
 
-/** Width of a letter and height of a pennant, in units of the map; how high the first one flies. */
-const LETTER = 8.2;
+/** Height of a pennant, in units of the map; how high the first one flies. */
 const HIGH = 21;
 const MAST = 12;
 
@@ -23,36 +18,12 @@ const LONGEST = 14;
  * @param {HTMLElement} holder
  */
 async function openRunMap(holder) {
-    const game = await fetch(holder.dataset.address, { credentials: 'same-origin' }).then((reply) => reply.json());
-    const drawing = plan(game);
-    for (const station of drawing.stations) {
-        station.marks = [];
-        station.lines = [...station.titleLines, ...(station.note ? [station.note] : [])];
-    }
     // Above each station there is room for pennants, as much as below it for its words.
-    const rooms = new Map(drawing.stations.map(({ id, lines }) => [id, widened(roomOf(lines, widthOf))]));
-    const laid = await layout(drawing, rooms);
-    const placed = openSettlement()(laid, drawing, new Map(), rooms);
-    const sea = svg('g', { class: 'sea' });
-    const flags = svg('g', { class: 'pennants' });
-    const top = HIGH * MOST;
-    const chart = svg(
-        'svg',
-        {
-            class: 'chart',
-            viewBox: `-20 ${-top} ${placed.width + 40} ${placed.height + top + 20}`,
-            'aria-hidden': 'true',
-        },
-        sea,
-        flags,
-    );
-    holder.replaceChildren(el('div', { inert: true }, chart));
-    drawnMap(sea, { scene: null, chosen: null, words: { map: {} }, walkTo() {} })(drawing, placed);
+    const { layer, stations } = await drawnChart(holder, HIGH * MOST);
+    layer.setAttribute('class', 'pennants');
 
-    return (plays) => flags.replaceChildren(...flying(plays, placed.stations));
+    return (plays) => layer.replaceChildren(...flying(plays, stations));
 }
-
-const widened = ({ across, down }) => ({ across: Math.max(across, 110), down });
 
 function flying(plays, stations) {
     return [...stations].flatMap(([scene, place]) => {
@@ -65,8 +36,6 @@ function flying(plays, stations) {
         return [mast(place, names.length), ...names.map((name, row) => pennant(place, name, row))];
     });
 }
-
-const foot = ({ x, y, width }) => [x + width / 2, y + 3];
 
 function mast(place, count) {
     const [x, y] = foot(place);
@@ -88,7 +57,5 @@ function pennant(place, { words, kind }, row) {
 }
 
 const shortened = (name) => (name.length > LONGEST ? `${name.slice(0, LONGEST - 1)}…` : name);
-
-const widthOf = (words) => words.length * LETTER;
 
 export { openRunMap };

@@ -1,6 +1,6 @@
 @use('App\View\Moment')
 @use('App\View\RunStanding')
-<x-layout.teacher :title="__('report.trail_of', ['name' => $play->name])" width="max-w-[76rem]">
+<x-layout.teacher :title="__('report.trail_of', ['name' => $play->name])" page="trail" :words="$words" width="max-w-[76rem]">
     @include('runs.views', ['here' => ''])
     <h1 class="mb-1">{{ __('report.trail_of', ['name' => $play->name]) }}</h1>
     <p class="mb-4 text-quiet">
@@ -19,6 +19,8 @@
     @if ($trail->steps === [])
         <p>{{ __('report.trail_none') }}</p>
     @else
+        <div id="trail-map" class="run-map" data-address="{{ route('runs.map', $run, false) }}"
+            data-trail="{{ json_encode($trail->visits()) }}"></div>
         <table class="w-full">
             <thead class="max-sm:sr-only">
                 <tr>

@@ -9,18 +9,7 @@
         <span class="block text-note text-quiet">{{ $report->scene($one) }} · {{ $report->kind($one) }}</span>
     </th>
     <td class="py-2.5 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-2">
-        <span class="flex items-center gap-2.5">
-            <svg class="h-3.5 w-24 flex-none max-sm:w-44" viewBox="0 0 100 10" preserveAspectRatio="none"
-                aria-hidden="true">
-                <rect width="100" height="10" class="report-rest"/>
-                <rect width="{{ round(100 * $one->rate(), 1) }}" height="10"
-                    class="{{ $one->rate() < 0.5 ? 'report-low' : 'report-part' }}"/>
-            </svg>
-            <span class="whitespace-nowrap"><strong>{{ round(100 * $one->rate()) }} %</strong>
-                <span class="block text-note text-quiet max-sm:inline">{{
-                    $one->firstTry
-                }} / {{ $one->tried }}</span></span>
-        </span>
+        <x-share :part="$one->firstTry" :of="$one->tried" :low="$one->rate() < 0.5"/>
     </td>
     @foreach ([
         'tries' => [$one->tries, static fn (float $value): string => (string) round($value, 1)],

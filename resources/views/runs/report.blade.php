@@ -16,9 +16,10 @@
             @endif
         @endforeach
     </dl>
-    @if ($report->locks === [])
+    @if ($report->locks === [] && $report->boards === [] && $report->ways() === [])
         <p class="py-8">{{ __('report.nobody') }}</p>
     @else
+        @if ($report->locks !== [])
         <div class="grid gap-8 lg:grid-cols-[11fr_7fr]">
             <table class="report-locks w-full self-start">
                 <thead class="max-sm:sr-only">
@@ -40,19 +41,18 @@
                 @include('runs.report-answers')
             @endif
         </div>
+        @endif
+        @include('runs.report-boards')
+        @include('runs.report-ways')
         <p class="mt-8 flex flex-wrap gap-3.5">
+            <a class="button" href="{{ route('runs.pdf', $run) }}"><x-icon name="download"/>{{
+                __('report.take.pdf')
+            }}</a>
             @foreach (['answers', 'locks'] as $table)
                 <a class="button" href="{{ route("runs.{$table}", $run) }}"><x-icon name="download"/>{{
                     __("report.take.{$table}")
                 }}</a>
             @endforeach
         </p>
-        <h2 class="mt-10 mb-2 text-sign">{{ __('report.students') }}</h2>
-        <ul class="flex flex-wrap gap-x-6 gap-y-1">
-            @foreach ($report->logs as $log)
-                <li><a class="inline-flex min-h-[44px] items-center" href="{{ route('runs.play', [$run, $log->id]) }}"
-                    aria-label="{{ __('report.trail', ['name' => $log->name]) }}">{{ $log->name }}</a></li>
-            @endforeach
-        </ul>
     @endif
 </x-layout.teacher>

@@ -1,0 +1,82 @@
+@use('App\View\Moment')
+@use('App\View\RunStanding')
+<!doctype html>
+<html lang="{{ app()->getLocale() }}">
+<head>
+    <meta charset="utf-8">
+    <title>{{ __('report.title') }} · {{ $run->game->title }}</title>
+    <style>{!! $style !!}</style>
+</head>
+<body>
+    @php($sums = $report->sums())
+    <p class="small">{{ __('report.title') }} · {{ $run->label }} · {{ $run->code }} · {{
+        __('games.edition', ['number' => $run->edition->number])
+    }} · {{ Moment::day($run->created_at) }}</p>
+    <h1>{{ $run->edition->title() }}</h1>
+    <p><strong>{{ $sums['finished'] }}</strong> {{ __('report.of', ['joined' => $sums['joined']]) }}
+        @if ($sums['median'])
+            · <strong>{{ $sums['median'] }}</strong> {{ __('report.median') }}
+        @endif
+        @if ($sums['rate'] !== null)
+            · <strong>{{ $sums['rate'] }} %</strong> {{ __('report.rate') }}
+        @endif
+    </p>
+    @foreach ($report->locks as $one)
+        <div class="lock">
+            <h2>{{ $report->name($one) }}</h2>
+            <p class="small">{{ $report->scene($one) }} · {{ $report->kind($one) }}</p>
+            <table class="bar" width="50%" cellspacing="0"><tr>
+                @if ($one->rate() > 0)
+                    <td class="part" width="{{ max(1, (int) round(100 * $one->rate())) }}%">&nbsp;</td>
+                @endif
+                @if ($one->rate() < 1)
+                    <td class="rest">&nbsp;</td>
+                @endif
+            </tr></table>
+            <p><strong>{{ round(100 * $one->rate()) }} %</strong> {{ __('report.rate') }}
+                ({{ $one->firstTry }} / {{ $one->tried }})
+                @if ($one->tries)
+                    · {{ __('report.columns.tries') }}: {{ round($one->tries->median, 1) }}
+                @endif
+                @if ($one->seconds)
+                    · {{ __('report.columns.time') }}: {{ RunStanding::clock((int) round($one->seconds->median)) }}
+                @endif
+                · {{ __('report.columns.hints') }}: {{ $one->hinted }}
+                · {{ __('report.columns.left') }}: {{ $one->left }}
+            </p>
+            <p>{{ $report->verdict($one) }}</p>
+            @foreach (array_slice($report->wrong($one), 0, 6) as $group)
+                <p class="wrong"><strong>{{ $group['plays'] }} ×</strong> {{ $group['answer'] }}</p>
+            @endforeach
+        </div>
+    @endforeach
+    @if ($report->ways() !== [])
+        <h2>{{ __('report.ways.title') }}</h2>
+        @foreach ($report->ways() as $one)
+            <p><strong>{{ $one['scene'] }}</strong>:
+                @foreach ($one['ways'] as [$way, $plays])
+                    {{ $way }} {{ $plays }} / {{ $one['seen'] }}{{ $loop->last ? '' : ' ·' }}
+                @endforeach
+            </p>
+        @endforeach
+    @endif
+    <h2>{{ __('report.outcomes.title') }}</h2>
+    @foreach ($report->outcomes() as $one)
+        <p><strong>{{ $one['scene'] === '' ? __('report.outcomes.none') : $one['scene'] }}</strong></p>
+        <table class="names" width="100%">
+            @foreach ($one['plays'] as $log)
+                <tr>
+                    <td width="8%">{{ $log->state->place ? $log->state->place.'.' : '' }}</td>
+                    <td>{{ $log->name }}</td>
+                    <td width="20%">{{
+                        $log->endedAt ? RunStanding::clock($log->endedAt - $log->startedAt) : ''
+                    }}</td>
+                </tr>
+            @endforeach
+        </table>
+    @endforeach
+    @if ($report->unseen() !== [])
+        <p><strong>{{ __('report.unseen') }}</strong>: {{ implode(' · ', $report->unseen()) }}</p>
+    @endif
+</body>
+</html>
