@@ -17,6 +17,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
+use App\Http\Controllers\TextController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
@@ -146,6 +147,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');
+    Route::get('/runs/{run}/texts', [TextController::class, 'show'])
+        ->can('view', 'run')
+        ->name('runs.texts');
+    Route::post('/runs/{run}/plays/{play}/mark', [TextController::class, 'mark'])
+        ->can('update', 'run')
+        ->scopeBindings()
+        ->name('runs.mark');
     Route::get('/runs/{run}/report.pdf', [ReportController::class, 'pdf'])
         ->can('view', 'run')
         ->name('runs.pdf');

@@ -22,11 +22,12 @@ final class HelpPlay
     private const ATTEMPTS = 5;
 
     /**
-     * @param  string  $way  `hint`, `open` or `move`
+     * @param  string  $way  `hint`, `open`, `move`, `accept` or `back`
      * @param  string  $on  the lock, or the scene
+     * @param  string  $words  with what an answer is sent back
      * @return bool whether anything came of it
      */
-    public function handle(Run $run, Play $play, string $way, string $on): bool
+    public function handle(Run $run, Play $play, string $way, string $on, string $words = ''): bool
     {
         $game = EditionFile::of($run->edition)->game;
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
@@ -36,12 +37,13 @@ final class HelpPlay
                 return false;
             }
             $before = $fresh->read();
-            $outcome = self::outcome($game, $before, $way, $on, $now);
+            $outcome = self::outcome($game, $before, $way, $on, $words, $now);
             if ($outcome->isRefused()) {
                 return false;
             }
             $row = (object) ['id' => $fresh->id, 'seq' => $fresh->seq, 'progressed_at' => $fresh->progressed_at];
-            if ($this->keep($row, $before, $outcome, ['help' => $way, 'on' => $on], $now)) {
+            $action = ['help' => $way, 'on' => $on] + ($words === '' ? [] : ['words' => $words]);
+            if ($this->keep($row, $before, $outcome, $action, $now)) {
                 return true;
             }
         }
@@ -49,10 +51,13 @@ final class HelpPlay
         return false;
     }
 
-    private static function outcome(GameDocument $game, PlayState $state, string $way, string $on, int $now): Outcome
-    {
+    private static function outcome(
+        GameDocument $game, PlayState $state, string $way, string $on, string $words, int $now,
+    ): Outcome {
         return match ($way) {
             'open' => Help::open($game, $state, $on, $now),
+            'accept' => Help::accept($game, $state, $on, $now),
+            'back' => Help::sendBack($state, $on, $words),
             'move' => Help::move($game, $state, $on, $now),
             default => Help::hint($game, $state, $on, $now),
         };

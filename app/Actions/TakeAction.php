@@ -80,7 +80,7 @@ final class TakeAction
         }
         $edition = EditionFile::read($row->hash);
         $before = PlayState::fromArray(Json::readObject($row->state));
-        $outcome = Playing::act($edition->game, $before, $action, $now);
+        $outcome = Playing::act($edition->game, $before, $action, $now, true);
         if ($row->plays_as === 'class' && $code !== null) {
             $events = CastVote::of($row->id, $member, $action, $outcome, $now);
 

@@ -9,7 +9,10 @@ use Fravel\Document\Showing;
 /** What a student answered, and the words it earned, to keep after an ending that leaves it to them. */
 final readonly class Receipt
 {
-    /** @param  list<array{label: string, ask: string, answer: string, said: string}>  $lines  HTML but the label */
+    /**
+     * @param  list<array{label: string, ask: string, answer: string, said: string, lock: string}>  $lines  HTML but the
+     *     label and the lock
+     */
     private function __construct(public array $lines)
     {
     }
@@ -37,6 +40,7 @@ final readonly class Receipt
                     'ask' => $screen->html($shown['ask']),
                     'answer' => OwnAnswer::html($shown, $screen),
                     'said' => $screen->html($shown['said']),
+                    'lock' => $id,
                 ];
             }
         }

@@ -84,7 +84,7 @@ final class Reply
             'name' => $name,
             'tries' => Voice::turn($verdict['verdict'], $turn->state->triesOn($verdict['lock'])),
             'own' => $turn->edition->game->voice()[$name] ?? [],
-            'isMarked' => $name !== Lock::NOTED,
+            'isMarked' => ! in_array($name, [Lock::NOTED, Lock::WAITING], true),
         ];
     }
 

@@ -24,7 +24,7 @@ final readonly class Voice
     public function head(string $lock, string $verdict, array $said): string
     {
         $name = $this->nameOf($lock, $verdict);
-        $head = $name === 'noted' ? '' : (string) __("play.verdict.{$name}");
+        $head = in_array($name, [Lock::NOTED, Lock::WAITING], true) ? '' : (string) __("play.verdict.{$name}");
         $bare = static fn (string $text): string => mb_strtolower(trim(strip_tags($text), " \n.!"));
 
         return $head !== '' && str_starts_with($bare($said[0] ?? ''), $bare($head)) ? '' : $head;
@@ -54,9 +54,9 @@ final readonly class Voice
     }
 
     /** Whether a verdict is shown by its mark: a matter of opinion has none. */
-    public function isMarked(string $lock): bool
+    public function isMarked(string $lock, string $verdict = ''): bool
     {
-        return $this->edition->game->lock($lock)?->tells() !== Lock::NOTED;
+        return $verdict !== Lock::WAITING && $this->edition->game->lock($lock)?->tells() !== Lock::NOTED;
     }
 
     /** Which wording's turn it is: the first at the first try, whatever came of it. */
@@ -68,6 +68,9 @@ final readonly class Voice
     /** The verdict as this lock tells it: `open`, `right`, `almost`, `wrong` or `noted`. */
     public function nameOf(string $lock, string $verdict): string
     {
+        if ($verdict === Lock::WAITING) {
+            return $verdict;
+        }
         $tells = $this->edition->game->lock($lock)?->tells() ?? 'right';
 
         return $tells === Lock::NOTED ? 'noted' : ($verdict === 'open' ? $tells : $verdict);

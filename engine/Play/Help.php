@@ -53,6 +53,22 @@ final class Help
         return $step->outcome();
     }
 
+    /** The answer that waits is read and right. */
+    public static function accept(GameDocument $game, PlayState $state, string $lock, int $now): Outcome
+    {
+        return $state->isAwaited($lock)
+            ? self::open($game, $state, $lock, $now)
+            : self::refused($state, 'lock.open');
+    }
+
+    /** The answer that waits is read, and another one is asked for. */
+    public static function sendBack(PlayState $state, string $lock, string $words): Outcome
+    {
+        return $state->isAwaited($lock) && $state->ended === null
+            ? new Outcome($state->sendBack($lock, $words), [])
+            : self::refused($state, 'lock.open');
+    }
+
     /** Into another scene, whoever it lets in. */
     public static function move(GameDocument $game, PlayState $state, string $scene, int $now): Outcome
     {

@@ -59,12 +59,14 @@ final class Playing
         return $step->outcome();
     }
 
-    public static function act(GameDocument $game, PlayState $state, Action $action, int $now): Outcome
-    {
+    /** @param  bool  $isWatched  whether a teacher reads the answers that wait for one; else they open at once */
+    public static function act(
+        GameDocument $game, PlayState $state, Action $action, int $now, bool $isWatched = false,
+    ): Outcome {
         if ($state->ended !== null) {
             return self::refuse($state, 'play.ended');
         }
-        $step = new Step($game, $state, $now);
+        $step = new Step($game, $state, $now, $isWatched);
         $outcome = match ($action->verb) {
             'back' => self::back($game, $step),
             'continue' => self::goOn($game, $step),

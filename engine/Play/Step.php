@@ -41,6 +41,7 @@ final class Step implements Turn
         private readonly GameDocument $game,
         private PlayState $state,
         private readonly int $now,
+        private readonly bool $isWatched = false,
     ) {
     }
 
@@ -52,6 +53,11 @@ final class Step implements Turn
     public function now(): int
     {
         return $this->now;
+    }
+
+    public function isWatched(): bool
+    {
+        return $this->isWatched;
     }
 
     public function refuse(string $reason, array $arguments = []): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Report;
 
 use Fravel\State\EventKind;
+use Fravel\Thing\Lock;
 
 /** One thing a student did, and what came of it. */
 final readonly class Deed
@@ -56,10 +57,16 @@ final readonly class Deed
         return $hinted === null ? null : (string) $hinted[1];
     }
 
-    /** `open`, `almost` or `wrong`; '' when it answered no lock. */
+    /** `open`, `almost`, `wrong` or `waiting`; '' when it answered no lock. */
     public function verdict(): string
     {
         return (string) ($this->first(EventKind::Answered)[2] ?? '');
+    }
+
+    /** Whether it waited until the teacher had read it. */
+    public function waits(): bool
+    {
+        return $this->verdict() === Lock::WAITING;
     }
 
     public function opens(): bool

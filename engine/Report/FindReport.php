@@ -61,7 +61,8 @@ final readonly class FindReport
             $played++;
             $done += (int) $log->state->hasFound($board->id);
             $wrong[] = count($missed);
-            foreach (array_unique(array_map(static fn (array $pick): string => implode(' ', $pick), $missed)) as $pair) {
+            $pairs = array_map(static fn (array $pick): string => implode(' ', $pick), $missed);
+            foreach (array_unique($pairs) as $pair) {
                 $mistaken[$pair] = ($mistaken[$pair] ?? 0) + 1;
             }
         }

@@ -17,7 +17,7 @@ final class FirstTries
         foreach ($log->deeds as $deed) {
             $lock = $deed->lock();
             if ($lock !== null) {
-                $first[$lock] ??= $deed->opens();
+                $first[$lock] ??= $log->openedAtFirstTry($lock);
             }
         }
 

@@ -72,10 +72,7 @@ final readonly class LockReport
             array_filter($logs, static fn (PlayLog $log): bool => $log->answersTo($lock->id) !== []),
         );
         $opened = array_values(array_filter(
-            $tried,
-            static fn (PlayLog $log): bool => array_filter(
-                $log->answersTo($lock->id), static fn (Deed $deed): bool => $deed->opens(),
-            ) !== [],
+            $tried, static fn (PlayLog $log): bool => $log->answerThatOpened($lock->id) !== null,
         ));
         $count = static fn (callable $fits): int => count(array_filter($logs, $fits));
 
@@ -97,12 +94,6 @@ final readonly class LockReport
     /** Answers up to the one that opened it. */
     private static function triesOf(PlayLog $log, string $lock): int
     {
-        foreach ($log->answersTo($lock) as $place => $deed) {
-            if ($deed->opens()) {
-                return $place + 1;
-            }
-        }
-
-        return count($log->answersTo($lock));
+        return 1 + ($log->answerThatOpened($lock) ?? count($log->answersTo($lock)) - 1);
     }
 }

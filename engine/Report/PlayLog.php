@@ -51,9 +51,21 @@ final readonly class PlayLog
 
     public function openedAtFirstTry(string $lock): bool
     {
-        $first = $this->answersTo($lock)[0] ?? null;
+        return $this->answerThatOpened($lock) === 0;
+    }
 
-        return $first !== null && $first->opens();
+    /** Which of the answers to a lock opened it, from 0; null when none did. One that waited did if it was accepted. */
+    public function answerThatOpened(string $lock): ?int
+    {
+        $answers = $this->answersTo($lock);
+        foreach ($answers as $place => $deed) {
+            if ($deed->opens()) {
+                return $place;
+            }
+        }
+        $last = array_key_last($answers);
+
+        return $last !== null && $answers[$last]->waits() && $this->state->isOpen($lock) ? $last : null;
     }
 
     /** Seconds spent on a lock until it opened: what went before each answer to it, and before each hint. */

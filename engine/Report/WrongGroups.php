@@ -39,7 +39,7 @@ final class WrongGroups
         foreach ($logs as $log) {
             foreach ($log->answersTo($lock->id) as $deed) {
                 $with = $deed->with();
-                if (! $deed->opens() && (is_string($with) || is_array($with))) {
+                if (! $deed->opens() && ! $deed->waits() && (is_string($with) || is_array($with))) {
                     $gathered[self::key($lock, $with, $language)][] = [$log->id, $with, $deed->said()];
                 }
             }

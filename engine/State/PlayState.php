@@ -17,8 +17,9 @@ final readonly class PlayState
      * @param  list<string>  $open  locks, in the order they opened
      * @param  array<string, int>  $passes  open lock → index of the rule that opened it
      * @param  array<string, int>  $tries  lock → wrong and almost tries; wrong choice or find-it board → how often
-     * @param  array<string, string>  $verdicts  lock → last verdict that was a try; choice → its mark; cover → what
-     *     the student said of their guess; find-it board → that it was begun, or what the last pick was
+     * @param  array<string, string>  $verdicts  lock → last verdict that was a try, or that its answer waits to be
+     *     read; choice → its mark; cover → what the student said of their guess; find-it board → that it was begun, or
+     *     what the last pick was
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
      * @param  list<string>  $lifted  covers
      * @param  list<string>  $visited  scenes whose arrival was over
@@ -31,6 +32,7 @@ final readonly class PlayState
      *     the guess at it
      * @param  list<string>  $found  boxes of find-it boards, and boards of which all was found
      * @param  int|null  $endedAt  null while it goes on, and in plays that ended before this was kept
+     * @param  array<string, string>  $returned  lock → what the teacher said when the answer to it was sent back
      * @param  int|null  $place  in which order it finished among those it plays with, from 1; null where nobody counts
      */
     private function __construct(
@@ -57,6 +59,7 @@ final readonly class PlayState
         public string $player,
         public ?int $endedAt = null,
         public ?int $place = null,
+        public array $returned = [],
     ) {
     }
 
@@ -229,13 +232,15 @@ final readonly class PlayState
     }
 
     /**
-     * What opened the lock, to be shown again.
+     * What opened the lock, or waits to be read, to be shown again.
      *
      * @param  string|array<array-key, mixed>  $answer
      */
     public function keepAnswer(string $lock, string|array $answer): self
     {
-        return $this->isOpen($lock) ? $this->with(['answers' => [...$this->answers, $lock => $answer]]) : $this;
+        return $this->isOpen($lock) || $this->isAwaited($lock)
+            ? $this->with(['answers' => [...$this->answers, $lock => $answer]])
+            : $this;
     }
 
     /** What was guessed before a cover was lifted. */
@@ -353,6 +358,29 @@ final readonly class PlayState
     public function end(string $kind, ?int $now = null): self
     {
         return $this->with(['ended' => $kind, 'endedAt' => $now]);
+    }
+
+    /** The answer to this lock waits until the teacher has read it. */
+    public function await(string $lock): self
+    {
+        return $this->with([
+            'verdicts' => [$lock => 'waiting'] + $this->verdicts,
+            'returned' => array_diff_key($this->returned, [$lock => '']),
+        ]);
+    }
+
+    public function isAwaited(string $lock): bool
+    {
+        return ! $this->isOpen($lock) && ($this->verdicts[$lock] ?? '') === 'waiting';
+    }
+
+    /** The teacher has read the answer to this lock, and asks for another one. */
+    public function sendBack(string $lock, string $words): self
+    {
+        return $this->with([
+            'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
+            'returned' => [$lock => $words] + $this->returned,
+        ]);
     }
 
     /** @param  int|null  $place  from 1 */

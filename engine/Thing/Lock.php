@@ -39,6 +39,9 @@ final readonly class Lock extends Thing
     /** How a lock speaks that has no right and wrong. */
     public const NOTED = 'noted';
 
+    /** What an answer is that the teacher is to read. */
+    public const WAITING = 'waiting';
+
     private const TELLS = ['open', 'right', self::NOTED];
 
     /** What opens visibly, and stays open. */
@@ -55,6 +58,7 @@ final readonly class Lock extends Thing
      * @param  list<Reaction>  $opened
      * @param  list<Hint>  $hints
      * @param  string  $tells  what a right answer is told: `open`, `right` or `noted`
+     * @param  bool  $eye  whether an answer that would open it waits until the teacher has read it
      */
     public function __construct(
         Common $common,
@@ -71,6 +75,7 @@ final readonly class Lock extends Thing
         public ?string $asset,
         private string $tells,
         public string $object,
+        public bool $eye = false,
     ) {
         parent::__construct($common);
     }
@@ -92,6 +97,7 @@ final readonly class Lock extends Thing
             $node->maybeText('asset'),
             $node->known('tells', self::TELLS, self::usually($node)),
             $node->known('object', self::OBJECTS, self::OBJECTS[0]),
+            $node->flag('eye'),
         );
 
         if ($node->problems->areWanted && $lock->weight() > Weight::MOST) {
@@ -135,6 +141,7 @@ final readonly class Lock extends Thing
                 'description' => 'choice: button, picture or clear; lock on a stage: plate, object, picture or clear',
             ],
             'asset' => ['type' => ['string', 'null']],
+            'eye' => ['type' => 'boolean', 'description' => 'an answer that would open it waits for the teacher'],
             'tells' => [
                 'enum' => self::TELLS,
                 'description' => 'what a right answer is told: that it opens something, that it is right, or neither',
@@ -238,10 +245,24 @@ final readonly class Lock extends Thing
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
             'answered' => $open ? $state->answers[$this->id] ?? null : null,
+            'held' => $this->held($state),
+            'returned' => $showing->fill($open ? '' : $state->returned[$this->id] ?? ''),
             'said' => $open ? $showing->fill($this->saidWhenOpen($state)) : '',
             'opened' => $opened === null ? '' : $showing->fill($opened->say),
             'leads' => $open && ($this->opened === [] ? $this->routeWhenOpen($state) : $opened?->go) !== null,
         ];
+    }
+
+    /**
+     * The answer that the teacher is to read, or has sent back.
+     *
+     * @return string|array<array-key, mixed>|null
+     */
+    private function held(PlayState $state): string|array|null
+    {
+        $isHeld = $state->isAwaited($this->id) || isset($state->returned[$this->id]);
+
+        return $isHeld && ! $state->isOpen($this->id) ? $state->answers[$this->id] ?? null : null;
     }
 
     public function conditions(): array

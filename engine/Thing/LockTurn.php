@@ -47,6 +47,13 @@ final readonly class LockTurn
         $this->turn->fire($rule === null ? $this->lock->otherwise : [$rule->reaction]);
     }
 
+    /** Right as far as rules can tell: it opens when the teacher has read it. */
+    private function wait(int $rule): void
+    {
+        $this->turn->note(EventKind::Answered, $this->lock->id, Lock::WAITING, $rule);
+        $this->turn->become($this->turn->state()->await($this->lock->id));
+    }
+
     /** An open lock may be passed again: by what its place does, else by where it led when it opened. */
     private function passOpened(): void
     {
@@ -80,7 +87,9 @@ final readonly class LockTurn
 
             return;
         }
-        $this->judge($this->lock->ruleFor($answer), $this->lock->input->effectsOf($answer));
+        $rule = $this->lock->ruleFor($answer);
+        $waits = $this->lock->eye && $this->turn->isWatched() && $rule !== null && $this->lock->rules[$rule]->opens();
+        $waits ? $this->wait($rule) : $this->judge($rule, $this->lock->input->effectsOf($answer));
         $this->turn->become($this->turn->state()->keepAnswer($this->lock->id, self::kept($answer->value)));
     }
 

@@ -22,6 +22,9 @@ interface Turn
     /** Seconds since 1970. */
     public function now(): int;
 
+    /** Whether a teacher is there to read what waits for one; else nothing waits. */
+    public function isWatched(): bool;
+
     /** Takes the next state, with all that follows from the change. */
     public function become(PlayState $next): void;
 

@@ -75,6 +75,7 @@ return [
         'feedbackTo' => 'Rückmeldung zu :option',
         'feedbackIfPicked' => 'Rückmeldung, wenn gewählt',
         'keysFromPictures' => 'Tasten aus Bildern',
+        'eye' => 'Eine Antwort, die es öffnen würde, wartet, bis Sie sie gelesen haben',
         'tells' => 'Eine passende Antwort hört',
         'tellsAs' => [
             'usual' => 'was passt: ein Code öffnet, eine Frage ist richtig', 'open' => 'dass es offen ist',

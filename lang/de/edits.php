@@ -3,6 +3,7 @@
 return [
     // Wie Änderungen im Verlauf heißen.
     'labels' => [
+        'eye' => 'Warten auf Ihren Blick',
         'copiedScene' => '„:title“ kopiert',
         'deletedChapter' => 'Kapitel „:title“ gelöscht',
         'deletedScene' => '„:title“ gelöscht',

@@ -21,12 +21,16 @@ return [
     'empty' => 'Schreiben Sie erst die Zeile.',
     'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
     'done' => [
+        'accept' => 'Die Antwort von :name ist angenommen.', 'back' => ':name liest, was fehlt.',
         'line' => ':name liest es in wenigen Sekunden.', 'hint' => ':name hat den Hinweis.',
         'open' => 'Das Schloss ist für :name offen.', 'move' => ':name steht jetzt dort.',
         'time' => 'Alle, die spielen, haben {count|=1 eine Minute|:count Minuten} mehr.',
         'all' => 'Alle, die spielen, lesen es in wenigen Sekunden.',
     ],
     'gave' => [
+        'accept' => 'Du hast die Antwort auf „:thing“ angenommen',
+        'back' => 'Du hast die Antwort auf „:thing“ zurückgegeben',
+
         'hint' => 'Sie gaben einen Hinweis', 'open' => 'Sie öffneten „:thing“', 'move' => 'Sie versetzten das Spiel',
     ],
 ];

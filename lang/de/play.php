@@ -63,6 +63,8 @@ return [
     'near_help' => ':picture; plus und minus sehen näher und ferner',
     'new' => ['here' => 'neu', 'are' => 'Neu hier: :what'],
     'receipt' => [
+        'teacher' => 'Deine Lehrkraft:',
+        'marks' => ['good' => 'gut', 'fair' => 'in Ordnung', 'again' => 'schau noch einmal'],
         'title' => 'Was du geantwortet hast',
         'keep' => 'Behalten, was du geantwortet hast',
         'again' => 'Noch einmal spielen',
@@ -140,9 +142,12 @@ return [
         'label' => 'Deine Partie wiederfinden', 'name' => 'Dein Name im Spiel', 'words' => 'Deine zwei Wörter',
         'go' => 'Weiter',
     ],
-    'verdict' => ['open' => 'Offen.', 'right' => 'Richtig.', 'almost' => 'Nah dran.', 'wrong' => 'Noch nicht.'],
+    'verdict' => [
+        'waiting' => 'Bei deiner Lehrkraft.',
+        'open' => 'Offen.', 'right' => 'Richtig.', 'almost' => 'Nah dran.', 'wrong' => 'Noch nicht.'],
     // Wordings take turns, try by try.
     'voice' => [
+        'waiting' => ['Deine Antwort liegt bei deiner Lehrkraft. Du darfst sie ändern, bis sie gelesen ist.'],
         'open' => ['Das war’s.', 'Es gibt nach.'],
         'right' => ['Ja, genau.', 'Gut gefunden.'],
         'almost' => ['Nicht ganz. Sieh noch einmal hin.', 'Du bist nah dran. Was könnte anders sein?'],
@@ -153,6 +158,7 @@ return [
         ],
         'noted' => ['Deine Antwort ist behalten.'],
     ],
+    'returned' => 'Deine Lehrkraft hat sie gelesen:',
     'offline' => 'Die Verbindung ist weg. Deine Antwort bleibt hier und wird geschickt, wenn sie wieder da ist.',
     'failing' => 'Bei uns stimmt etwas nicht. Deine Antwort bleibt hier und wird noch einmal geschickt.',
     'again' => 'Nächster Versuch in :seconds s.',

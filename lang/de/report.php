@@ -67,5 +67,7 @@ return [
     'take' => [
         'pdf' => 'Der Bericht als PDF', 'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
     ],
-    'verdict' => ['open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
+    'verdict' => [
+        'waiting' => 'wartet auf dich',
+        'open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
 ];

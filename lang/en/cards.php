@@ -71,6 +71,7 @@ return [
         'feedbackTo' => 'Feedback to :option',
         'feedbackIfPicked' => 'feedback if picked',
         'keysFromPictures' => 'keys from pictures',
+        'eye' => 'An answer that would open it waits until you have read it',
         'tells' => 'An answer that fits is told',
         'tellsAs' => [
             'usual' => 'what suits: a code opens, a question is right', 'open' => 'that it opens',

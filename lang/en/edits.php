@@ -3,6 +3,7 @@
 return [
     // What changes are called in the history.
     'labels' => [
+        'eye' => 'waiting for your eye',
         'copiedScene' => 'copied “:title”',
         'deletedChapter' => 'deleted the chapter “:title”',
         'deletedScene' => 'deleted “:title”',

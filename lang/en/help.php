@@ -18,10 +18,14 @@ return [
     'empty' => 'Write the line first.',
     'none' => 'That was not possible any more; :name has moved on. Nothing was changed.',
     'done' => [
+        'accept' => ':name’s answer is accepted.', 'back' => ':name reads what is missing.',
         'line' => ':name reads it within seconds.', 'hint' => ':name has the hint.',
         'open' => 'The lock is open for :name.', 'move' => ':name stands there now.',
         'time' => 'All who play have {count|=1 one minute|:count minutes} more.',
         'all' => 'All who play read it within seconds.',
     ],
-    'gave' => ['hint' => 'You gave a hint', 'open' => 'You opened “:thing”', 'move' => 'You moved the play'],
+    'gave' => [
+        'accept' => 'You accepted the answer to “:thing”',
+        'back' => 'You sent the answer to “:thing” back',
+        'hint' => 'You gave a hint', 'open' => 'You opened “:thing”', 'move' => 'You moved the play'],
 ];

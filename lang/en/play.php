@@ -63,6 +63,8 @@ return [
     'near_help' => ':picture; plus and minus look nearer and farther',
     'new' => ['here' => 'new', 'are' => 'New here: :what'],
     'receipt' => [
+        'teacher' => 'Your teacher:',
+        'marks' => ['good' => 'good', 'fair' => 'all right', 'again' => 'look at it again'],
         'title' => 'What you answered',
         'keep' => 'Keep what you answered',
         'again' => 'Play again',
@@ -140,9 +142,12 @@ return [
         'label' => 'Find your play again', 'name' => 'Your name in the game', 'words' => 'Your two words',
         'go' => 'Go on',
     ],
-    'verdict' => ['open' => 'Open.', 'right' => 'Right.', 'almost' => 'Close.', 'wrong' => 'Not yet.'],
+    'verdict' => [
+        'waiting' => 'With your teacher.',
+        'open' => 'Open.', 'right' => 'Right.', 'almost' => 'Close.', 'wrong' => 'Not yet.'],
     // Wordings take turns, try by try.
     'voice' => [
+        'waiting' => ['Your answer is with your teacher. You may change it until it is read.'],
         'open' => ['That does it.', 'It gives way.'],
         'right' => ['Yes, that’s it.', 'Well found.'],
         'almost' => ['Not quite. Look at it once more.', 'You are near. What could be different?'],
@@ -153,6 +158,7 @@ return [
         ],
         'noted' => ['Your answer is kept.'],
     ],
+    'returned' => 'Your teacher has read it:',
     'offline' => 'The connection is gone. Your answer stays here and is sent when it is back.',
     'failing' => 'Something is wrong at our end. Your answer stays here and is sent again.',
     'again' => 'Next try in :seconds s.',

@@ -64,5 +64,7 @@ return [
     'take' => [
         'pdf' => 'The report as PDF', 'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
     ],
-    'verdict' => ['open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
+    'verdict' => [
+        'waiting' => 'waits for you',
+        'open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
 ];

@@ -64,6 +64,8 @@ return [
     'near_help' => ':picture; más y menos acercan y alejan',
     'new' => ['here' => 'nuevo', 'are' => 'Nuevo aquí: :what'],
     'receipt' => [
+        'teacher' => 'Tu docente:',
+        'marks' => ['good' => 'bien', 'fair' => 'vale', 'again' => 'míralo otra vez'],
         'title' => 'Lo que respondiste',
         'keep' => 'Guardar lo que respondiste',
         'again' => 'Jugar otra vez',
@@ -141,9 +143,12 @@ return [
         'label' => 'Encontrar tu partida', 'name' => 'Tu nombre en el juego', 'words' => 'Tus dos palabras',
         'go' => 'Seguir',
     ],
-    'verdict' => ['open' => 'Abierto.', 'right' => 'Correcto.', 'almost' => 'Casi.', 'wrong' => 'Aún no.'],
+    'verdict' => [
+        'waiting' => 'Con tu docente.',
+        'open' => 'Abierto.', 'right' => 'Correcto.', 'almost' => 'Casi.', 'wrong' => 'Aún no.'],
     // Wordings take turns, try by try.
     'voice' => [
+        'waiting' => ['Tu respuesta está con tu docente. Puedes cambiarla hasta que la lea.'],
         'open' => ['Eso es.', 'Cede.'],
         'right' => ['Sí, eso es.', 'Bien encontrado.'],
         'almost' => ['No del todo. Míralo otra vez.', 'Estás cerca. ¿Qué podría ser distinto?'],
@@ -154,6 +159,7 @@ return [
         ],
         'noted' => ['Tu respuesta está guardada.'],
     ],
+    'returned' => 'Tu docente la ha leído:',
     'offline' => 'Se ha ido la conexión. Tu respuesta se queda aquí y se envía cuando vuelva.',
     'failing' => 'Algo va mal por nuestra parte. Tu respuesta se queda aquí y se envía otra vez.',
     'again' => 'Próximo intento en :seconds s.',

@@ -63,6 +63,8 @@ return [
     'near_help' => ':picture ; plus et moins rapprochent et éloignent',
     'new' => ['here' => 'nouveau', 'are' => 'Nouveau ici : :what'],
     'receipt' => [
+        'teacher' => 'Ton enseignant :',
+        'marks' => ['good' => 'bien', 'fair' => 'ça va', 'again' => 'regarde encore une fois'],
         'title' => 'Ce que tu as répondu',
         'keep' => 'Garder ce que tu as répondu',
         'again' => 'Rejouer',
@@ -140,9 +142,12 @@ return [
         'label' => 'Retrouver ta partie', 'name' => 'Ton nom dans le jeu', 'words' => 'Tes deux mots',
         'go' => 'Continuer',
     ],
-    'verdict' => ['open' => 'Ouvert.', 'right' => 'Juste.', 'almost' => 'Presque.', 'wrong' => 'Pas encore.'],
+    'verdict' => [
+        'waiting' => 'Chez ton enseignant.',
+        'open' => 'Ouvert.', 'right' => 'Juste.', 'almost' => 'Presque.', 'wrong' => 'Pas encore.'],
     // Wordings take turns, try by try.
     'voice' => [
+        'waiting' => ['Ta réponse est chez ton enseignant. Tu peux la changer jusqu’à ce qu’il la lise.'],
         'open' => ['C’est ça.', 'Ça cède.'],
         'right' => ['Oui, c’est cela.', 'Bien trouvé.'],
         'almost' => ['Pas tout à fait. Regarde encore une fois.', 'Tu y es presque. Qu’est-ce qui pourrait changer ?'],
@@ -153,6 +158,7 @@ return [
         ],
         'noted' => ['Ta réponse est gardée.'],
     ],
+    'returned' => 'Ton enseignant l’a lue :',
     'offline' => 'La connexion est coupée. Ta réponse reste ici et partira quand elle reviendra.',
     'failing' => 'Quelque chose ne va pas chez nous. Ta réponse reste ici et sera renvoyée.',
     'again' => 'Prochain essai dans :seconds s.',

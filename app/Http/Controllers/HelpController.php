@@ -23,7 +23,9 @@ final class HelpController extends Controller
         if ($request->way() === 'line') {
             self::tell([$play->id], $request->words());
         }
-        $isDone = $request->way() === 'line' || $help->handle($run, $play, $request->way(), $request->on());
+        $isDone = $request->way() === 'line' || $help->handle(
+            $run, $play, $request->way(), $request->on(), $request->words(),
+        );
 
         return redirect()->back(fallback: route('runs.show', $run))
             ->with('status', __($isDone ? "help.done.{$request->way()}" : 'help.none', ['name' => $play->name]));

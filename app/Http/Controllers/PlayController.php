@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\BeginAnew;
 use App\Actions\TakeAction;
 use App\Http\Key;
+use App\Models\Mark;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
@@ -102,6 +103,7 @@ final class PlayController extends Controller
         return response(
             view('play.receipt', [
                 'receipt' => $receipt, 'screen' => $screen, 'player' => $play->name, 'address' => "/p/{$code}",
+                'marks' => Mark::query()->where('play_id', $play->id)->get()->keyBy('lock'),
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],

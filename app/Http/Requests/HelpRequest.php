@@ -14,9 +14,9 @@ final class HelpRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'way' => ['required', 'in:line,hint,open,move'],
+            'way' => ['required', 'in:line,hint,open,move,accept,back'],
             'on' => ['nullable', 'string', 'max:60'],
-            'words' => ['required_if:way,line', 'nullable', 'string', 'max:500'],
+            'words' => ['required_if:way,line,back', 'nullable', 'string', 'max:500'],
         ];
     }
 

@@ -42,8 +42,22 @@ function catchUp(play, news, show) {
     if (!news.scene) return;
     const { locks, scene, rims } = news;
     if (isInPlace(news)) return show({ locks, rims });
+    const typed = writing();
     closePanel();
     show({ scene, rims });
+    typed.forEach(putBack);
+}
+
+/** What is being written to locks, to stay where the scene is drawn anew. */
+const writing = () =>
+    [...document.querySelectorAll('form.answer :is(textarea, input[name=with])')]
+        .filter((field) => field.value !== field.defaultValue && !['radio', 'checkbox'].includes(field.type))
+        .map((field) => ({ lock: field.closest('form').dataset.answer, text: field.value }));
+
+function putBack({ lock, text }) {
+    const form = document.querySelector(`form.answer[data-answer="${CSS.escape(lock)}"]`);
+    const field = form?.querySelector(':is(textarea, input[name=with])');
+    if (field) field.value = text;
 }
 
 /** Whether nothing but a lock's hints and pauses is different, so that what is typed may stay. */
@@ -61,7 +75,9 @@ function isInPlace({ scene, locks }) {
     return (
         isSame &&
         ids(there) === ids(document.getElementById('scene')) &&
-        Object.entries(locks).every(([id, lock]) => (lock.state === 'open') === (state(id) === 'open'))
+        Object.entries(locks).every(([id, lock]) =>
+            ['open', 'waiting'].every((name) => (lock.state === name) === (state(id) === name)),
+        )
     );
 }
 

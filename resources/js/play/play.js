@@ -169,7 +169,7 @@ function feedbackAt(id) {
 
 /** The first word of a verdict; none where nobody was right or wrong, or where what is said begins with it already. */
 function headOf({ verdict, said }) {
-    if (!verdict || verdict.name === 'noted') return null;
+    if (!verdict || ['noted', 'waiting'].includes(verdict.name)) return null;
     const head = t(`play.verdict.${verdict.name}`);
     const bare = (words) =>
         words

@@ -12,6 +12,12 @@
                     <p class="own-answer mt-1 border-l-4 border-moss pl-3.5 font-[650]" {{ $screen->speaks() }}>{!!
                         $line['answer']
                     !!}</p>
+                    @if ($mark = $marks->get($line['lock']))
+                        <p class="mt-1"><strong>{{ __('play.receipt.teacher') }}</strong>
+                            {{ implode(': ', array_filter([
+                                $mark->mark ? __("play.receipt.marks.{$mark->mark}") : '', $mark->words,
+                            ])) }}</p>
+                    @endif
                     @if ($line['said'] !== '')
                         <div class="words text-quiet" {{ $screen->speaks() }}>{!! $line['said'] !!}</div>
                     @endif

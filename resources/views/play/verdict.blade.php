@@ -1,7 +1,7 @@
 {{-- What an answer came to: its mark where it has one, the verdict in a word, and what is said of it. --}}
 <div @class(["said said-{$verdict['verdict']}", 'said-inside' => $isInside ?? false])
     @unless ($isInside ?? false) role="status" @endunless>
-    @if ($screen->voice->isMarked($verdict['lock']))
+    @if ($screen->voice->isMarked($verdict['lock'], $verdict['verdict']))
         <x-mark :verdict="$verdict['verdict']"/>
     @endif
     <div>

@@ -1,6 +1,7 @@
 @use('App\View\Moment')
 @use('App\View\RunStanding')
-<x-layout.teacher :title="__('report.trail_of', ['name' => $play->name])" page="trail" :words="$words" width="max-w-[76rem]">
+<x-layout.teacher :title="__('report.trail_of', ['name' => $play->name])" page="trail" :words="$words"
+    width="max-w-[76rem]">
     @include('runs.views', ['here' => ''])
     <h1 class="mb-1">{{ __('report.trail_of', ['name' => $play->name]) }}</h1>
     <p class="mb-4 text-quiet">

@@ -27,10 +27,10 @@
             <p class="small">{{ $report->scene($one) }} · {{ $report->kind($one) }}</p>
             <table class="bar" width="50%" cellspacing="0"><tr>
                 @if ($one->rate() > 0)
-                    <td class="part" width="{{ max(1, (int) round(100 * $one->rate())) }}%">&nbsp;</td>
+                    <td class="part" width="{{ max(1, (int) round(100 * $one->rate())) }}%"></td>
                 @endif
                 @if ($one->rate() < 1)
-                    <td class="rest">&nbsp;</td>
+                    <td class="rest"></td>
                 @endif
             </tr></table>
             <p><strong>{{ round(100 * $one->rate()) }} %</strong> {{ __('report.rate') }}

@@ -1,6 +1,11 @@
 @use('App\View\Moment')
 @use('App\View\RunStanding')
 <div hidden data-plays="{{ json_encode($standing->pennants()) }}"></div>
+@php($waiting = App\View\WrittenTexts::waiting($run))
+@if ($waiting > 0)
+    <p class="run-need notice mb-4"><strong>{{ __('texts.waiting', ['count' => $waiting]) }}</strong>
+        <a class="button" href="{{ route('runs.texts', $run) }}">{{ __('texts.read') }}</a></p>
+@endif
 @if ($run->isOpen() && $standing->rows !== [])
     @include('runs.need')
 @endif

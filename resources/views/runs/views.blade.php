@@ -7,13 +7,17 @@
     }}</a> · {{ $run->label }}</p>
     @foreach ([
         'board' => route('runs.show', $run), 'title' => route('runs.report', $run),
+        ...(App\View\WrittenTexts::areAsked(App\Storage\EditionFile::of($run->edition)->game)
+            ? ['texts' => route('runs.texts', $run)] : []),
         'compare' => route('runs.compare', $run), 'settings' => route('runs.settings', $run),
     ] as $view => $address)
         <a @class([
             'inline-flex min-h-[44px] items-center no-underline',
             'border-b-4 border-lamp font-semibold' => $here === $view,
         ]) href="{{ $address }}" @if ($here === $view) aria-current="page" @endif>{{
-            __($view === 'compare' ? 'report.compare.title' : "report.{$view}")
+            __(match ($view) {
+                'compare' => 'report.compare.title', 'texts' => 'texts.title', default => "report.{$view}",
+            })
         }}</a>
     @endforeach
 </nav>

@@ -1,8 +1,13 @@
+@if ($thing['state'] === 'waiting' && ! $turnHere?->verdict())
+    <p class="said said-waiting" data-done>{{ __('play.voice.waiting')[0] }}</p>
+@elseif ($thing['returned'] !== '')
+    <p class="said said-returned"><strong>{{ __('play.returned') }}</strong> {{ $thing['returned'] }}</p>
+@endif
 <form method="post" action="{{ $frame->address }}" class="act answer flex flex-wrap items-end gap-3.5"
     data-answer="{{ $thing['id'] }}">
     @include('play.fields', ['verb' => 'answer', 'on' => $thing['id']])
     @include('play.inputs.'.$thing['input']['type'], [
-        'input' => $thing['input'], 'id' => $thing['id'], 'typed' => $frame->typedFor($thing['id']),
+        'input' => $thing['input'], 'id' => $thing['id'], 'typed' => $frame->typedFor($thing['id']) ?? $thing['held'],
     ])
     <div class="max-phone:w-full">
         <button class="button try min-h-[50px] border-ink bg-ink text-paper hover:bg-deep max-phone:w-full">{{

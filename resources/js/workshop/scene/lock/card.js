@@ -1,6 +1,6 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
 import { el } from '../../../lib/tree.js';
-import { area, line, now, pick } from '../../editor/fields.js';
+import { area, line, now, pick, tick } from '../../editor/fields.js';
 import { renamings } from '../../editor/naming.js';
 import { list } from '../../editor/ways.js';
 import { conditionField } from '../condition.js';
@@ -44,6 +44,7 @@ function lockCard(lock, editor) {
         otherwiseLines(lock, editor),
         fairnessField(lock, editor),
         tellsField(lock, editor),
+        eyeField(lock, editor),
         hints(lock, editor),
         guard(lock, editor),
         el(
@@ -65,6 +66,18 @@ function lockCard(lock, editor) {
             }),
         ),
     ];
+}
+
+/** What is written freely may wait until the teacher has read it. */
+function eyeField(lock, editor) {
+    if (!['long', 'text'].includes(lock.input?.type ?? 'text')) return null;
+
+    return tick({
+        key: `${lock.id}.eye`,
+        label: t('cards.lock.eye'),
+        value: lock.eye === true,
+        take: (on) => editor.store.edit({ set: lock.id, field: 'eye', to: on || undefined }, t('edits.labels.eye')),
+    });
 }
 
 /** Whether a right answer opens something, is right, or is neither: a matter of opinion. */
