@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FinishController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PictureController;
@@ -19,6 +20,10 @@ Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function 
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
     Route::get('/news', [PlayController::class, 'news'])->name('play.news');
     Route::get('/look/{scene}', LookController::class)->name('play.look');
+    Route::get('/certificate', [FinishController::class, 'certificate'])->name('play.certificate');
+    Route::get('/emblem', [FinishController::class, 'emblem'])->name('play.emblem');
+    Route::post('/emblem', [FinishController::class, 'keep'])->name('play.emblem.keep');
+    Route::get('/wall', [FinishController::class, 'wall'])->name('play.wall');
     Route::get('/receipt', [PlayController::class, 'receipt'])->name('play.receipt');
     Route::post('/anew', [PlayController::class, 'anew'])->name('play.anew');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');

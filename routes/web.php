@@ -18,6 +18,7 @@ use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\TextController;
+use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorksheetController;
 use Illuminate\Support\Facades\Route;
 
@@ -147,6 +148,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');
+    Route::get('/certificates', [WallController::class, 'certificate'])->name('certificates');
+    Route::get('/runs/{run}/wall', [WallController::class, 'show'])
+        ->can('view', 'run')
+        ->name('runs.wall');
+    Route::post('/runs/{run}/wall/{emblem}', [WallController::class, 'read'])
+        ->can('update', 'run')
+        ->name('runs.wall.read');
     Route::get('/runs/{run}/texts', [TextController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.texts');

@@ -31,6 +31,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $acted_at
  * @property int|null $ended_at
  * @property string|null $address an e-mail address, where its run asked for one
+ * @property string|null $certificate the code on its certificate, once one was asked for
  * @property int|null $place in which order it finished, from 1
  * @property Collection<int, Member> $members
  * @property int $extra seconds beyond the limit of its run
@@ -57,6 +58,7 @@ final class Play extends Model
         'extra',
         'address',
         'place',
+        'certificate',
     ];
 
     public function read(): PlayState

@@ -37,6 +37,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $erase_on the day on which the run goes with all its data, such as `2026-12-24`
  * @property bool $shows_order whether students see in which order they finished
  * @property bool $gives_hints
+ * @property bool $gives_certificates whether who is through may print one
+ * @property bool $shows_wall whether who is through may put an emblem on the wall of the run
  * @property bool $plays_again whether an ending that lets one play again may do so
  * @property Carbon $created_at
  * @property Edition $edition
@@ -49,12 +51,13 @@ final class Run extends Model
     /** What a teacher settles, and a copy of the run keeps. */
     public const SETTINGS = [
         'label', 'plays_as', 'asks_group', 'groups', 'asks_address', 'names', 'minutes', 'shows_order', 'gives_hints',
-        'gives_receipts', 'plays_again', 'zone',
+        'gives_receipts', 'plays_again', 'zone', 'gives_certificates', 'shows_wall',
     ];
 
     protected $attributes = [
         'takes_new' => true, 'gives_receipts' => false, 'plays_as' => 'each', 'asks_address' => false,
         'shows_order' => false, 'gives_hints' => true, 'plays_again' => true, 'zone' => 'UTC',
+        'gives_certificates' => false, 'shows_wall' => false,
     ];
 
     protected $fillable = [
@@ -138,6 +141,7 @@ final class Run extends Model
             'names' => 'array', 'takes_new' => 'boolean', 'gives_receipts' => 'boolean', 'groups' => 'array',
             'asks_address' => 'boolean', 'opens_at' => 'integer', 'closes_at' => 'integer',
             'shows_order' => 'boolean', 'gives_hints' => 'boolean', 'plays_again' => 'boolean',
+            'gives_certificates' => 'boolean', 'shows_wall' => 'boolean',
         ];
     }
 }

@@ -12,7 +12,8 @@ final class Gate
 {
     /** What a row of a run must hold to be asked here, and RunRules. */
     public const COLUMNS = 'runs.code, runs.closed_at, runs.paused_at, runs.minutes, runs.opens_at, runs.closes_at, '
-        .'runs.gives_hints, runs.plays_again, runs.shows_order, runs.plays_as';
+        .'runs.gives_hints, runs.plays_again, runs.shows_order, runs.plays_as, '
+        .'runs.gives_certificates, runs.shows_wall';
 
     /**
      * Why a play takes nothing now, by the name of its words; null when it does.

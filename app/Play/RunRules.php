@@ -13,6 +13,7 @@ final readonly class RunRules
 {
     public function __construct(
         public bool $hints = true, public bool $again = true, public bool $order = false, public bool $isTeam = false,
+        public bool $certificate = false, public bool $wall = false,
     ) {
     }
 
@@ -20,7 +21,8 @@ final readonly class RunRules
     {
         return new self(
             (bool) $run->gives_hints, (bool) $run->plays_again, (bool) $run->shows_order,
-            $run->plays_as === 'teams');
+            $run->plays_as === 'teams', (bool) $run->gives_certificates, (bool) $run->shows_wall,
+        );
     }
 
     /** The view without what this run does not leave to its students. */

@@ -13,6 +13,24 @@ return [
     'chapter' => 'Kapitel :number',
     'stamps' => ['ahead' => 'liegt noch vor dir', 'here' => 'hier bist du', 'seen' => 'gesehen'],
     'endings' => ['won' => 'Du bist durch', 'lost' => 'Dieser Weg endet hier', 'open' => 'Das Ende'],
+    'finish' => [
+        'certificate' => 'Urkunde', 'emblem' => 'Dein Wappen für die Wand',
+        'wall' => 'Die Wand im Ziel', 'through' => 'kam ans Ziel von', 'code' => 'Urkunde',
+        'yours' => 'Dein Wappen', 'see' => 'Ansehen', 'line' => 'Eine eigene Zeile, wenn du magst',
+        'read_first' => 'Deine Lehrkraft liest die Zeile, ehe sie an der Wand steht.',
+        'put' => 'An die Wand damit', 'bare' => 'Noch hängt hier kein Wappen.',
+    ],
+    'emblem' => [
+        'shape' => 'Form', 'field' => 'Muster', 'one' => 'Erste Farbe', 'two' => 'Zweite Farbe', 'charge' => 'Zeichen',
+        'of' => [
+            'shield' => 'Schild', 'disc' => 'Scheibe', 'kite' => 'Raute', 'hexagon' => 'Sechseck',
+            'pennant' => 'Wimpel', 'halves' => 'Hälften', 'plain' => 'schlicht', 'bars' => 'Balken',
+            'slant' => 'Schräge', 'rays' => 'Strahlen', 'lamp' => 'Lampe', 'signal' => 'Rot', 'moss' => 'Grün',
+            'dusk' => 'Violett', 'brass' => 'Messing', 'haze' => 'Hellblau', 'deep' => 'Meerblau',
+            'ink' => 'Tinte', 'paper' => 'Papier', 'star' => 'Stern', 'boat' => 'Boot', 'fish' => 'Fisch',
+            'key' => 'Schlüssel', 'wave' => 'Welle',
+        ],
+    ],
     'finished' => ['time' => 'Von Anfang bis Ende: :time', 'place' => 'Als Nummer :place im Ziel'],
     'vote' => [
         'rule' => 'Die Klasse entscheidet gemeinsam: Was du wählst, ist deine Stimme.',

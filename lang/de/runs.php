@@ -71,6 +71,8 @@ return [
         'gives_receipts' => 'Die eigenen Antworten jederzeit mitnehmen; auch ein Ende kann sie geben',
         'plays_again' => 'Noch einmal spielen, wo ein Ende es erlaubt',
         'shows_order' => 'Sehen, in welcher Reihenfolge alle fertig wurden',
+        'gives_certificates' => 'Eine Urkunde drucken, mit einem Code zum Nachsehen',
+        'shows_wall' => 'Ein Wappen an die Wand im Ziel hängen; ihre Zeilen lesen Sie vorher',
         'backwards' => 'Es würde schließen, bevor es öffnet.',
         'past' => 'Dieser Tag kommt nicht mehr.',
         'kept' => 'Behalten. Es gilt ab jetzt.',

@@ -13,6 +13,24 @@ return [
     'chapter' => 'Chapter :number',
     'stamps' => ['ahead' => 'still ahead', 'here' => 'you are here', 'seen' => 'seen'],
     'endings' => ['won' => 'You are through', 'lost' => 'This way ends here', 'open' => 'The end'],
+    'finish' => [
+        'certificate' => 'Certificate', 'emblem' => 'Your emblem for the wall',
+        'wall' => 'The finishers’ wall', 'through' => 'came through', 'code' => 'Certificate',
+        'yours' => 'Your emblem', 'see' => 'See it', 'line' => 'A line of your own, if you like',
+        'read_first' => 'Your teacher reads the line before it stands on the wall.',
+        'put' => 'Put it on the wall', 'bare' => 'Nobody has put an emblem here yet.',
+    ],
+    'emblem' => [
+        'shape' => 'Shape', 'field' => 'Pattern', 'one' => 'First colour', 'two' => 'Second colour', 'charge' => 'Sign',
+        'of' => [
+            'shield' => 'shield', 'disc' => 'disc', 'kite' => 'kite', 'hexagon' => 'hexagon',
+            'pennant' => 'pennant', 'halves' => 'halves', 'plain' => 'plain', 'bars' => 'bars',
+            'slant' => 'slant', 'rays' => 'rays', 'lamp' => 'lamp', 'signal' => 'red', 'moss' => 'green',
+            'dusk' => 'violet', 'brass' => 'brass', 'haze' => 'light blue', 'deep' => 'sea blue', 'ink' => 'ink',
+            'paper' => 'paper', 'star' => 'star', 'boat' => 'boat', 'fish' => 'fish', 'key' => 'key',
+            'wave' => 'wave',
+        ],
+    ],
     'finished' => ['time' => 'From start to end: :time', 'place' => 'You are number :place to finish'],
     'vote' => [
         'rule' => 'The class decides together: what you pick is your vote.',

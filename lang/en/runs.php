@@ -70,6 +70,8 @@ return [
         'gives_receipts' => 'Keep a page of their own answers at any time; endings may give it too',
         'plays_again' => 'Play again, where an ending lets them',
         'shows_order' => 'See in which order all finished',
+        'gives_certificates' => 'Print a certificate, with a code that you can look up',
+        'shows_wall' => 'Put an emblem on the finishers’ wall; you read their lines first',
         'backwards' => 'It would close before it opens.',
         'past' => 'That day is not to come any more.',
         'kept' => 'Kept. It holds from now on.',

@@ -13,6 +13,24 @@ return [
     'chapter' => 'Capítulo :number',
     'stamps' => ['ahead' => 'aún por venir', 'here' => 'estás aquí', 'seen' => 'visto'],
     'endings' => ['won' => 'Lo has logrado', 'lost' => 'Este camino termina aquí', 'open' => 'Fin'],
+    'finish' => [
+        'certificate' => 'Diploma', 'emblem' => 'Tu emblema para el muro',
+        'wall' => 'El muro de llegada', 'through' => 'ha llegado al final de', 'code' => 'Diploma',
+        'yours' => 'Tu emblema', 'see' => 'Verlo', 'line' => 'Una línea tuya, si quieres',
+        'read_first' => 'Tu docente lee la línea antes de que esté en el muro.',
+        'put' => 'Ponerlo en el muro', 'bare' => 'Aún no hay ningún emblema.',
+    ],
+    'emblem' => [
+        'shape' => 'Forma', 'field' => 'Dibujo', 'one' => 'Primer color', 'two' => 'Segundo color', 'charge' => 'Signo',
+        'of' => [
+            'shield' => 'escudo', 'disc' => 'disco', 'kite' => 'rombo', 'hexagon' => 'hexágono',
+            'pennant' => 'banderín', 'halves' => 'mitades', 'plain' => 'liso', 'bars' => 'barras',
+            'slant' => 'diagonal', 'rays' => 'rayos', 'lamp' => 'lámpara', 'signal' => 'rojo', 'moss' => 'verde',
+            'dusk' => 'violeta', 'brass' => 'latón', 'haze' => 'azul claro', 'deep' => 'azul mar',
+            'ink' => 'tinta', 'paper' => 'papel', 'star' => 'estrella', 'boat' => 'barco', 'fish' => 'pez',
+            'key' => 'llave', 'wave' => 'ola',
+        ],
+    ],
     'finished' => ['time' => 'De principio a fin: :time', 'place' => 'Has acabado con el número :place'],
     'vote' => [
         'rule' => 'La clase decide en común: lo que elijas es tu voto.',

@@ -13,6 +13,25 @@ return [
     'chapter' => 'Chapitre :number',
     'stamps' => ['ahead' => 'encore à venir', 'here' => 'tu es ici', 'seen' => 'vu'],
     'endings' => ['won' => 'Tu y es arrivé', 'lost' => 'Ce chemin s’arrête ici', 'open' => 'Fin'],
+    'finish' => [
+        'certificate' => 'Diplôme', 'emblem' => 'Ton emblème pour le mur',
+        'wall' => 'Le mur d’arrivée', 'through' => 'est allé au bout de', 'code' => 'Diplôme',
+        'yours' => 'Ton emblème', 'see' => 'Voir',
+        'line' => 'Une ligne à toi, si tu veux',
+        'read_first' => 'Ton enseignant lit la ligne avant qu’elle soit sur le mur.',
+        'put' => 'Le mettre au mur', 'bare' => 'Il n’y a pas encore d’emblème ici.',
+    ],
+    'emblem' => [
+        'shape' => 'Forme', 'field' => 'Motif', 'one' => 'Première couleur', 'two' => 'Deuxième couleur', 'charge' => 'Signe',
+        'of' => [
+            'shield' => 'écu', 'disc' => 'disque', 'kite' => 'losange', 'hexagon' => 'hexagone',
+            'pennant' => 'fanion', 'halves' => 'moitiés', 'plain' => 'uni', 'bars' => 'barres',
+            'slant' => 'diagonale', 'rays' => 'rayons', 'lamp' => 'lampe', 'signal' => 'rouge', 'moss' => 'vert',
+            'dusk' => 'violet', 'brass' => 'laiton', 'haze' => 'bleu clair', 'deep' => 'bleu mer',
+            'ink' => 'encre', 'paper' => 'papier', 'star' => 'étoile', 'boat' => 'bateau', 'fish' => 'poisson',
+            'key' => 'clé', 'wave' => 'vague',
+        ],
+    ],
     'finished' => ['time' => 'Du début à la fin : :time', 'place' => 'Tu as fini en numéro :place'],
     'vote' => [
         'rule' => 'La classe décide ensemble : ce que tu choisis est ta voix.',

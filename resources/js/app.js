@@ -4,6 +4,7 @@ import { tellZone } from './lib/zone.js';
 /** The one entry: each page says its name, and only its module is loaded. */
 const pages = {
     board: () => import('./board/board.js'),
+    emblem: () => import('./play/emblem.js'),
     front: () => import('./run/front.js'),
     play: () => import('./play/play.js'),
     projector: () => import('./run/projector.js'),

@@ -9,7 +9,9 @@ beforeEach(function (): void {
     $this->run = Classroom::open(Games::document([
         ['id' => 'desk', 'things' => [Games::lock('why', '', [
             'ask' => 'Why does the tide turn?', 'input' => ['type' => 'long'], 'eye' => true,
-            'rules' => [['match' => ['length' => ['min' => 1]], 'verdict' => 'open', 'go' => 'end', 'say' => 'Well put.']],
+            'rules' => [[
+                'match' => ['length' => ['min' => 1]], 'verdict' => 'open', 'go' => 'end', 'say' => 'Well put.',
+            ]],
         ])]],
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.', 'receipt' => true]],
     ]));
@@ -19,8 +21,8 @@ beforeEach(function (): void {
     $this->page = fn (string $path = '') => $this
         ->withUnencryptedCookie('fravel_play', Ticket::for($this->play->id)->text())
         ->get("/p/{$this->run->code}{$path}");
-    $this->help = fn (array $fields) => $this->post("/runs/{$this->run->id}/plays/{$this->play->id}/help", $fields + [
-        'on' => Classroom::id('why', $this->play),
+    $this->help = fn (array $fields) => $this->post("/runs/{$this->run->id}/plays/{$this->play->id}/help", [
+        ...$fields, 'on' => Classroom::id('why', $this->play),
     ]);
 });
 

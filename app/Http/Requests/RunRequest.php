@@ -61,6 +61,8 @@ final class RunRequest extends FormRequest
             'gives_hints' => $this->boolean('gives_hints', true),
             'gives_receipts' => $this->boolean('gives_receipts'),
             'plays_again' => $this->boolean('plays_again', true),
+            'gives_certificates' => $this->boolean('gives_certificates'),
+            'shows_wall' => $this->boolean('shows_wall'),
         ];
     }
 

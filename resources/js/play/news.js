@@ -51,7 +51,7 @@ function catchUp(play, news, show) {
 /** What is being written to locks, to stay where the scene is drawn anew. */
 const writing = () =>
     [...document.querySelectorAll('form.answer :is(textarea, input[name=with])')]
-        .filter((field) => field.value !== field.defaultValue && !['radio', 'checkbox'].includes(field.type))
+        .filter((/** @type {any} */ field) => field.value !== field.defaultValue && !field.matches('[type]'))
         .map((field) => ({ lock: field.closest('form').dataset.answer, text: field.value }));
 
 function putBack({ lock, text }) {

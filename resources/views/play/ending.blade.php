@@ -9,8 +9,16 @@
             __('play.finished.place', ['place' => $screen->state->place])
         }}</p>
     @endif
-    @if (! $frame->isRehearsal && ($ending['receipt'] || $ending['again']))
+    @php($isThrough = $ending['kind'] !== 'lost')
+    @php($finish = array_filter([
+        'certificate' => $isThrough && $screen->rules->certificate, 'emblem' => $isThrough && $screen->rules->wall,
+        'wall' => $screen->rules->wall,
+    ]))
+    @if (! $frame->isRehearsal && ($ending['receipt'] || $ending['again'] || $finish !== []))
         <div class="mt-5 flex flex-wrap justify-center gap-4">
+            @foreach (array_keys($finish) as $page)
+                <a class="button" href="{{ $frame->address }}/{{ $page }}">{{ __("play.finish.{$page}") }}</a>
+            @endforeach
             @if ($ending['receipt'])
                 <a class="button" href="{{ $frame->address }}/receipt">{{ __('play.receipt.keep') }}</a>
             @endif

@@ -47,6 +47,9 @@
                 @endforeach
             </ol>
         @endforeach
+        @if ($run->gives_certificates)
+            <p class="mt-4"><a href="{{ route('certificates') }}">{{ __('wall.certificates') }}</a></p>
+        @endif
         @if ($report->unseen() !== [])
             <h2 class="mt-8 mb-2 text-sign">{{ __('report.unseen') }}</h2>
             <p>{{ implode(' · ', $report->unseen()) }}</p>

@@ -48,7 +48,9 @@
 </x-more>
 <x-more :title="__('runs.settings.may')">
     <div class="grid gap-1 py-2">
-        @foreach (['gives_hints', 'gives_receipts', 'plays_again', 'shows_order'] as $may)
+        @foreach ([
+            'gives_hints', 'gives_receipts', 'plays_again', 'shows_order', 'gives_certificates', 'shows_wall',
+        ] as $may)
             <x-switch :name="$may" :on="$run->$may" :label="__('runs.settings.'.$may)"/>
         @endforeach
     </div>

@@ -9,6 +9,7 @@
         'board' => route('runs.show', $run), 'title' => route('runs.report', $run),
         ...(App\View\WrittenTexts::areAsked(App\Storage\EditionFile::of($run->edition)->game)
             ? ['texts' => route('runs.texts', $run)] : []),
+        ...($run->shows_wall ? ['wall' => route('runs.wall', $run)] : []),
         'compare' => route('runs.compare', $run), 'settings' => route('runs.settings', $run),
     ] as $view => $address)
         <a @class([
@@ -16,7 +17,8 @@
             'border-b-4 border-lamp font-semibold' => $here === $view,
         ]) href="{{ $address }}" @if ($here === $view) aria-current="page" @endif>{{
             __(match ($view) {
-                'compare' => 'report.compare.title', 'texts' => 'texts.title', default => "report.{$view}",
+                'compare' => 'report.compare.title', 'texts' => 'texts.title', 'wall' => 'wall.title',
+                default => "report.{$view}",
             })
         }}</a>
     @endforeach
