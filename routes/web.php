@@ -4,6 +4,7 @@ use App\Http\Controllers\Auth\ForgottenPasswordController;
 use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
+use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\GameController;
@@ -117,6 +118,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/rehearsal/step', [RehearsalController::class, 'step'])->name('rehearsal.step');
         Route::post('/games/{game}/rehearsal/keep', [RehearsalController::class, 'keep'])->name('rehearsal.keep');
         Route::post('/games/{game}/rehearsal/forget', [RehearsalController::class, 'forget'])->name('rehearsal.forget');
+        Route::get('/games/{game}/dry-run', DryRunController::class)->name('games.dry');
         Route::get('/games/{game}/runs/new', [RunController::class, 'create'])->name('runs.create');
         Route::post('/games/{game}/runs', [RunController::class, 'store'])->name('runs.store');
     });

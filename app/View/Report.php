@@ -38,9 +38,12 @@ final readonly class Report
 
     public static function of(Run $run): self
     {
-        $game = EditionFile::of($run->edition)->game;
-        $logs = RunLogs::of($run);
+        return self::ofLogs(EditionFile::of($run->edition)->game, RunLogs::of($run));
+    }
 
+    /** @param  list<PlayLog>  $logs */
+    public static function ofLogs(GameDocument $game, array $logs): self
+    {
         return new self(
             $game, $logs, LockReport::all($game, $logs), FindReport::all($game, $logs), SceneReport::all($game, $logs),
         );

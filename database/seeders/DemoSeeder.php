@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\CreateGame;
-use App\Actions\JoinRun;
 use App\Actions\OpenRun;
-use App\Actions\TakeAction;
-use App\Models\Game;
+use App\Actions\PretendClass;
 use App\Models\Run;
 use App\Models\User;
 use App\Storage\GameFiles;
@@ -17,42 +15,33 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** A teacher with the demo games, and one finished run that made-up students really played. */
+/** A teacher with the demo games, two finished runs and one in progress: a made-up class really played them. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'ida@skerrypoint.example';
 
     public const PASSWORD = 'the lamp is lit';
 
-    /** Name, how skilled from 0 to 1, and how the play ends: won, lost, or left standing. */
     private const STUDENTS = [
-        ['Aila', 0.9, 'won'],
-        ['Bram', 0.6, 'won'],
-        ['Cato', 0.75, 'won'],
-        ['Dunja', 0.8, 'won'],
-        ['Edda', 0.55, 'won'],
-        ['Finn', 0.7, 'won'],
-        ['Greta', 0.95, 'won'],
-        ['Hanno', 0.5, 'lost'],
-        ['Imke', 0.65, 'won'],
-        ['Jonte', 0.85, 'won'],
-        ['Kaia', 0.6, 'won'],
-        ['Liv', 0.7, 'won'],
-        ['Malo', 0.8, 'won'],
-        ['Nela', 0.45, 'left'],
-        ['Oda', 0.9, 'won'],
-        ['Pim', 0.55, 'won'],
-        ['Runa', 0.75, 'won'],
-        ['Sören', 0.65, 'won'],
-        ['Tove', 0.85, 'won'],
-        ['Ulf', 0.4, 'left'],
-        ['Vida', 0.7, 'won'],
-        ['Wim', 0.6, 'lost'],
-        ['Yara', 0.8, 'won'],
-        ['Zeno', 0.7, 'won'],
+        'Aila', 'Bram', 'Cato', 'Dunja', 'Edda', 'Finn', 'Greta', 'Hanno', 'Imke', 'Jonte', 'Kaia', 'Liv', 'Malo',
+        'Nela', 'Oda', 'Pim', 'Runa', 'Sören', 'Tove', 'Ulf', 'Vida', 'Wim', 'Yara', 'Zeno',
     ];
 
-    public function run(CreateGame $create, OpenRun $open, JoinRun $join, TakeAction $take): void
+    /** What is written to the first entry of the log. */
+    private const TEXTS = ['why-high' => [
+        'right' => [
+            'So that ships can see the light from far away.',
+            'The higher the lamp is, the farther away its light is seen, because the earth is round.',
+            'Because from high up the light reaches far over the sea.',
+            'From up there it can be seen from far off, over the waves.',
+        ],
+        'wrong' => ['Because of ships', 'It looks nice', 'The tower is tall'],
+    ]];
+
+    /** Minutes for which the class that plays now has played. */
+    private const UNDER_WAY = 16;
+
+    public function run(CreateGame $create, OpenRun $open, PretendClass $class): void
     {
         $teacher = User::query()->create(['name' => 'Ida Marsh', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
         $create->handle($teacher, self::document('find-the-flag'));
@@ -60,11 +49,14 @@ final class DemoSeeder extends Seeder
         $create->handle($teacher, self::document('tide-words'));
         $create->handle($teacher, self::document('low-tide'));
         $create->handle($teacher, self::document('lamp-room-workbench'));
-        $create->handle($teacher, self::document('fog-crossing'));
-        $game = $create->handle($teacher, self::document('dark-lamp'));
-        $run = $open->handle($game, '7B', false);
-        $this->play($run, $join, $take);
-        $this->settle($game, $run);
+        $fog = $create->handle($teacher, self::document('fog-crossing'));
+        $lamp = $create->handle($teacher, self::document('dark-lamp'));
+        $this->finished($class, $open->handle($fog, '8A', false, ['shows_order' => true]), 1709, '2 days ago 10:05');
+        $this->finished($class, $open->handle($lamp, '7B'), 1843, 'yesterday 09:05');
+        $now = $open->handle($lamp, '7C', false, ['shows_order' => true]);
+        $begin = Carbon::now()->subMinutes(self::UNDER_WAY);
+        $class->play($now, array_slice(self::STUDENTS, 0, 20), 1853, $begin, Carbon::now(), self::TEXTS);
+        DB::table('games')->where('id', $lamp->id)->update(['updated_at' => Carbon::parse('2 days ago')]);
     }
 
     /** @return array<array-key, mixed> the game of a folder of database/demo/, its files kept */
@@ -80,27 +72,12 @@ final class DemoSeeder extends Seeder
         return $document;
     }
 
-    private function play(Run $run, JoinRun $join, TakeAction $take): void
+    /** A lesson that is over: it is closed. */
+    private function finished(PretendClass $class, Run $run, int $seed, string $when): void
     {
-        mt_srand(1709);
-        $lesson = Carbon::parse('yesterday 09:05');
-        foreach (self::STUDENTS as $place => [$name, $skill, $end]) {
-            Carbon::setTestNow($lesson->clone()->addSeconds(mt_rand(0, 90)));
-            $play = $join->begin($run, $name, null, 1000 + $place);
-            (new PretendStudent($take, (string) $play?->id, $skill, $end, $run->edition))->play();
-        }
-        Carbon::setTestNow();
-    }
-
-    /** The run was yesterday and is closed. */
-    private function settle(Game $game, Run $run): void
-    {
-        $run->update(['closed_at' => Carbon::parse('yesterday 09:50')]);
-        DB::table('runs')
-            ->where('id', $run->id)
-            ->update(['created_at' => Carbon::parse('yesterday 09:00')]);
-        DB::table('games')
-            ->where('id', $game->id)
-            ->update(['updated_at' => Carbon::parse('2 days ago')]);
+        $begin = Carbon::parse($when);
+        $class->play($run, self::STUDENTS, $seed, $begin, $begin->clone()->addMinutes(45), self::TEXTS);
+        $run->update(['closed_at' => $begin->clone()->addMinutes(45)]);
+        DB::table('runs')->where('id', $run->id)->update(['created_at' => $begin->clone()->subMinutes(5)]);
     }
 }

@@ -22,7 +22,8 @@ return [
         'put' => 'Le mettre au mur', 'bare' => 'Il n’y a pas encore d’emblème ici.',
     ],
     'emblem' => [
-        'shape' => 'Forme', 'field' => 'Motif', 'one' => 'Première couleur', 'two' => 'Deuxième couleur', 'charge' => 'Signe',
+        'shape' => 'Forme', 'field' => 'Motif', 'one' => 'Première couleur', 'two' => 'Deuxième couleur',
+        'charge' => 'Signe',
         'of' => [
             'shield' => 'écu', 'disc' => 'disque', 'kite' => 'losange', 'hexagon' => 'hexagone',
             'pennant' => 'fanion', 'halves' => 'moitiés', 'plain' => 'uni', 'bars' => 'barres',

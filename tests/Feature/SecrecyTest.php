@@ -2,11 +2,11 @@
 
 use App\Models\Game;
 use Database\Seeders\DemoSeeder;
-use Database\Seeders\PretendStudent;
 use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\SecrecyCases;
+use Tests\Support\LampWay;
 
 it('lets no answer, rule, unreached scene or unasked hint out while the whole demo game is played', function (): void {
     $game = Game::factory()
@@ -15,10 +15,9 @@ it('lets no answer, rule, unreached scene or unasked hint out while the whole de
     $play = Classroom::join($run);
     $document = GameDocument::of(Json::readObject($run->edition->document));
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
-    $way = new ReflectionClass(PretendStudent::class);
-    $answers = $way->getConstant('ANSWERS');
+    $answers = LampWay::ANSWERS;
     $sent = '';
-    foreach (['', ...$way->getConstant('WAY')] as $step) {
+    foreach (['', ...LampWay::WAY] as $step) {
         $fields = match (true) {
             $step === '' => null,
             $step === '@back' => ['verb' => 'back'],

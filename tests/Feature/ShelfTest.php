@@ -155,10 +155,12 @@ it('fills the demo with a game that is played to its end by most', function (): 
         ->assertSee('15 scenes')
         ->assertSee('24 plays, closed')
         ->assertSee('can be won, no trap');
-    $standing = RunStanding::of(App\Models\Run::query()->sole());
-    expect($standing->rows)->toHaveCount(24)->and($standing->finished())->toBe(22)
-        ->and(array_count_values(array_filter(array_column($standing->rows, 'ended'))))
-        ->toBe(['won' => 20, 'lost' => 2]);
+    $standings = App\Models\Run::query()->with('edition')->orderBy('id')->get()
+        ->mapWithKeys(fn (App\Models\Run $run): array => [$run->label => RunStanding::of($run)]);
+    expect($standings['7B']->rows)->toHaveCount(24)->and($standings['7B']->finished())->toBe(21)
+        ->and($standings['8A']->finished())->toBe(24)
+        ->and($standings['7C']->rows)->toHaveCount(20)->and($standings['7C']->finished())->toBe(1)
+        ->and($standings['7C']->stuck())->not->toBe([]);
 });
 
 it('remembers a check that brought its process down, and does not begin it again', function (): void {

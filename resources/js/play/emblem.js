@@ -2,7 +2,7 @@ import { targetOf } from '../lib/dom.js';
 
 /** The emblem is drawn anew with each part that is picked; what is written beside it stays. */
 function begin() {
-    const parts = document.getElementById('emblem-parts');
+    const parts = /** @type {any} */ (document.getElementById('emblem-parts'));
     parts?.addEventListener('change', async () => {
         const query = new URLSearchParams(/** @type {any} */ (new FormData(parts)));
         const reply = await fetch(`${parts.action}?${query}`, { credentials: 'same-origin' }).catch(() => null);

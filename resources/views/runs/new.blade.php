@@ -17,6 +17,9 @@
             <x-findings :of="$findings->leftOver()"/>
         </div>
     @endif
+    @if ($findings->errors === [])
+        <p class="mb-3"><a href="{{ route('games.dry', $game) }}">{{ __('dry.first') }}</a></p>
+    @endif
     <x-form :action="route('runs.store', $game)">
         @include('runs.settings-fields')
         <x-form.end>

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Fravel\Document\GameDocument;
+use Fravel\Report\LockReport;
+use Fravel\Report\PlayLog;
+use Fravel\Report\Spread;
+use Fravel\Simulate\VirtualClass;
+
+/** What a made-up class makes of a draft: an estimate, not a promise. */
+final readonly class DryRun
+{
+    /** Students; fewer where a game is large. */
+    private const STUDENTS = 30;
+
+    private const FEW = 12;
+
+    private const LARGE = 150;
+
+    /** Minutes after which a made-up student gives up, where there is no limit. */
+    private const LONGEST = 120;
+
+    /** Sticking points that are shown. */
+    private const MOST = 5;
+
+    private function __construct(public Report $report, public int $minutes, public int $students)
+    {
+    }
+
+    /** @param  int  $minutes  of the lesson */
+    public static function of(GameDocument $game, int $minutes, int $seed = 1): self
+    {
+        $students = count($game->scenes()) > self::LARGE ? self::FEW : self::STUDENTS;
+        $logs = VirtualClass::logs($game, $seed, $students, 60 * self::LONGEST);
+
+        return new self(Report::ofLogs($game, $logs), $minutes, $students);
+    }
+
+    /** @return array{low: int, median: int, high: int}|null minutes; null where nobody came to an end */
+    public function times(): ?array
+    {
+        $spread = Spread::of(array_map(self::seconds(...), $this->through()));
+
+        return $spread === null ? null : array_map(
+            static fn (float $seconds): int => max(1, (int) round($seconds / 60)),
+            ['low' => $spread->low, 'median' => $spread->median, 'high' => $spread->high],
+        );
+    }
+
+    /** How many are at an end within the lesson. */
+    public function within(): int
+    {
+        return count(array_filter(
+            $this->through(), fn (PlayLog $log): bool => self::seconds($log) <= 60 * $this->minutes,
+        ));
+    }
+
+    /** @return list<LockReport> where most time is spent and most is wrong, the worst first */
+    public function stickingPoints(): array
+    {
+        $locks = array_filter($this->report->locks, static fn (LockReport $one): bool => $one->seconds !== null
+            || $one->left > 0);
+        usort($locks, static fn (LockReport $one, LockReport $other): int => self::cost($other) <=> self::cost($one));
+
+        return array_slice($locks, 0, self::MOST);
+    }
+
+    private static function cost(LockReport $one): float
+    {
+        return ($one->seconds->high ?? 600) * (1.5 - $one->rate()) + 300 * $one->left;
+    }
+
+    private static function seconds(PlayLog $log): int
+    {
+        return (int) $log->endedAt - $log->startedAt;
+    }
+
+    /** @return list<PlayLog> */
+    private function through(): array
+    {
+        return array_values(array_filter(
+            $this->report->logs, static fn (PlayLog $log): bool => $log->endedAt !== null,
+        ));
+    }
+}
