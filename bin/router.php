@@ -11,6 +11,15 @@ if (
 ) {
     return false;
 }
+// What tells devices that something changed needs no application.
+if (preg_match('~^/pulse/([0-9a-f]{32})$~D', $path, $pulse) === 1) {
+    $beats = getenv('FRAVEL_PULSE') ?: __DIR__.'/../storage/app/pulse';
+    $beat = @file_get_contents("{$beats}/{$pulse[1]}");
+    http_response_code($beat === false ? 404 : 200);
+    header('Content-Type: text/plain');
+    header('Cache-Control: no-store');
+    exit($beat === false ? '' : $beat);
+}
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 
 require __DIR__.'/../public/index.php';

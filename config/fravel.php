@@ -7,6 +7,9 @@ return [
     // Files of games, each under the hash of its content.
     'files' => env('FRAVEL_FILES', storage_path('app/files')),
 
+    // What tells devices that something changed: served as files under /pulse by the web server.
+    'pulse' => env('FRAVEL_PULSE', storage_path('app/pulse')),
+
     // Whether letters may stay inside the application, where everybody can read them: for trying out, and nowhere else.
     'outbox' => (bool) env('FRAVEL_OUTBOX', env('APP_ENV', 'production') === 'local'),
 

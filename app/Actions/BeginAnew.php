@@ -8,6 +8,7 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
 use Fravel\Support\Json;
@@ -39,7 +40,10 @@ final class BeginAnew
         $game = EditionFile::of($run->edition)->game;
         $outcome = Playing::start($game, random_int(1, 2 ** 31), $now, $play->name);
 
-        return DB::transaction(static fn (): bool => self::keep($play, $outcome, $why, $beside, $now));
+        $isBegun = DB::transaction(static fn (): bool => self::keep($play, $outcome, $why, $beside, $now));
+        Pulse::beat($play->id, $run->id);
+
+        return $isBegun;
     }
 
     /** @param  array<string, int|null>  $beside */

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Ballot;
 use App\Models\Vote;
 use App\Play\Voting;
+use App\Storage\Pulse;
 use Fravel\Play\Outcome;
 use Fravel\State\Action;
 
@@ -25,6 +26,8 @@ final class CastVote
         Vote::query()->updateOrCreate(['ballot_id' => Ballot::openIn($play)->id, 'member_id' => $member], [
             'key' => Voting::key($action), 'action' => $action->toArray(), 'at' => $now,
         ]);
+
+        Pulse::beat("votes {$play}");
 
         return [['voted']];
     }

@@ -8,6 +8,7 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use Fravel\Document\GameDocument;
 use Fravel\Play\Help;
 use Fravel\Play\Outcome;
@@ -44,6 +45,8 @@ final class HelpPlay
             $row = (object) ['id' => $fresh->id, 'seq' => $fresh->seq, 'progressed_at' => $fresh->progressed_at];
             $action = ['help' => $way, 'on' => $on] + ($words === '' ? [] : ['words' => $words]);
             if ($this->keep($row, $before, $outcome, $action, $now)) {
+                Pulse::beat($play->id, $run->id);
+
                 return true;
             }
         }

@@ -10,6 +10,7 @@ use App\Play\Clock;
 use App\Play\PlayerName;
 use App\Play\TwoWords;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use Fravel\Play\Playing;
 use Fravel\Support\Json;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -39,7 +40,7 @@ final class JoinRun
             'ended_at' => $outcome->state->ended === null ? null : $now,
         ];
         try {
-            return DB::transaction(function () use ($run, $play, $outcome, $now): Play {
+            $begun = DB::transaction(function () use ($run, $play, $outcome, $now): Play {
                 $begun = $run->plays()->create($play);
                 DB::table('play_events')->insert([
                     'play_id' => $begun->id, 'seq' => 1, 'key' => 'start', 'action' => '{"start":true}',
@@ -48,6 +49,9 @@ final class JoinRun
 
                 return $begun;
             });
+            Pulse::beat($begun->id, $run->id);
+
+            return $begun;
         } catch (UniqueConstraintViolationException) {
             return null;
         }

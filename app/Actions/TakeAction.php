@@ -10,6 +10,7 @@ use App\Play\Gate;
 use App\Play\RunRules;
 use App\Play\Turn;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
 use Fravel\State\Action;
@@ -31,7 +32,7 @@ final class TakeAction
     /** As many devices of one play may act at the same moment before one of them is asked to try again. */
     private const ATTEMPTS = 5;
 
-    private const ROW = 'select plays.id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, '
+    private const ROW = 'select plays.id, plays.run_id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, '
         .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
         .'join editions on editions.id = runs.edition_id where plays.id = ?';
 
@@ -98,9 +99,12 @@ final class TakeAction
             return $this->repeated($row, $key, $edition, $now);
         }
 
-        return $kept === null
-            ? null
-            : new Turn($edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row));
+        if ($kept === null) {
+            return null;
+        }
+        Pulse::beat($row->id, $row->run_id);
+
+        return new Turn($edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row));
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */

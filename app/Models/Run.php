@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Play\Clock;
 use App\Play\Gate;
 use App\Play\PlayerName;
+use App\Storage\Pulse;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -93,6 +94,12 @@ final class Run extends Model
         return $this->closed_at === null
             ? ($this->isClosed() ? $this->closes_at : null)
             : (int) $this->closed_at->getTimestamp();
+    }
+
+    /** Something that all its devices show is another now. */
+    public function beat(): void
+    {
+        Pulse::beat($this->id, ...array_map(strval(...), $this->plays()->whereNull('ended_at')->pluck('id')->all()));
     }
 
     public function hasTeams(): bool

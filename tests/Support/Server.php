@@ -33,6 +33,7 @@ final class Server
             'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
             'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
             'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
+            'FRAVEL_PULSE' => "{$folder}/pulse",
             'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
         ];
         touch("{$folder}/fravel.sqlite");

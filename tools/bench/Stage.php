@@ -151,6 +151,7 @@ final class Stage
             'DB_PERSISTENT' => 'true',
             'FRAVEL_EDITIONS' => "{$this->folder}/editions",
             'FRAVEL_FILES' => "{$this->folder}/files",
+            'FRAVEL_PULSE' => "{$this->folder}/pulse",
             'APP_CONFIG_CACHE' => "{$this->folder}/config.php",
             'APP_ROUTES_CACHE' => "{$this->folder}/routes.php",
             'APP_EVENTS_CACHE' => "{$this->folder}/events.php",
@@ -214,6 +215,7 @@ final class Stage
             server {
                 listen 127.0.0.1:{$this->port} reuseport;
                 root {$this->root}/public;
+                location /pulse/ { alias {$this->folder}/pulse/; default_type text/plain; }
                 location / {
                     fastcgi_pass php;
                     fastcgi_param SCRIPT_FILENAME {$this->root}/public/index.php;

@@ -10,6 +10,7 @@ use App\Http\Requests\HelpRequest;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
+use App\Storage\Pulse;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -49,6 +50,7 @@ final class HelpController extends Controller
             self::extend($run->plays()->whereNull('ended_at'), $rested);
         }
         $run->update(['paused_at' => $isPaused ? $run->paused_at ?? now() : null]);
+        $run->beat();
 
         return redirect()->route('runs.show', $run);
     }
@@ -57,6 +59,7 @@ final class HelpController extends Controller
     public function renew(Run $run, RenewEdition $renew): RedirectResponse
     {
         $broken = $renew->handle($run);
+        $run->beat();
         $words = $broken === []
             ? __('help.renewed')
             : __('help.broken', ['count' => count($broken), 'names' => implode(', ', array_slice($broken, 0, 6))]);
@@ -71,6 +74,7 @@ final class HelpController extends Controller
         $play = $request->input('play');
         $plays = $run->plays()->whereNull('ended_at');
         self::extend(is_string($play) ? $plays->whereKey($play) : $plays, 60 * $minutes);
+        $run->beat();
 
         return redirect()->route('runs.show', $run)->with('status', __('help.done.time', ['count' => $minutes]));
     }
@@ -87,5 +91,6 @@ final class HelpController extends Controller
         DB::table('notes')->insert(array_map(
             static fn (mixed $play): array => ['play_id' => $play, 'words' => $words, 'at' => Clock::seconds()], $plays,
         ));
+        Pulse::beat(...array_map(strval(...), array_filter($plays, is_string(...))));
     }
 }

@@ -22,6 +22,7 @@ use App\Play\Team;
 use App\Play\Ticket;
 use App\Play\Turn;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -153,6 +154,7 @@ final class PlayController extends Controller
                 'givesReceipts' => $run->gives_receipts,
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
+                'pulse' => Pulse::address($play->id),
                 'votes' => $run->plays_as === 'class',
                 'team' => $run->hasTeams() ? Team::of($play, $ticket->member) : null,
             ])->render(),

@@ -103,6 +103,7 @@ final class RunController extends Controller
     public function close(Run $run): RedirectResponse
     {
         $run->update(['closed_at' => now()]);
+        $run->beat();
 
         return redirect()->route('runs.show', $run);
     }
@@ -116,6 +117,7 @@ final class RunController extends Controller
             'opens_at' => $run->isEarly() ? null : $run->opens_at,
             'closes_at' => $run->closes_at !== null && $run->closes_at <= $now ? null : $run->closes_at,
         ]);
+        $run->beat();
 
         return redirect()->route('runs.show', $run);
     }
@@ -135,6 +137,7 @@ final class RunController extends Controller
             // What a play is does not change under those who have begun.
             ...array_diff_key($request->settings(), $run->plays()->exists() ? ['plays_as' => null] : []),
         ]);
+        $run->beat();
 
         return redirect()->route('runs.settings', $run)->with('status', __('runs.settings.kept'));
     }

@@ -15,7 +15,7 @@ function begin() {
     document.getElementById('emblem-put')?.addEventListener('submit', (event) => {
         for (const [name, value] of new FormData(parts)) {
             const field = targetOf(event).querySelector(`input[type=hidden][name="${name}"]`);
-            if (field) field.value = value;
+            if (field) field.value = String(value);
         }
     });
 }

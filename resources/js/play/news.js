@@ -1,6 +1,6 @@
 import { t } from '../lib/catalogue.js';
 import { el, html, icon } from '../lib/dom.js';
-import { pause } from '../lib/http.js';
+import { pulseOf } from '../lib/pulse.js';
 import { setClock } from './clock.js';
 import { closePanel } from './stage.js';
 
@@ -16,8 +16,9 @@ const PERIOD = 3000;
  */
 async function listen(play, show) {
     if (!play.dataset.seq) return;
+    const changed = pulseOf(play.dataset.pulse, Number(play.dataset.period) || PERIOD);
     for (;;) {
-        await pause(Number(play.dataset.period) || PERIOD);
+        await changed();
         if (!document.hidden && !isBusy()) await ask(play, show);
     }
 }

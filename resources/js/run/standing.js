@@ -1,4 +1,8 @@
 import { pause } from '../lib/http.js';
+import { pulseOf } from '../lib/pulse.js';
+
+/** However lively a class is, what is shown is asked for this much apart, in milliseconds. */
+const CALM = 700;
 
 /** Who is where in a run: on the map, and in a list by need of help. */
 async function begin() {
@@ -13,8 +17,10 @@ async function begin() {
 /** Refreshes a part of the page; it goes on while the run is open and the page is looked at. */
 async function refreshed(holder, tell = () => {}) {
     const seconds = Number(holder.dataset.refresh);
+    const changed = pulseOf(holder.dataset.pulse, seconds * 1000);
     while (seconds > 0) {
-        await pause(seconds * 1000);
+        await changed();
+        if (holder.dataset.pulse) await pause(CALM);
         if (!document.hidden) await refresh(holder);
         tell();
     }

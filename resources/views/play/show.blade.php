@@ -10,6 +10,7 @@
         <p class="notice rehearsal-said" role="status">{{ session('status') }}</p>
     @endif
     <div class="play" id="play" data-address="{{ $frame->address }}" @if ($seq ?? null) data-seq="{{ $seq }}" @endif
+        @if ($pulse ?? null) data-pulse="{{ $pulse }}" @endif
         @if ($team ?? null) data-period="{{ App\Play\Team::PERIOD }}" @endif
         @if ($votes ?? false) data-period="{{ App\Play\Voting::PERIOD }}" @endif
         data-language="{{ $screen->edition->game->language() }}">

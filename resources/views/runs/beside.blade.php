@@ -11,6 +11,7 @@
         <p class="notice" role="status">{{ session('status') }}</p>
     @endif
     <div id="votes" class="grid gap-3" data-address="{{ route('runs.votes', $run, false) }}"
+        data-pulse="{{ App\Storage\Pulse::address('votes '.$votes->ballot->play_id) }}"
         data-refresh="1">@include('runs.votes')</div>
     @if ($earlier->isNotEmpty())
         <x-more :title="__('front.earlier')">

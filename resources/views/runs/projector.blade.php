@@ -20,6 +20,7 @@
                 data-name="{{ __('runs.projector.picture', ['address' => url('/p/'.$run->code)]) }}"></div>
         </div>
         <div id="standing" class="text-[max(1.2rem,4vmin)]" data-address="{{ route('runs.sum', $run, false) }}"
+            data-pulse="{{ App\Storage\Pulse::address($run->id) }}"
             data-refresh="{{ $run->isOpen() ? 3 : 0 }}">@include('runs.sum')</div>
     </main>
 </x-layout.base>

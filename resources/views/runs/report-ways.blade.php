@@ -33,7 +33,7 @@
                 @foreach ($one['plays'] as $log)
                     <li><a class="inline-flex min-h-[44px] items-center gap-1.5"
                         href="{{ route('runs.play', [$run, $log->id]) }}"
-                        aria-label="{{ __('report.trail', ['name' => $log->name]) }}">
+                        title="{{ __('report.trail', ['name' => $log->name]) }}">
                         @if ($log->state->place)
                             <strong>{{ $log->state->place }}.</strong>
                         @endif

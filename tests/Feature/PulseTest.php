@@ -1,0 +1,56 @@
+<?php
+
+use App\Storage\Pulse;
+use Tests\Support\Classroom;
+use Tests\Support\Feature\PlayCases;
+
+beforeEach(function (): void {
+    config(['fravel.pulse' => sys_get_temp_dir().'/fravel-pulse-'.getmypid()]);
+    $this->beat = fn (string $id): string => (string) @file_get_contents(
+        config('fravel.pulse').'/'.basename(Pulse::address($id)),
+    );
+    $this->run = Classroom::open();
+    $this->play = Classroom::join($this->run);
+    $this->other = Classroom::join($this->run, 'Finn');
+    $this->moved = function (Closure $act): array {
+        $ids = [$this->play->id, $this->other->id, $this->run->id];
+        $before = array_map($this->beat, $ids);
+        $act();
+
+        return array_map(fn (string $id, string $was): bool => ($this->beat)($id) !== $was, $ids, $before);
+    };
+});
+
+afterEach(fn () => Illuminate\Support\Facades\File::deleteDirectory(config('fravel.pulse')));
+
+it('beats for a play and its run when something is done there, and for nothing else', function (): void {
+    $answer = fn (string $with) => PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $with]);
+    expect(($this->moved)(fn () => $answer('gull')))->toBe([true, false, true])
+        ->and(($this->moved)(fn () => $answer('')))->toBe([false, false, false])
+        ->and(($this->beat)($this->play->id))->toMatch('/^[0-9a-f]{16}$/')
+        ->and(Pulse::address($this->play->id))->toMatch('~^/pulse/[0-9a-f]{32}$~')
+        ->and(Pulse::address($this->play->id))->not->toContain($this->play->id);
+});
+
+it('beats when the teacher does something for one, or for all', function (string $path, array $with, array $who): void {
+    $this->actingAs($this->run->game->user);
+    $path = str_replace('{play}', $this->play->id, $path);
+    expect(($this->moved)(fn () => $this->post("/runs/{$this->run->id}/{$path}", $with)))->toBe($who);
+})->with([
+    ['plays/{play}/help', ['way' => 'line', 'words' => 'Look up.'], [true, false, false]],
+    ['plays/{play}/help', ['way' => 'hint', 'on' => 'nothing'], [false, false, false]],
+    ['line', ['way' => 'line', 'words' => 'Look up.'], [true, true, false]],
+    ['pause', ['pause' => 1], [true, true, true]],
+    ['close', [], [true, true, true]],
+    ['settings', ['gives_hints' => 0], [true, true, true]],
+]);
+
+it('goes on where no pulse can be written, and sweeps what is long quiet', function (): void {
+    Illuminate\Support\Facades\File::deleteDirectory(config('fravel.pulse'));
+    file_put_contents(config('fravel.pulse'), 'in the way');
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertOk();
+    unlink(config('fravel.pulse'));
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave'])->assertOk();
+    expect(($this->beat)($this->play->id))->not->toBe('')->and(Pulse::sweep(60))->toBe(0)
+        ->and(Pulse::sweep(-1))->toBe(2)->and(($this->beat)($this->play->id))->toBe('');
+});
