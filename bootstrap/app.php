@@ -13,6 +13,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\TrustHosts;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Tools\Bench\BenchClasses;
 use Tools\Bench\BenchEdits;
 use Tools\Bench\BenchPlays;
 
@@ -28,7 +29,9 @@ return Application::configure(basePath: dirname(__DIR__))
             }
         },
     )
-    ->withCommands(array_values(array_filter([BenchEdits::class, BenchPlays::class], class_exists(...))))
+    ->withCommands(array_values(array_filter(
+        [BenchClasses::class, BenchEdits::class, BenchPlays::class], class_exists(...),
+    )))
     ->withMiddleware(function (Middleware $middleware): void {
         // Answers, documents and worksheets are taken as they are typed: a space at the beginning may mean something.
         $asTyped = static fn (Request $request): bool => $request->is('p/*', 'games', 'games/*');

@@ -20,7 +20,7 @@ final class BeginAnew
     /** Where it is over and its ending lets it. Whether it began anew. */
     public function again(Play $play, Run $run): bool
     {
-        $edition = EditionFile::of($run->edition);
+        $edition = $play->compiled($run);
         $state = $play->read();
         $mayDoIt = $run->plays_again && ($edition->game->scene($state->scene)?->ending->again ?? false);
 
@@ -30,14 +30,16 @@ final class BeginAnew
     /** As if it had not begun, at the teacher's word: with all its time, and no place yet. */
     public function reset(Play $play, Run $run): bool
     {
-        return $this->begin($play, $run, 'reset', ['started_at' => Clock::seconds(), 'extra' => 0, 'place' => null]);
+        return $this->begin($play, $run, 'reset', [
+            'started_at' => Clock::seconds(), 'extra' => 0, 'place' => null, 'edition_id' => null,
+        ]);
     }
 
     /** @param  array<string, int|null>  $beside  columns of the play */
     private function begin(Play $play, Run $run, string $why, array $beside): bool
     {
         $now = Clock::seconds();
-        $game = EditionFile::of($run->edition)->game;
+        $game = ($why === 'reset' ? EditionFile::of($run->edition) : $play->compiled($run))->game;
         $outcome = Playing::start($game, random_int(1, 2 ** 31), $now, $play->name);
 
         $isBegun = DB::transaction(static fn (): bool => self::keep($play, $outcome, $why, $beside, $now));

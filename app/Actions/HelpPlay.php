@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
-use App\Storage\EditionFile;
 use App\Storage\Pulse;
 use Fravel\Document\GameDocument;
 use Fravel\Play\Help;
@@ -30,7 +29,7 @@ final class HelpPlay
      */
     public function handle(Run $run, Play $play, string $way, string $on, string $words = ''): bool
     {
-        $game = EditionFile::of($run->edition)->game;
+        $game = $play->compiled($run)->game;
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             $now = Clock::seconds();
             $fresh = $play->fresh();

@@ -11,6 +11,7 @@ use Fravel\Document\GameDocument;
 use Fravel\Edit\Command;
 use Fravel\Edit\Refusal;
 use Fravel\Report\AnswerRule;
+use Fravel\Report\PlayLog;
 use Fravel\Report\WrongGroup;
 use Fravel\Report\WrongGroups;
 
@@ -42,11 +43,25 @@ final readonly class SayToAnswer
 
         return $result->refusal instanceof Refusal
             ? (string) __('report.refused')
-            : (string) __($say === null ? 'report.accepted' : 'report.said', [
+            : implode(' ', array_filter([(string) __($say === null ? 'report.accepted' : 'report.said', [
                 'answer' => GivenAnswer::words($report->game, $lock, $answers->answer),
                 'count' => count($answers->plays),
                 'of' => count($report->logs),
-            ]);
+            ]), self::now($run, $report, $lock, $answers)]));
+    }
+
+    /** Who of a class that plays is before this lock still with such an answer; '' where nobody is. */
+    private static function now(Run $run, Report $report, string $lock, WrongGroup $answers): string
+    {
+        $here = $run->isOpen() ? array_filter(
+            $report->logs,
+            static fn (PlayLog $log): bool => in_array($log->id, $answers->plays, true) && $log->endedAt === null
+                && ! $log->state->isOpen($lock),
+        ) : [];
+
+        return $here === [] ? '' : (string) __('report.helps_now', [
+            'count' => count($here), 'names' => implode(', ', array_slice(array_column($here, 'name'), 0, 6)),
+        ]);
     }
 
     private function group(Report $report, string $lock, string $key): ?WrongGroup

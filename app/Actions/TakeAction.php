@@ -32,9 +32,10 @@ final class TakeAction
     /** As many devices of one play may act at the same moment before one of them is asked to try again. */
     private const ATTEMPTS = 5;
 
-    private const ROW = 'select plays.id, plays.run_id, plays.seq, plays.state, plays.progressed_at, plays.started_at, plays.extra, '
-        .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
-        .'join editions on editions.id = runs.edition_id where plays.id = ?';
+    private const ROW = 'select plays.id, plays.run_id, plays.seq, plays.state, plays.progressed_at, '
+        .'plays.started_at, plays.extra, '.Gate::COLUMNS
+        .', editions.hash from plays join runs on runs.id = plays.run_id '
+        .'join editions on editions.id = coalesce(plays.edition_id, runs.edition_id) where plays.id = ?';
 
     private readonly Connection $database;
 
@@ -102,9 +103,11 @@ final class TakeAction
         if ($kept === null) {
             return null;
         }
-        Pulse::beat($row->id, $row->run_id);
+        $beat = Pulse::beat($row->id, $row->run_id);
 
-        return new Turn($edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row));
+        return new Turn(
+            $edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row), $beat,
+        );
     }
 
     /** The turn that an earlier action with this key came to, or null when there was none. */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Play\Clock;
+use App\Play\CompiledEdition;
 use App\Play\Limit;
 use App\Play\PlayerName;
 use App\Play\Ticket;
+use App\Storage\EditionFile;
 use Fravel\State\PlayState;
 use Fravel\Support\Json;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $run_id
+ * @property string|null $edition_id the edition it keeps, where that of its run is later and would break it
  * @property string $name
  * @property string $name_key the name as it is compared
  * @property string|null $group
@@ -33,6 +36,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $address an e-mail address, where its run asked for one
  * @property string|null $certificate the code on its certificate, once one was asked for
  * @property int|null $place in which order it finished, from 1
+ * @property Edition|null $edition
  * @property Collection<int, Member> $members
  * @property int $extra seconds beyond the limit of its run
  * @property int $progressed_at when it last came to another scene or opened something
@@ -59,6 +63,7 @@ final class Play extends Model
         'address',
         'place',
         'certificate',
+        'edition_id',
     ];
 
     public function read(): PlayState
@@ -70,6 +75,18 @@ final class Play extends Model
     public function until(Run $run): ?int
     {
         return Limit::until($this->started_at, $run->minutes, $this->extra);
+    }
+
+    /** The edition that it plays. */
+    public function compiled(Run $run): CompiledEdition
+    {
+        return EditionFile::of($this->edition ?? $run->edition);
+    }
+
+    /** @return BelongsTo<Edition, $this> */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(Edition::class);
     }
 
     /** @return HasMany<Member, $this> of its team, in the order they came */

@@ -96,6 +96,14 @@ final class Run extends Model
             : (int) $this->closed_at->getTimestamp();
     }
 
+    /** @return list<string> names of those who play an earlier edition than the run */
+    public function keptBack(): array
+    {
+        return array_values(
+            $this->plays()->whereNotNull('edition_id')->whereNull('ended_at')->orderBy('name')->pluck('name')->all(),
+        );
+    }
+
     /** Something that all its devices show is another now. */
     public function beat(): void
     {

@@ -22,7 +22,7 @@ final class News
 
     private const ROW = 'select plays.seq, plays.state, plays.started_at, plays.extra, '
         .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
-        .'join editions on editions.id = runs.edition_id where plays.id = ?';
+        .'join editions on editions.id = coalesce(plays.edition_id, runs.edition_id) where plays.id = ?';
 
     private const NOTES = 'select id, words from notes where play_id = ? and id > ? and at > ? order by id limit 5';
 

@@ -35,6 +35,7 @@ final class Reply
             'given' => $turn->given(),
             'ended' => $turn->state->ended,
             'seq' => $turn->seq,
+            'beat' => $turn->beat,
         ] + self::pieces($turn, $after, $frame);
     }
 

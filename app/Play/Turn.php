@@ -12,6 +12,7 @@ final readonly class Turn
     /**
      * @param  PlayState|null  $before  what the device is known to show; null when that is not known
      * @param  list<list<mixed>>  $events  as Play\Outcome lists them
+     * @param  string|null  $beat  of the play's pulse, which its own device need not look into
      * @param  int|null  $seq  number of the event that it made; null where it made none
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Turn
         public int $now,
         public ?int $seq = null,
         public RunRules $rules = new RunRules(),
+        public ?string $beat = null,
     ) {
     }
 

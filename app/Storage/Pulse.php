@@ -24,8 +24,12 @@ final class Pulse
         return '/pulse/'.self::name($id);
     }
 
-    /** Something of these plays and runs is another now. It never stands in the way of what it tells of. */
-    public static function beat(string ...$ids): void
+    /**
+     * Something of these plays and runs is another now. It never stands in the way of what it tells of.
+     *
+     * @return string what their files hold now
+     */
+    public static function beat(string ...$ids): string
     {
         $folder = config()->string('fravel.pulse');
         $moment = str_pad(dechex((int) hrtime(true)), self::BEAT, '0', STR_PAD_LEFT);
@@ -37,6 +41,8 @@ final class Pulse
                 fclose($file);
             }
         }
+
+        return $moment;
     }
 
     /** Files that nothing has beaten in for so many seconds go; they come again when something does. */

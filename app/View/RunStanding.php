@@ -28,10 +28,9 @@ final readonly class RunStanding
 {
     /**
      * @param  list<Row>  $rows
-     * @param  array<string, string>  $scenes  id → title
      */
     private function __construct(
-        public array $rows, public int $locks, public bool $asksGroup, public array $scenes,
+        public array $rows, public int $locks, public bool $asksGroup, private GameDocument $game,
     ) {
     }
 
@@ -43,12 +42,13 @@ final readonly class RunStanding
         $rows = $run
             ->plays()
             ->orderByRaw('ended_at is null desc, acted_at desc')
+            ->with('edition')
             ->get()
-            ->map(static fn (Play $play): array => self::row($play, $game, $now, $medians))
+            ->map(static fn (Play $play): array => self::row($play, $play->compiled($run)->game, $now, $medians))
             ->sortByDesc(static fn (array $row): float => $row['need']->worth)
             ->all();
 
-        return new self(array_values($rows), self::locksIn($game), $run->asks_group, self::scenesOf($game));
+        return new self(array_values($rows), self::locksIn($game), $run->asks_group, $game);
     }
 
     /** @return list<array{name: string, scene: string, isStuck: bool}> those that play, for the map */
@@ -129,16 +129,17 @@ final readonly class RunStanding
             'guesses' => $stopped === null ? null : Names::of($game, $stopped),
             'need' => $need,
             'scene' => $state->scene,
-            'lock' => $need->lock === null ? null : Names::of($game, $need->lock),
+            // Names cost a walk through the game: only who is stuck is called by them.
+            'lock' => $need->lock === null || ! $need->isStuck ? null : Names::of($game, $need->lock),
             'hint' => $given < $hints ? $given + 1 : null,
         ];
     }
 
-    /** @return array<string, string> */
-    private static function scenesOf(GameDocument $game): array
+    /** @return array<string, string> id → what it is called */
+    public function scenes(): array
     {
         return array_column(array_map(
-            static fn (Scene $scene): array => [$scene->id, Names::of($game, $scene->id)], $game->scenes(),
+            fn (Scene $scene): array => [$scene->id, Names::of($this->game, $scene->id)], $this->game->scenes(),
         ), 1, 0);
     }
 

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Models\Play;
 use App\Models\Run;
-use App\Storage\EditionFile;
 use App\Workshop\ActionWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
@@ -28,7 +27,7 @@ final readonly class Trail
 
     public static function of(Run $run, Play $play): self
     {
-        $game = EditionFile::of($run->edition)->game;
+        $game = $play->compiled($run)->game;
         $log = RunLogs::ofPlay($play);
 
         return new self(array_map(static fn (Deed $deed): array => self::step($game, $deed), $log->deeds), $log);

@@ -16,8 +16,10 @@ return [
     'behind' => 'Der Entwurf hat sich geändert, seit diese Klasse begann.',
     'renew' => 'Das Spiel geben, wie es jetzt ist',
     'renewed' => 'Alle spielen das Spiel, wie es jetzt ist; was sie taten, zählt.',
-    'broken' => 'Nichts wurde geändert: {count|=1 :names steht|:names stehen}, '
-        .'wo das geänderte Spiel nichts hat.',
+    'broken' => 'Alle anderen spielen das Spiel, wie es jetzt ist. {count|=1 :names steht|:names stehen}, wo es dort '
+        .'nichts gibt, und {count|=1 spielt|spielen} weiter, wie es war.',
+    'kept' => ':names {count|=1 spielt|spielen} das Spiel, wie es war.',
+    'try_again' => 'Noch einmal versuchen, ihnen das neue zu geben',
     'empty' => 'Schreiben Sie erst die Zeile.',
     'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
     'done' => [

@@ -22,6 +22,8 @@ return [
     'empty' => 'Schreiben Sie, was zu lesen sein soll.',
     'said' => 'Was Sie zu „:answer“ sagen, steht im Entwurf. Es hätte :count von :of erreicht.',
     'accepted' => '„:answer“ öffnet das Schloss im Entwurf jetzt auch. Es hätte :count von :of geholfen.',
+    'helps_now' => 'Es hilft :names, {count|=1 jetzt dort|jetzt alle dort}, sobald Sie dieser Klasse auf ihrem '
+        .'Überblick das Spiel geben, wie es jetzt ist.',
     'refused' => 'Der Entwurf hat dieses Schloss nicht mehr, oder es fragt jetzt etwas anderes. Nichts wurde geändert.',
     'label' => ['say' => 'Worte zu einer Antwort aus einem Durchlauf', 'accept' => 'eine Antwort aus einem Durchlauf'],
     'hard' => [

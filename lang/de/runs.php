@@ -27,7 +27,6 @@ return [
         'quiet' => 'still seit :minutes min',
         'playing' => 'spielt',
         'unfinished' => 'nicht fertig',
-        'remove' => 'Entfernen',
         'remove_one' => ':name entfernen',
         'gone' => 'Alles, was :name tat, ist dann endgültig weg.',
     ],

@@ -14,7 +14,9 @@ return [
     'paused' => 'All rest. Nothing is taken until you let them go on.',
     'behind' => 'The draft has changed since this class began.',
     'renew' => 'Give them the game as it is now', 'renewed' => 'All play the game as it is now; what they did counts.',
-    'broken' => 'Nothing was changed: {count|=1 :names stands|:names stand} where the changed game has nothing.',
+    'broken' => 'All others play the game as it is now. {count|=1 :names stands|:names stand} where it has nothing, '
+        .'and {count|=1 goes|go} on with the game as it was.',
+    'kept' => ':names {count|=1 plays|play} the game as it was.', 'try_again' => 'Try to give them the new one',
     'empty' => 'Write the line first.',
     'none' => 'That was not possible any more; :name has moved on. Nothing was changed.',
     'done' => [

@@ -20,6 +20,8 @@ return [
     'empty' => 'Write what students are to read.',
     'said' => 'What you say to “:answer” is in the draft. It would have met :count of :of students.',
     'accepted' => '“:answer” opens the lock in the draft, too. It would have helped :count of :of students.',
+    'helps_now' => 'It helps {count|=1 :names, who stands|:names, who stand} there now, as soon as you give this class '
+        .'the game as it is now, on its board.',
     'refused' => 'The draft has no such lock any more, or it asks for something else now. Nothing was changed.',
     'label' => ['say' => 'words for an answer from a run', 'accept' => 'an answer from a run'],
     'hard' => [

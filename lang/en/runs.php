@@ -26,7 +26,6 @@ return [
         'quiet' => 'quiet for :minutes min',
         'playing' => 'playing',
         'unfinished' => 'not finished',
-        'remove' => 'Remove',
         'remove_one' => 'Remove :name',
         'gone' => 'All that :name did goes for good.',
     ],

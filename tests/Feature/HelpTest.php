@@ -122,7 +122,7 @@ it('opens a run with a limit or without one', function (): void {
         ->toContain(null);
 });
 
-it('gives a running class the corrected game, unless somebody would stand where it has nothing', function (): void {
+it('gives a running class the corrected game, and leaves it as it was to whom it would break', function (): void {
     PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
     $game = $this->run->game;
     $renew = fn () => $this->actingAs($game->user)->post("/runs/{$this->run->id}/renew");
@@ -141,6 +141,20 @@ it('gives a running class the corrected game, unless somebody would stand where 
         ->and((string) $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))
             ->get("/p/{$this->run->code}")->content())->toContain('The loft');
     $write(static fn (array $document): array => ['scenes' => [$document['scenes'][0]]] + $document);
-    $renew()->assertSessionHas('status', 'Nothing was changed: Mia stands where the changed game has nothing.');
-    expect($this->run->fresh()->edition->number)->toBe(2);
+    $finn = Classroom::join($this->run, 'Finn');
+    $renew();
+    expect(session('status'))->toContain('Mia stands where it has nothing, and goes on with the game as it was.')
+        ->and($this->run->fresh()->edition->number)->toBe(3)
+        ->and($this->play->fresh()->edition?->number)->toBe(2)->and($finn->fresh()->edition)->toBeNull();
+    // Mia plays on where she stands, in the game as it was.
+    $this->get("/runs/{$this->run->id}")->assertSee('Mia plays the game as it was.');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))
+        ->get("/p/{$this->run->code}")->assertSee('The loft');
+    $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")->assertSee('The loft');
+    $renew();
+    expect($this->play->fresh()->edition?->number)->toBe(2);
+    // Begun anew, she begins in the game as it is.
+    $this->post("/runs/{$this->run->id}/reset", ['play' => $this->play->id]);
+    expect($this->play->fresh()->edition)->toBeNull();
+    $this->get("/runs/{$this->run->id}")->assertDontSee('plays the game as it was');
 });

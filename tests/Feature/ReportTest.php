@@ -62,7 +62,8 @@ it('puts words for a wrong answer into the draft, or takes it for right, and say
     $id = Classroom::id($lock);
     $group = groupOn((string) $this->get("{$address}?lock={$id}")->content());
     $this->post("{$address}/{$id}", ['group' => $group, 'say' => 'Look at its wings.'])->assertSessionHas('status');
-    $this->get($address)->assertSee('It would have met 1 of 2 students.');
+    $this->get($address)->assertSee('It would have met 1 of 2 students.')
+        ->assertSee('It helps Mia, who stands there now');
     $rules = $this->run->game->fresh()->read()->written($lock)['rules'];
 
     expect($rules[1])->toBe(['match' => $match, 'verdict' => 'wrong', 'say' => 'Look at its wings.'])

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tools\Bench;
 
+use Closure;
+use PDO;
 use RuntimeException;
 
 /** nginx and php-fpm in a folder of their own, with a game opened to many plays that stand before one lock. */
@@ -47,6 +49,79 @@ final class Stage
         return ["http://127.0.0.1:{$this->port}/", '--', "{$this->folder}/tickets", "/p/{$this->code}"];
     }
 
+    public function address(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
+    }
+
+    /** @return string a file of what so many students in so many new classes are about to do */
+    public function classes(int $students, int $classes): string
+    {
+        $file = "{$this->folder}/classes-{$students}";
+        $this->artisan("bench:classes {$students} {$classes} {$file}");
+        exec('chmod -R a+rwX '.escapeshellarg($this->folder));
+
+        return $file;
+    }
+
+    /** How many events of plays are kept. */
+    public function eventCount(): int
+    {
+        $database = new PDO("sqlite:{$this->folder}/fravel.sqlite");
+
+        $counted = $database->query('select count(*) from play_events');
+
+        return $counted === false ? 0 : (int) $counted->fetchColumn();
+    }
+
+    /** @return string the cookie of a teacher who has signed in */
+    public function signIn(string $email, string $password): string
+    {
+        $jar = "{$this->folder}/jar";
+        @unlink($jar);
+        $ask = function (string $path, ?array $fields) use ($jar): string {
+            $request = curl_init($this->address().$path);
+            curl_setopt_array($request, [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
+            ] + ($fields === null ? [] : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($fields)]));
+            $reply = (string) curl_exec($request);
+            curl_close($request);
+
+            return $reply;
+        };
+        preg_match('/name="_token" value="([^"]+)"/', $ask('/sign-in', null), $token);
+        $ask('/sign-in', ['_token' => $token[1] ?? '', 'email' => $email, 'password' => $password]);
+        $cookies = [];
+        foreach (file($jar, FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+            $fields = explode("\t", $line);
+            isset($fields[6]) && $cookies[] = "{$fields[5]}={$fields[6]}";
+        }
+
+        return implode('; ', $cookies);
+    }
+
+    /** @return float milliseconds of processor time that nginx and php-fpm spend while something is done */
+    public function busy(Closure $act): float
+    {
+        $before = $this->ticks();
+        $act();
+
+        return 1000 / 100 * ($this->ticks() - $before);
+    }
+
+    /** Ticks of a hundredth of a second that our servers and their children have used. */
+    private function ticks(): int
+    {
+        $sum = 0;
+        foreach (explode("\n", trim((string) shell_exec('pgrep -f '.escapeshellarg($this->folder)
+            .'; pgrep -f "php-fpm: pool www"; pgrep -f "nginx: worker"'))) as $id) {
+            $fields = explode(' ', (string) @file_get_contents("/proc/{$id}/stat"));
+            $sum += (int) ($fields[13] ?? 0) + (int) ($fields[14] ?? 0);
+        }
+
+        return $sum;
+    }
+
     /** A teacher who edits a large game for so many seconds. */
     public function editing(int $seconds): Background
     {
@@ -67,9 +142,13 @@ final class Stage
     private function prepare(): void
     {
         touch("{$this->folder}/fravel.sqlite");
+        foreach (['framework/cache/data', 'framework/sessions', 'framework/views', 'logs', 'app'] as $folder) {
+            mkdir("{$this->folder}/storage/{$folder}", 0o777, true);
+        }
         foreach (
             [
                 'migrate --force --quiet', 'config:cache --quiet', 'route:cache --quiet', 'event:cache --quiet',
+                'view:cache --quiet',
             ] as $command
         ) {
             $this->artisan($command);
@@ -141,6 +220,7 @@ final class Stage
     private function environment(): array
     {
         return [
+            'LARAVEL_STORAGE_PATH' => "{$this->folder}/storage",
             'APP_URL' => "http://127.0.0.1:{$this->port}",
             'APP_ENV' => 'production',
             'APP_DEBUG' => 'false',
@@ -207,7 +287,7 @@ final class Stage
         worker_processes 1;
         pid {$this->folder}/nginx.pid;
         error_log {$this->folder}/error.log;
-        events { worker_connections 512; }
+        events { worker_connections 4096; }
         http {
             access_log off;
             {$temporary}

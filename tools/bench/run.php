@@ -8,6 +8,7 @@ declare(strict_types=1);
 require __DIR__.'/../../vendor/autoload.php';
 
 use Tests\Support\Harm\Slowest;
+use Tools\Bench\ClassLoad;
 use Tools\Bench\EngineSpeed;
 use Tools\Bench\Measure;
 use Tools\Bench\MosaicSpeed;
@@ -43,4 +44,10 @@ foreach ([8, 1, 32] as $clients) {
     echo Measure::compare($stage, $clients, $seconds, $rounds), "\n";
 }
 echo "\n", Measure::besideEdits($stage, 8, $seconds, $rounds), "\n";
+echo "\nClasses that play at once: made-up students of The Dark Lamp who think four times as fast as children,\n",
+"pulses and boards open; the bare route is asked in the same seconds.\n\n", ClassLoad::head(), "\n";
+foreach ([[30, 1], [300, 10], [1000, 34]] as [$students, $classes]) {
+    echo ClassLoad::of($stage, $students, $classes, 3 * $seconds), "\n";
+}
+echo "\n", ClassLoad::boards($stage, 40), "\n";
 $stage->stop();

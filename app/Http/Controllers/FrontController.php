@@ -83,8 +83,8 @@ final class FrontController extends Controller
     public function close(Request $request, Run $run, CloseVote $close): RedirectResponse
     {
         $tie = $request->input('tie');
-        $game = EditionFile::of($run->edition)->game;
-        $came = $close->handle($this->play($run), $game, is_string($tie) ? $tie : '');
+        $play = $this->play($run);
+        $came = $close->handle($play, $play->compiled($run)->game, is_string($tie) ? $tie : '');
 
         return redirect()->route('runs.front', $run)->with('status', $came === 'done' ? null : __("front.{$came}"));
     }
@@ -110,7 +110,7 @@ final class FrontController extends Controller
     {
         $play = $this->play($run);
 
-        return Votes::of($play, EditionFile::of($run->edition)->game, $play->read());
+        return Votes::of($play, $play->compiled($run)->game, $play->read());
     }
 
     private function play(Run $run): Play
@@ -121,7 +121,7 @@ final class FrontController extends Controller
     /** @param  array{on: string, with: mixed}|null  $typed */
     private function page(Run $run, Play $play, ?Turn $turn, ?array $typed): Response
     {
-        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds(), RunRules::of($run));
+        $screen = new Screen($play->compiled($run), $play->read(), Clock::seconds(), RunRules::of($run));
         $beside = view('runs.beside', [
             'run' => $run, 'votes' => $this->standing($run), 'game' => $screen->edition->game,
             'earlier' => Ballot::query()->where('play_id', $play->id)->whereNotNull('closed_at')->latest('id')->get(),

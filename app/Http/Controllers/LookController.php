@@ -11,7 +11,6 @@ use App\Play\RunRules;
 use App\Play\Screen;
 use App\Play\Team;
 use App\Play\Ticket;
-use App\Storage\EditionFile;
 use App\Words\Languages;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +30,7 @@ final class LookController extends Controller
         if ($play === null || $run === null || strcasecmp($run->code, $code) !== 0 || ! $run->hasTeams()) {
             return new RedirectResponse("/p/{$code}");
         }
-        [$edition, $state, $now] = [EditionFile::of($run->edition), $play->read(), Clock::seconds()];
+        [$edition, $state, $now] = [$play->compiled($run), $play->read(), Clock::seconds()];
         if (! isset(Team::open($edition->game, $state, $now)[$scene])) {
             return new RedirectResponse("/p/{$code}");
         }

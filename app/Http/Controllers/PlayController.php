@@ -21,7 +21,6 @@ use App\Play\SentAction;
 use App\Play\Team;
 use App\Play\Ticket;
 use App\Play\Turn;
-use App\Storage\EditionFile;
 use App\Storage\Pulse;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
@@ -39,7 +38,7 @@ final class PlayController extends Controller
         if ($ticket === null || $play === null || $run === null) {
             return JoinController::door($request, $code, []);
         }
-        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds(), RunRules::of($run));
+        $screen = new Screen($play->compiled($run), $play->read(), Clock::seconds(), RunRules::of($run));
         Languages::speakIn($screen->edition->game->language());
 
         return $this->page(
@@ -94,7 +93,7 @@ final class PlayController extends Controller
         if ($play === null || $run === null) {
             return new RedirectResponse("/p/{$code}");
         }
-        $screen = new Screen(EditionFile::of($run->edition), $play->read(), Clock::seconds());
+        $screen = new Screen($play->compiled($run), $play->read(), Clock::seconds());
         $receipt = Receipt::of($screen, $run->gives_receipts);
         if ($receipt === null) {
             return new RedirectResponse("/p/{$code}");

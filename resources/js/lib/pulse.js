@@ -10,9 +10,10 @@ const QUIET = 30000;
  *
  * @param {string | undefined} address of the file
  * @param {number} period in milliseconds, where there is no file
+ * @param {() => string | undefined} own what the file holds after a change of this page's own
  * @returns {() => Promise<void>}
  */
-function pulseOf(address, period) {
+function pulseOf(address, period, own = () => undefined) {
     let [isThere, known] = [Boolean(address), null];
 
     return async () => {
@@ -25,7 +26,7 @@ function pulseOf(address, period) {
             if (!reply) continue;
             isThere = reply.ok;
             const beat = reply.ok ? await reply.text().catch(() => known) : known;
-            const isNew = beat !== known;
+            const isNew = beat !== known && beat !== own();
             known = beat;
             // The first one too: something may have changed since the page was made.
             if (isNew) return;

@@ -16,7 +16,7 @@ const PERIOD = 3000;
  */
 async function listen(play, show) {
     if (!play.dataset.seq) return;
-    const changed = pulseOf(play.dataset.pulse, Number(play.dataset.period) || PERIOD);
+    const changed = pulseOf(play.dataset.pulse, Number(play.dataset.period) || PERIOD, () => play.dataset.beat);
     for (;;) {
         await changed();
         if (!document.hidden && !isBusy()) await ask(play, show);

@@ -88,6 +88,7 @@ function formOf(fields) {
 function show(play, form, reply) {
     const lock = form.closest('.lock');
     const before = standing();
+    if (reply.beat) play.dataset.beat = reply.beat;
     if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
     for (const [id, markup] of Object.entries(reply.things ?? {}))

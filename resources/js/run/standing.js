@@ -2,7 +2,7 @@ import { pause } from '../lib/http.js';
 import { pulseOf } from '../lib/pulse.js';
 
 /** However lively a class is, what is shown is asked for this much apart, in milliseconds. */
-const CALM = 700;
+const CALM = 1200;
 
 /** Who is where in a run: on the map, and in a list by need of help. */
 async function begin() {

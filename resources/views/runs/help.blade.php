@@ -22,7 +22,7 @@
         <x-inline :action="route('runs.help', [$run, $row['id']])">
             <input type="hidden" name="way" value="move">
             <select name="on" class="min-h-[44px] max-w-44" aria-label="{{ __('help.move_to') }}">
-                @foreach ($standing->scenes as $id => $title)
+                @foreach ($standing->scenes() as $id => $title)
                     <option value="{{ $id }}" @selected($title === $row['where'])>{{ $title }}</option>
                 @endforeach
             </select>

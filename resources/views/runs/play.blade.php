@@ -16,6 +16,9 @@
             method="post" :words="__('runs.reset.one_help')" :button="__('runs.reset.one', ['name' => $play->name])">
             <input type="hidden" name="play" value="{{ $play->id }}">
         </x-danger>
+        <x-danger :title="__('runs.standing.remove_one', ['name' => $play->name])"
+            :action="route('runs.remove', [$run, $play])" :words="__('runs.standing.gone', ['name' => $play->name])"
+            :button="__('runs.standing.remove_one', ['name' => $play->name])"/>
     </div>
     @if ($trail->steps === [])
         <p>{{ __('report.trail_none') }}</p>

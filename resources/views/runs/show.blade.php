@@ -55,6 +55,14 @@
     @if ($run->isOpen() && $run->paused_at)
         <p class="notice" role="status">{{ __('help.paused') }}</p>
     @endif
+    @if ($run->isOpen() && ! $run->isBehind() && ($kept = $run->keptBack()) !== [])
+        <x-inline :action="route('runs.renew', $run)" class="mb-4 flex-wrap">
+            <span class="self-center">{{ __('help.kept', [
+                'count' => count($kept), 'names' => implode(', ', array_slice($kept, 0, 6)),
+            ]) }}</span>
+            <button class="button">{{ __('help.try_again') }}</button>
+        </x-inline>
+    @endif
     @if ($run->isOpen() && $run->isBehind())
         <x-inline :action="route('runs.renew', $run)" class="mb-4 flex-wrap">
             <span class="self-center">{{ __('help.behind') }}</span>

@@ -29,9 +29,9 @@
                 <x-ledger.head number>{{ __('runs.columns.time') }}</x-ledger.head>
                 <x-ledger.head>{{ __('runs.standing.finished', ['zone' => Moment::zoneName()]) }}</x-ledger.head>
                 <x-ledger.head>{{ __('runs.standing.words') }}</x-ledger.head>
-                <x-ledger.head><span class="hidden-words">{{ __('runs.standing.remove') }}</span></x-ledger.head>
             </tr>
         </thead>
+        {{-- Plain cells: forty rows of components would cost more than all the rest. --}}
         <tbody>
             @foreach ($standing->rows as $row)
                 <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
@@ -39,9 +39,9 @@
                     <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5"><a
                         href="{{ route('runs.play', [$run, $row['id']]) }}">{{ $row['name'] }}</a></th>
                     @if ($standing->asksGroup)
-                        <x-ledger.cell>{{ $row['group'] }}</x-ledger.cell>
+                        <td class="py-2 pr-3 max-sm:py-0.5">{{ $row['group'] }}</td>
                     @endif
-                    <x-ledger.cell>
+                    <td class="py-2 pr-3 max-sm:py-0.5">
                         {{ $row['where'] }}
                         @if ($row['ended'] === null && $row['quiet'] > 180 && $run->isOpen())
                             <span class="text-quiet">{{
@@ -53,13 +53,15 @@
                                 text-note
                                 whitespace-nowrap">{{ __('runs.guesses', ['lock' => $row['guesses']]) }}</span>
                         @endif
-                    </x-ledger.cell>
-                    <x-ledger.cell number>{{ $row['open'] }}<span class="text-quiet"> / {{
-                        $standing->locks
-                    }}</span></x-ledger.cell>
-                    <x-ledger.cell number>{{ $row['tries'] }}</x-ledger.cell>
-                    <x-ledger.cell number>{{ RunStanding::clock($row['seconds']) }}</x-ledger.cell>
-                    <x-ledger.cell>
+                    </td>
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{
+                        $row['open']
+                    }}<span class="text-quiet"> / {{ $standing->locks }}</span></td>
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{ $row['tries'] }}</td>
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{
+                        RunStanding::clock($row['seconds'])
+                    }}</td>
+                    <td class="py-2 pr-3 max-sm:py-0.5">
                         @if ($row['ended'])
                             <x-mark :verdict="$row['ended'] === 'lost' ? 'wrong' : 'open'"/>
                             {{ __('runs.ended.'.$row['ended']) }}
@@ -73,16 +75,8 @@
                                 __($run->isOpen() ? 'runs.standing.playing' : 'runs.standing.unfinished')
                             }}</span>
                         @endif
-                    </x-ledger.cell>
-                    <x-ledger.cell><span class="text-quiet">{{ $row['words'] }}</span></x-ledger.cell>
-                    <x-ledger.cell>
-                        <x-danger class="text-small text-quiet open:min-w-60 open:text-ink"
-                            :title="__('runs.standing.remove')"
-                            :label="__('runs.standing.remove_one', ['name' => $row['name']])"
-                            :action="route('runs.remove', [$run, $row['id']])"
-                            :words="__('runs.standing.gone', ['name' => $row['name']])"
-                            :button="__('runs.standing.remove_one', ['name' => $row['name']])"/>
-                    </x-ledger.cell>
+                    </td>
+                    <td class="py-2 pr-3 max-sm:py-0.5"><span class="text-quiet">{{ $row['words'] }}</span></td>
                 </tr>
             @endforeach
         </tbody>
