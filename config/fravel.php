@@ -7,6 +7,10 @@ return [
     // Files of games, each under the hash of its content.
     'files' => env('FRAVEL_FILES', storage_path('app/files')),
 
+    // A learning record store that takes the place of the receiver inside the application, and its secret.
+    'receiver' => env('FRAVEL_RECEIVER'),
+    'receiver_secret' => env('FRAVEL_RECEIVER_SECRET'),
+
     // What tells devices that something changed: served as files under /pulse by the web server.
     'pulse' => env('FRAVEL_PULSE', storage_path('app/pulse')),
 

@@ -6,6 +6,7 @@ use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlayController;
+use App\Http\Controllers\RecordController;
 use App\Storage\GameFiles;
 use Illuminate\Support\Facades\Route;
 
@@ -14,6 +15,9 @@ Route::get('/join', [JoinController::class, 'find'])->name('join.find');
 // Drawn from their names alone: no session, so that they may be kept by anybody.
 Route::get('/settings/{kind}/{tone}.svg', [PictureController::class, 'setting'])->name('settings.show');
 Route::get('/files/{file}', FileController::class)->where('file', GameFiles::NAME)->name('file');
+
+// What other machines send: no session, a secret of its own.
+Route::post('/receiver/statements', [RecordController::class, 'take'])->name('receiver.take');
 
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');

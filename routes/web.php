@@ -15,6 +15,7 @@ use App\Http\Controllers\OutboxController;
 use App\Http\Controllers\PackageController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
@@ -150,6 +151,14 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');
+    Route::get('/receiver', [RecordController::class, 'show'])->name('receiver');
+    Route::post('/receiver', [RecordController::class, 'down'])->name('receiver.down');
+    Route::get('/runs/{run}/records.json', [RecordController::class, 'file'])
+        ->can('view', 'run')
+        ->name('runs.records');
+    Route::post('/runs/{run}/records', [RecordController::class, 'send'])
+        ->can('update', 'run')
+        ->name('runs.records.send');
     Route::get('/certificates', [WallController::class, 'certificate'])->name('certificates');
     Route::get('/runs/{run}/wall', [WallController::class, 'show'])
         ->can('view', 'run')

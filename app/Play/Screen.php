@@ -28,6 +28,7 @@ final readonly class Screen
         'new',
         'nudge',
         'offline',
+        'queued',
         'rejoin',
         'satchel',
         'stays',

@@ -18,9 +18,11 @@ final class Pulse
 
     private const BEAT = 16;
 
-    /** The address under which the file of a play or run is served. */
+    /** The address under which the file of a play or run is served; it begins to beat when it is first asked for. */
     public static function address(string $id): string
     {
+        is_file(config()->string('fravel.pulse').'/'.self::name($id)) || self::beat($id);
+
         return '/pulse/'.self::name($id);
     }
 

@@ -109,6 +109,14 @@ final readonly class Deed
         return array_values(array_filter(array_column($this->all(EventKind::Entered), 1), is_string(...)));
     }
 
+    /** How the game ended with it: `won`, `lost` or `open`; null when it did not. */
+    public function ends(): ?string
+    {
+        $ended = $this->first(EventKind::Ended)[1] ?? null;
+
+        return is_string($ended) ? $ended : null;
+    }
+
     /** The scene it led to; null when it led nowhere else. */
     public function entered(): ?string
     {

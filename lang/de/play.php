@@ -178,6 +178,7 @@ return [
     ],
     'returned' => 'Deine Lehrkraft hat sie gelesen:',
     'offline' => 'Die Verbindung ist weg. Deine Antwort bleibt hier und wird geschickt, wenn sie wieder da ist.',
+    'queued' => 'Das wartet, bis geschickt ist, was du vorher getan hast.',
     'failing' => 'Bei uns stimmt etwas nicht. Deine Antwort bleibt hier und wird noch einmal geschickt.',
     'again' => 'Nächster Versuch in :seconds s.',
     'stranger' => 'Dieses Gerät hat seinen Platz verloren. Gib deinen Namen und deine zwei Wörter an, um '

@@ -178,6 +178,7 @@ return [
     ],
     'returned' => 'Your teacher has read it:',
     'offline' => 'The connection is gone. Your answer stays here and is sent when it is back.',
+    'queued' => 'This waits to be sent, after what you did before.',
     'failing' => 'Something is wrong at our end. Your answer stays here and is sent again.',
     'again' => 'Next try in :seconds s.',
     'stranger' => 'This device has lost its place. Give your name and your two words to go on; what you typed is '

@@ -179,6 +179,7 @@ return [
     ],
     'returned' => 'Tu docente la ha leído:',
     'offline' => 'Se ha ido la conexión. Tu respuesta se queda aquí y se envía cuando vuelva.',
+    'queued' => 'Esto espera a enviarse, después de lo que hiciste antes.',
     'failing' => 'Algo va mal por nuestra parte. Tu respuesta se queda aquí y se envía otra vez.',
     'again' => 'Próximo intento en :seconds s.',
     'stranger' => 'Este aparato ha perdido su sitio. Da tu nombre y tus dos palabras para seguir; lo que escribiste '

@@ -180,6 +180,7 @@ return [
     ],
     'returned' => 'Ton enseignant l’a lue :',
     'offline' => 'La connexion est coupée. Ta réponse reste ici et partira quand elle reviendra.',
+    'queued' => 'Ceci attend d’être envoyé, après ce que tu as fait avant.',
     'failing' => 'Quelque chose ne va pas chez nous. Ta réponse reste ici et sera renvoyée.',
     'again' => 'Prochain essai dans :seconds s.',
     'stranger' => 'Cet appareil a perdu sa place. Donne ton nom et tes deux mots pour continuer ; ce que tu as écrit '

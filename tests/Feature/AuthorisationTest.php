@@ -47,6 +47,8 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/runs/{run}/copy'],
     ['POST', '/runs/{run}/reset'],
     ['GET', '/runs/{run}/settings'],
+    ['GET', '/runs/{run}/records.json'],
+    ['POST', '/runs/{run}/records'],
     ['GET', '/runs/{run}/texts'],
     ['GET', '/runs/{run}/compare'],
     ['GET', '/runs/{run}/report.pdf'],
@@ -68,7 +70,7 @@ it('asks every teacher’s route for a signed-in teacher', function (): void {
         $isStudents = str_starts_with(
             (string) $route->getName(), 'play.',
         ) || str_starts_with((string) $route->getName(), 'join.') || in_array(
-            $route->getName(), ['file', 'settings.show'], true,
+            $route->getName(), ['file', 'settings.show', 'receiver.take'], true,
         );
         if (
             ! $isStudents && ! in_array(

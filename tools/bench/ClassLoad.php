@@ -257,8 +257,8 @@ final class ClassLoad
 
         return sprintf(
             'A board of %d teams, processor time of nginx and php-fpm: a look at its pulse %.3f ms, its changed part '
-                .'%.2f ms, its whole page %.2f ms. Four looks and a changed part every two seconds are %.1f %% of as many '
-                .'(five) whole pages; looks while nothing changes %.2f %% of as many.',
+                .'%.2f ms, its whole page %.2f ms. Four looks and a changed part every two seconds are %.1f %% of as '
+                .'many (five) whole pages; looks while nothing changes %.2f %% of as many.',
             $teams, $look, $fresh, $whole, 100 * (4 * $look + $fresh) / (5 * $whole), 100 * $look / $whole,
         );
     }

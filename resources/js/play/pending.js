@@ -5,39 +5,50 @@ const LONGEST_WAIT = 16_000;
 
 const nameOf = (address) => `fravel.pending.${address}`;
 
-/** What a form sends, with a key by which it counts once; kept until it has arrived, over reloads too. */
-function keep(address, fields) {
-    fields.set('key', newKey());
+/** What waits to be sent from an address, in its order: lists of `[name, value]`. */
+function waiting(address) {
+    const kept = JSON.parse(sessionStorage.getItem(nameOf(address)) ?? '[]');
+
+    // One action alone was kept by itself before.
+    return kept.length > 0 && typeof kept[0][0] === 'string' ? [kept] : kept;
+}
+
+function write(address, list) {
     try {
-        sessionStorage.setItem(
-            nameOf(address),
-            JSON.stringify([...fields].filter(([, value]) => typeof value === 'string')),
-        );
+        if (list.length === 0) sessionStorage.removeItem(nameOf(address));
+        else sessionStorage.setItem(nameOf(address), JSON.stringify(list));
     } catch {
         // A browser without room keeps it as long as the page lives, and no longer.
     }
+}
+
+const valueIn = (kept, wanted) => kept.find(([name]) => name === wanted)?.[1];
+
+/** What a form sends, with a key by which it counts once; kept until it has arrived, over reloads too. */
+function keep(address, fields) {
+    fields.set('key', newKey());
+    const texts = [...fields].filter(([, value]) => typeof value === 'string');
+    write(address, [...waiting(address), texts]);
 
     return fields;
 }
 
 const playOf = (ticket) => String(ticket).split('.')[0];
 
-/** What was on its way when the page was left, with the ticket of this page; null when nothing was. */
+/** What was on its way when the page was left, in its order, with the ticket of this page. */
 function left(address) {
-    const kept = sessionStorage.getItem(nameOf(address));
-    if (!kept) return null;
-    const fields = new FormData();
-    for (const [name, value] of JSON.parse(kept)) fields.append(name, value);
     const ticket = document.querySelector('input[name=ticket]')?.value;
     // Somebody else goes on here: what another typed is not theirs to send.
-    if (ticket && playOf(ticket) !== playOf(fields.get('ticket'))) {
-        sessionStorage.removeItem(nameOf(address));
+    const own = waiting(address).filter((kept) => !ticket || playOf(ticket) === playOf(valueIn(kept, 'ticket')));
+    write(address, own);
 
-        return null;
-    }
-    if (ticket) fields.set('ticket', ticket);
+    return own.map((kept) => {
+        const fields = new FormData();
+        for (const [name, value] of kept) fields.append(name, value);
+        if (ticket) fields.set('ticket', ticket);
 
-    return fields;
+        return fields;
+    });
 }
 
 /**
@@ -51,7 +62,10 @@ async function deliver(address, fields, tell) {
         ({ status }, wait) => tell(status === 0 ? 'offline' : 'failing', Math.ceil(wait / 1000)),
         LONGEST_WAIT,
     );
-    sessionStorage.removeItem(nameOf(address));
+    write(
+        address,
+        waiting(address).filter((kept) => valueIn(kept, 'key') !== fields.get('key')),
+    );
 
     return reply;
 }

@@ -45,18 +45,26 @@ function wipeTyped() {
 
 async function act(play, form, submitter) {
     form.dataset.busy = 'yes';
-    await finish(
-        play,
-        form,
-        keep(play.dataset.address, new FormData(form, submitter?.type === 'image' ? null : submitter)),
-    );
+    const fields = new FormData(form, submitter?.type === 'image' ? null : submitter);
+    keep(play.dataset.address, fields);
+    if (queued > 0) note(form, t('play.queued'));
+    await inTurn(() => finish(play, form.isConnected ? form : formOf(fields), fields));
     delete form.dataset.busy;
 }
 
 /** Sends what was on its way when the page was left: it counts once, whether or not it had arrived. */
 async function resume(play) {
-    const fields = left(play.dataset.address);
-    if (fields) await finish(play, formOf(fields), fields);
+    left(play.dataset.address).forEach((fields) => inTurn(() => finish(play, formOf(fields), fields)));
+}
+
+/** What is done while something is on its way waits for its turn: it arrives in the order it was done. */
+let [queued, before] = [0, Promise.resolve()];
+
+function inTurn(send) {
+    queued++;
+    before = before.then(send, send).finally(() => queued--);
+
+    return before;
 }
 
 async function finish(play, form, fields) {

@@ -54,5 +54,6 @@
                 }}</a>
             @endforeach
         </p>
+        @include('runs.report-records')
     @endif
 </x-layout.teacher>

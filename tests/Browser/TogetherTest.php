@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+use Tests\Support\Browser\TogetherCases;
+use Tests\Support\Builder;
+use Tests\Support\Screens;
+
+it('opens a finished game to a class in at most four actions, its code on the wall', function (): void {
+    $builder = new Builder(Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp'));
+    $builder->press('Open a run')->press('Open it')->press('For the projector');
+    $code = $builder->browser->find('.run-code')->getText();
+    $students = array_map(
+        fn (string $name): Browser => TogetherCases::joined($code, ['#name' => $name])->see('The quay'),
+        ['Ada', 'Ben', 'Cid'],
+    );
+    $builder->browser->see('3 have joined');
+    expect($builder->actions)->toBeLessThanOrEqual(4)->and($students)->toHaveCount(3);
+});
+
+it('shows a team within a second what one of it did, and lets another look elsewhere meanwhile', function (): void {
+    $code = TogetherCases::opened('teams');
+    $mia = TogetherCases::joined($code, ['#name' => 'Team Kelp', '#member' => 'Mia'])->see('The quay');
+    $words = $mia->find('.two-words strong')->getText();
+    $finn = Screens::open(390, 844)->go("/p/{$code}")->press('My team has begun already');
+    expect($finn->barriers())->toBe([]);
+    $finn->type('#again-name', 'Team Kelp')->type('#words', $words)->type('#again-member', 'Finn')
+        ->press('Go on where I was')->see('You play with Mia');
+    $mia->press('Climb the path to the keeper’s door')->see('worn keys');
+    $pressed = microtime(true);
+    $finn->see('worn keys');
+    // The browser itself takes its time to be asked.
+    expect(microtime(true) - $pressed)->toBeLessThan(1.5);
+    $finn->press('Look at another scene')->press('The quay')->see('Only to look at.');
+    expect($finn->barriers())->toBe([])->and($finn->complaints())->toBe([]);
+    $mia->click('.stage-lock')->enter('0917')->press('Try it')->see('By the hearth');
+    $finn->press('To your team')->see('By the hearth');
+});
+
+it('lets a class decide: votes on devices, hands that are counted, and a vote that is closed', function (): void {
+    $code = TogetherCases::opened('class');
+    $front = TogetherCases::$teacher->press('To the front')->see('The quay');
+    $mia = TogetherCases::joined($code, ['#name' => 'Mia'])->see('what you pick is your vote');
+    $mia->press('Climb the path to the keeper’s door')->see('Your vote is in.');
+    expect($mia->barriers())->toBe([]);
+    $front->see('One vote');
+    $front->click('[aria-label="One hand more for: The notice board"]')->see('2 votes')->see('It is a tie.');
+    expect($front->barriers())->toBe([]);
+    $front->click('[aria-label="One hand more for: The notice board"]')->press('Close the vote')
+        ->see('The paper is damp');
+    $mia->see('The paper is damp');
+    $front->press('Earlier votes, and the ways not taken')->press('Climb the path to the keeper’s door (1)')
+        ->see('This is where the other way would have led.')->see('The keeper’s door');
+    expect($front->complaints())->toBe([])->and($mia->complaints())->toBe([]);
+});
+
+it('sends what was done without a network in its order, once it is back', function (): void {
+    $code = TogetherCases::opened('each');
+    $student = TogetherCases::joined($code, ['#name' => 'Ono'])->see('The quay')
+        ->press('Climb the path to the keeper’s door')->see('worn keys')->click('.stage-lock')->enter('0302');
+    $student->script('window.away = window.fetch; window.fetch = () => Promise.reject(new Error("away"))');
+    $student->press('Try it')->see('The connection is gone.');
+    $student->script(
+        'const form = document.querySelector("form.answer"); form.querySelector("[name=with]").value = "2142";'
+            .'delete form.dataset.busy; form.requestSubmit()',
+    );
+    $student->see('This waits to be sent');
+    $student->script('window.fetch = window.away; dispatchEvent(new Event("online"))');
+    $student->until(fn (): bool => TogetherCases::answers($code, 'Ono') === ['0302', '2142']);
+    expect($student->script('return sessionStorage.length'))->toBe(0);
+});
