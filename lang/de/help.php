@@ -26,6 +26,7 @@ return [
         'accept' => 'Die Antwort von :name ist angenommen.', 'back' => ':name liest, was fehlt.',
         'line' => ':name liest es in wenigen Sekunden.', 'hint' => ':name hat den Hinweis.',
         'open' => 'Das Schloss ist für :name offen.', 'move' => ':name steht jetzt dort.',
+        'time_one' => ':name hat {count|=1 eine Minute|:count Minuten} mehr.',
         'time' => 'Alle, die spielen, haben {count|=1 eine Minute|:count Minuten} mehr.',
         'all' => 'Alle, die spielen, lesen es in wenigen Sekunden.',
     ],

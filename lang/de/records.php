@@ -14,5 +14,5 @@ return [
     'is_down' => 'Er ist abgeschaltet: Was jetzt geschickt wird, wartet und wird wieder versucht.',
     'is_up' => 'Er nimmt an, was geschickt wird.',
     'count' => '{count|=0 Noch kam nichts an|=1 Eine Aussage|:count Aussagen}',
-    'columns' => ['who' => 'Wer', 'did' => 'Tat', 'what' => 'Was', 'came' => 'Antwort', 'at' => 'Wann (UTC)'],
+    'columns' => ['who' => 'Wer', 'did' => 'Tat', 'what' => 'Was', 'came' => 'Antwort', 'at' => 'Wann (:zone)'],
 ];

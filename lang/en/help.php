@@ -23,6 +23,7 @@ return [
         'accept' => ':name’s answer is accepted.', 'back' => ':name reads what is missing.',
         'line' => ':name reads it within seconds.', 'hint' => ':name has the hint.',
         'open' => 'The lock is open for :name.', 'move' => ':name stands there now.',
+        'time_one' => ':name has {count|=1 one minute|:count minutes} more.',
         'time' => 'All who play have {count|=1 one minute|:count minutes} more.',
         'all' => 'All who play read it within seconds.',
     ],

@@ -13,5 +13,5 @@ return [
     'set_down' => 'Set it down', 'set_up' => 'Set it up again',
     'is_down' => 'It is down: what is sent now waits and is tried again.', 'is_up' => 'It takes what is sent.',
     'count' => '{count|=0 Nothing has arrived yet|=1 One statement|:count statements}',
-    'columns' => ['who' => 'Who', 'did' => 'Did', 'what' => 'What', 'came' => 'Answer', 'at' => 'When (UTC)'],
+    'columns' => ['who' => 'Who', 'did' => 'Did', 'what' => 'What', 'came' => 'Answer', 'at' => 'When (:zone)'],
 ];

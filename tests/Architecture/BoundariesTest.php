@@ -23,6 +23,11 @@ arch('nothing in the engine knows the check')
         ...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
     ])->not->toUse('Fravel\Check');
 
+arch('nothing in the engine knows the made-up class')
+    ->expect([
+        ...KINDS, 'Fravel\Play', 'Fravel\Check', 'Fravel\Report', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
+    ])->not->toUse('Fravel\Simulate');
+
 arch('nothing in the engine knows the report')
     ->expect([
         ...KINDS, 'Fravel\Play', 'Fravel\Check', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',

@@ -76,7 +76,10 @@ final class HelpController extends Controller
         self::extend(is_string($play) ? $plays->whereKey($play) : $plays, 60 * $minutes);
         $run->beat();
 
-        return redirect()->route('runs.show', $run)->with('status', __('help.done.time', ['count' => $minutes]));
+        return redirect()->route('runs.show', $run)->with('status', __(
+            is_string($play) ? 'help.done.time_one' : 'help.done.time',
+            ['count' => $minutes, 'name' => is_string($play) ? $run->plays()->find($play)?->name : ''],
+        ));
     }
 
     /** @param  HasMany<Play, Run>  $plays */

@@ -19,6 +19,13 @@
                 </x-inline>
             @endif
         @endforeach
+        @if ($run->minutes)
+            <x-inline :action="route('runs.time', $run)">
+                <input type="hidden" name="minutes" value="5">
+                <input type="hidden" name="play" value="{{ $row['id'] }}">
+                <button class="button">{{ __('help.time') }}</button>
+            </x-inline>
+        @endif
         <x-inline :action="route('runs.help', [$run, $row['id']])">
             <input type="hidden" name="way" value="move">
             <select name="on" class="min-h-[44px] max-w-44" aria-label="{{ __('help.move_to') }}">

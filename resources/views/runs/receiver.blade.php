@@ -1,3 +1,4 @@
+@use('App\View\Moment')
 <x-layout.teacher :title="__('records.receiver')">
     <h1 class="mb-2">{{ __('records.receiver') }}</h1>
     <p class="mb-4 max-w-[46rem]">{{ __('records.about') }}</p>
@@ -16,7 +17,9 @@
             <thead class="max-sm:sr-only">
                 <tr>
                     @foreach (['who', 'did', 'what', 'came', 'at'] as $column)
-                        <x-ledger.head>{{ __("records.columns.{$column}") }}</x-ledger.head>
+                        <x-ledger.head>{{
+                            __("records.columns.{$column}", ['zone' => Moment::zoneName()])
+                        }}</x-ledger.head>
                     @endforeach
                 </tr>
             </thead>
@@ -32,7 +35,9 @@
                                     class="inline-block size-5 align-[-0.25em]"/>
                             @endif
                         </td>
-                        <td class="py-1.5 pr-3 font-code text-note">{{ $one['timestamp'] ?? '' }}</td>
+                        <td class="py-1.5 pr-3 font-code text-note">{{
+                            Moment::exactly((int) strtotime($one['timestamp'] ?? ''))
+                        }}</td>
                     </tr>
                 @endforeach
             </tbody>
