@@ -5,12 +5,18 @@ declare(strict_types=1);
 // Classes that a student's action uses, loaded and linked once when php-fpm starts: named by opcache.preload.
 
 const PRELOADED = [
+    'engine/Answer/',
+    'engine/Condition/',
     'engine/Document/',
+    'engine/Effect/',
     'engine/Play/',
     'engine/State/',
     'engine/Support/',
+    'engine/Thing/',
     'app/Play/',
     'app/Storage/',
+    'app/Actions/CastVote.php',
+    'app/Actions/KeepOutcome.php',
     'app/Actions/TakeAction.php',
     'app/Http/Middleware/',
     'app/Http/Key.php',

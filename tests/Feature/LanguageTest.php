@@ -144,7 +144,10 @@ it('shows a teacher every page in German and no word of another language', funct
                 ),
             ),
         ]);
-    $run = app(App\Actions\OpenRun::class)->handle($game, '7B', true);
+    $mode = str_contains($page, '/front') ? 'class' : 'each';
+    $run = app(App\Actions\OpenRun::class)->handle($game, '7B', true, [
+        'shows_wall' => true, 'gives_certificates' => true, 'plays_as' => $mode,
+    ]);
     Classroom::join($run, 'Mia');
     $shown = $this->actingAs($teacher)->get(strtr($page, ['{game}' => $game->id, '{run}' => $run->id]))->assertOk()
         ->getContent();
@@ -154,6 +157,9 @@ it('shows a teacher every page in German and no word of another language', funct
 })->with([
     '/games', '/games?away=1', '/games?seek=nirgends', '/games/new', '/games/new/worksheet', '/games/{game}',
     '/games/{game}/runs/new', '/games/{game}/rehearsal', '/runs/{run}', '/runs/{run}/standing', '/outbox',
+    '/runs/{run}/settings', '/runs/{run}/report', '/runs/{run}/compare', '/runs/{run}/texts', '/runs/{run}/wall',
+    '/runs/{run}/front', '/runs/{run}/front/votes', '/certificates', '/certificates?code=CDFG-HJKM', '/receiver',
+    '/games/{game}/dry-run',
 ]);
 
 it('shows guests every page in German and no word of another language', function (string $page): void {
@@ -184,6 +190,7 @@ it('speaks to students in the language of their game', function (string $languag
         ['id' => 'end', 'title' => 'Q', 'ending' => ['kind' => 'won', 'md' => '']],
     ], ['title' => 'T1', 'tokens' => [], 'tallies' => [['id' => 'p', 'name' => 'P1', 'start' => 1, 'shown' => true]]]);
     $run = Classroom::open($document);
+    $run->update(['shows_wall' => true, 'gives_certificates' => true, 'shows_order' => true, 'plays_as' => 'teams']);
     $play = Classroom::join($run, 'Mia');
     $door = (string) $this->get("/p/{$run->code}", ['Accept-Language' => 'en'])->getContent();
     $this->withUnencryptedCookie('fravel_play', Classroom::ticket($play));
@@ -198,8 +205,13 @@ it('speaks to students in the language of their game', function (string $languag
         "/p/{$run->code}", Classroom::form($play, ['verb' => 'continue', 'on' => '']),
     )->getContent();
 
+    $after = array_map(
+        fn (string $path): string => (string) $this->get("/p/{$run->code}/{$path}")->assertOk()->getContent(),
+        ['certificate', 'emblem', 'wall'],
+    );
+
     expect($page)->toContain($go)->toContain($hint);
-    foreach ([$door, $page, $reply, $ended] as $shown) {
+    foreach ([$door, $page, $reply, $ended, ...$after] as $shown) {
         expect(LanguageCases::strangers(LanguageCases::seen($shown), $language))->toBe([]);
     }
 })->with([
