@@ -120,6 +120,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/rehearsal/keep', [RehearsalController::class, 'keep'])->name('rehearsal.keep');
         Route::post('/games/{game}/rehearsal/forget', [RehearsalController::class, 'forget'])->name('rehearsal.forget');
         Route::get('/games/{game}/dry-run', DryRunController::class)->name('games.dry');
+        Route::get('/games/{game}/runs', [RunController::class, 'index'])->name('runs.index');
         Route::get('/games/{game}/runs/new', [RunController::class, 'create'])->name('runs.create');
         Route::post('/games/{game}/runs', [RunController::class, 'store'])->name('runs.store');
     });

@@ -67,6 +67,12 @@ final readonly class RunStanding
         return array_values(array_filter($this->rows, static fn (array $row): bool => $row['need']->isStuck));
     }
 
+    /** @return Row|null */
+    public function rowOf(string $play): ?array
+    {
+        return array_column($this->rows, null, 'id')[$play] ?? null;
+    }
+
     public function finished(): int
     {
         return count(array_filter($this->rows, static fn (array $row): bool => $row['ended'] !== null));

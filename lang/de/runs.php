@@ -36,6 +36,8 @@ return [
         'joined' => '{count|=0 noch ist niemand da|=1 eine Person ist da|:count sind da}',
         'finished' => '{count|=0 |=1 eine ist fertig|:count sind fertig}', 'paused' => 'Gerade ruht alles.',
     ],
+    'all' => 'Alle :count Durchgänge', 'list' => 'Durchgänge', 'opened' => 'Geöffnet',
+    'states' => ['open' => 'offen', 'early' => 'öffnet später', 'closed' => 'geschlossen'],
     'map' => 'Die Karte, mit allen, die spielen, an ihrem Ort; die Liste darunter sagt dasselbe',
     'about' => 'Dieser Durchlauf',
     'code' => 'Code zum Einsteigen',

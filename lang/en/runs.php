@@ -35,6 +35,8 @@ return [
         'joined' => '{count|=0 nobody has joined yet|=1 one has joined|:count have joined}',
         'finished' => '{count|=0 |=1 one has finished|:count have finished}', 'paused' => 'All rest for a moment.',
     ],
+    'all' => 'All :count runs', 'list' => 'Runs', 'opened' => 'Opened',
+    'states' => ['open' => 'open', 'early' => 'opens later', 'closed' => 'closed'],
     'map' => 'The map, with those who play where they are; the list below says the same',
     'about' => 'This run',
     'code' => 'Join code',

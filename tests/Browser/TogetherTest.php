@@ -70,3 +70,49 @@ it('sends what was done without a network in its order, once it is back', functi
     $student->until(fn (): bool => TogetherCases::answers($code, 'Ono') === ['0302', '2142']);
     expect($student->script('return sessionStorage.length'))->toBe(0);
 });
+
+it('shows every page of a run whole and without barriers, on a phone and on a laptop', function (): void {
+    $teacher = Screens::teacher()->go('/games');
+    $run = TogetherCases::pathOf($teacher, '8A');
+    $game = (string) $teacher->go("{$run}/settings")
+        ->script('return document.querySelector("main nav a").pathname');
+    $pages = [
+        $run, "{$run}/report", "{$run}/texts", "{$run}/compare", "{$run}/settings", "{$game}/runs", "{$game}/dry-run",
+        "{$game}/runs/new", '/certificates', '/receiver',
+    ];
+    foreach ([390, 1280] as $width) {
+        $teacher->resize($width, 900);
+        foreach ($pages as $page) {
+            $isWhole = $teacher->go($page)->script(
+                'for (const part of document.querySelectorAll("main details")) part.open = true;'
+                    .'return document.documentElement.scrollWidth <= innerWidth + 1',
+            );
+            expect([$page, $width, $teacher->barriers(), $isWhole])->toBe([$page, $width, [], true]);
+        }
+    }
+    expect($teacher->complaints())->toBe([]);
+});
+
+it('finishes on a phone with a certificate and an emblem, whose line the teacher reads first', function (): void {
+    $teacher = Screens::teacher()->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->press('Open a run')
+        ->press('What students may do');
+    $teacher->click('[type=checkbox][name=gives_certificates]')->click('[type=checkbox][name=shows_wall]')
+        ->click('[type=checkbox][name=shows_order]')->press('Open it');
+    $code = $teacher->find('.run-code')->getText();
+    $student = TogetherCases::joined($code, ['#name' => 'Sol'])->see('The quay');
+    $teacher->see('1 joined')->press('Sol')->press('Help Sol')->choose('select[name=on]', 'The lamp is lit')
+        ->press('Move')->see('Sol stands there now.');
+    $student->see('You are number 1 to finish')->press('Certificate')->see('came through');
+    expect($student->barriers())->toBe([]);
+    $student->press('Back to the game')->press('Your emblem for the wall')->type('#line', 'We saw it first.');
+    $student->choose('[name=charge]', 'fish')->until(
+        fn (): bool => $student->script('return document.querySelector(".emblem").innerHTML.includes("M24 50C34")'),
+    );
+    expect($student->barriers())->toBe([]);
+    $student->press('Put it on the wall')->see('Sol');
+    expect(str_contains($student->text(), 'We saw it first.'))->toBeFalse()->and($student->barriers())->toBe([]);
+    $teacher->press('Finishers’ wall')->see('We saw it first.')->press('Let it stand');
+    $student->driver->navigate()->refresh();
+    $student->see('We saw it first.');
+    expect($teacher->barriers())->toBe([])->and($student->complaints())->toBe([]);
+});

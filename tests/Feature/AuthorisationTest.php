@@ -27,6 +27,8 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/games/{game}/away'],
     ['GET', '/games/{game}/rehearsal'],
     ['POST', '/games/{game}/rehearsal'],
+    ['GET', '/games/{game}/runs'],
+    ['GET', '/games/{game}/dry-run'],
     ['GET', '/games/{game}/runs/new'],
     ['POST', '/games/{game}/runs'],
     ['GET', '/runs/{run}'],

@@ -159,7 +159,7 @@ it('shows a teacher every page in German and no word of another language', funct
     '/games/{game}/runs/new', '/games/{game}/rehearsal', '/runs/{run}', '/runs/{run}/standing', '/outbox',
     '/runs/{run}/settings', '/runs/{run}/report', '/runs/{run}/compare', '/runs/{run}/texts', '/runs/{run}/wall',
     '/runs/{run}/front', '/runs/{run}/front/votes', '/certificates', '/certificates?code=CDFG-HJKM', '/receiver',
-    '/games/{game}/dry-run',
+    '/games/{game}/dry-run', '/games/{game}/runs',
 ]);
 
 it('shows guests every page in German and no word of another language', function (string $page): void {

@@ -11,6 +11,7 @@ use App\Models\Run;
 use App\View\Comparison;
 use App\View\PaperReport;
 use App\View\Report;
+use App\View\RunStanding;
 use App\View\Trail;
 use App\Workshop\Words;
 use Illuminate\Http\RedirectResponse;
@@ -63,6 +64,7 @@ final class ReportController extends Controller
     {
         return view('runs.play', [
             'run' => $run, 'play' => $play, 'trail' => Trail::of($run, $play), 'words' => Words::ofMap(),
+            'standing' => $run->isOpen() && $play->ended_at === null ? RunStanding::of($run) : null,
         ]);
     }
 }

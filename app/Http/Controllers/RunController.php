@@ -21,6 +21,7 @@ use App\Workshop\Findings;
 use App\Workshop\SavedDefaults;
 use App\Workshop\Words;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Contracts\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -28,6 +29,19 @@ use Illuminate\View\View;
 
 final class RunController extends Controller
 {
+    /** Runs on one page of their list. */
+    private const PAGE = 40;
+
+    /** All runs of a game, the newest first. */
+    public function index(Game $game): View
+    {
+        $runs = $game->runs()->with('edition')->withCount([
+            'plays', 'plays as finished_count' => static fn (Builder $plays) => $plays->whereNotNull('ended_at'),
+        ]);
+
+        return view('runs.index', ['game' => $game, 'runs' => $runs->latest('id')->paginate(self::PAGE)]);
+    }
+
     public function create(Game $game, #[CurrentUser] User $teacher): View
     {
         return view('runs.new', [

@@ -2,7 +2,7 @@
 @props(['part', 'of', 'low' => false])
 @php($share = $of === 0 ? 0 : 100 * $part / $of)
 <span {{ $attributes->class('flex items-center gap-2.5') }}>
-    <svg class="h-3.5 w-24 flex-none max-sm:w-44" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
+    <svg class="h-3.5 w-24 flex-none" viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
         <rect width="100" height="10" class="report-rest"/>
         <rect width="{{ round($share, 1) }}" height="10" class="{{ $low ? 'report-low' : 'report-part' }}"/>
     </svg>

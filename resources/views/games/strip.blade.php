@@ -47,5 +47,10 @@
         @empty
             <p>{{ __('games.no_run') }}</p>
         @endforelse
+        @if ($strip->runs->count() > 2)
+            <p><a href="{{ route('runs.index', $strip->game) }}">{{
+                __('runs.all', ['count' => $strip->runs->count()])
+            }}</a></p>
+        @endif
     </div>
 </li>

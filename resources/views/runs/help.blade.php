@@ -8,7 +8,7 @@
         <button class="button">{{ __('help.send') }}</button>
     </x-inline>
     <div class="flex flex-wrap items-start gap-2">
-        @foreach (['hint' => $row['hint'] !== null, 'open' => $row['lock'] !== null] as $way => $isPossible)
+        @foreach (['hint' => $row['hint'] !== null, 'open' => $row['need']->lock !== null] as $way => $isPossible)
             @if ($isPossible)
                 <x-inline :action="route('runs.help', [$run, $row['id']])">
                     <input type="hidden" name="way" value="{{ $way }}">

@@ -11,6 +11,11 @@
         @endif
         {{ __('report.restarts', ['count' => $trail->log->restarts()]) }}
     </p>
+    @if ($standing && ($row = $standing->rowOf($play->id)))
+        <x-more :title="__('help.help', ['name' => $play->name])" class="mb-4 max-w-[34rem]">
+            <div class="py-2">@include('runs.help')</div>
+        </x-more>
+    @endif
     <div class="mb-4 flex flex-wrap items-start gap-x-6">
         <x-danger :title="__('runs.reset.one', ['name' => $play->name])" :action="route('runs.reset', $run)"
             method="post" :words="__('runs.reset.one_help')" :button="__('runs.reset.one', ['name' => $play->name])">

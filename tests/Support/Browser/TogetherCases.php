@@ -34,6 +34,16 @@ final class TogetherCases
         return $student->press('Begin');
     }
 
+    /** The address of the demo's run with this label. */
+    public static function pathOf(Browser $teacher, string $label): string
+    {
+        return (string) $teacher->go('/games')->script(
+            'return [...document.querySelectorAll(".strip-runs p")]'
+                .'.find((run) => run.textContent.includes(arguments[0])).querySelector("a").pathname',
+            $label,
+        );
+    }
+
     /** @return list<string> what somebody answered, in the order in which it was kept */
     public static function answers(string $code, string $name): array
     {
