@@ -67,6 +67,12 @@ it('puts an emblem of our own parts on the wall, and a line once the teacher has
         ->assertNotFound();
 });
 
+it('gives nothing of it to who did not come through', function (string $path): void {
+    ($this->finish)();
+    $this->play->update(['state' => json_encode(['ended' => 'lost'] + json_decode($this->play->fresh()->state, true))]);
+    ($this->page)($path)->assertRedirect("/p/{$this->run->code}");
+})->with(['/certificate', '/emblem']);
+
 it('keeps wall and certificate to runs that have them', function (string $path): void {
     ($this->finish)();
     $this->run->update(['gives_certificates' => false, 'shows_wall' => false]);

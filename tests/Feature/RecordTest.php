@@ -85,4 +85,8 @@ it('takes statements from those alone who know its secret, and nothing else', fu
         $post($body, Receiver::secret())->assertStatus(400);
     }
     expect(DB::table('received_records')->count())->toBe(0);
+    $one = (string) json_encode(Statements::of($this->run)[0]);
+    $post($one, Receiver::secret())->assertOk();
+    $post($one, Receiver::secret())->assertOk();
+    expect(DB::table('received_records')->count())->toBe(1);
 });

@@ -103,10 +103,27 @@ it('tells which ways were taken, what nobody saw and who came out where, on pape
         'The wood', 'one student', 'Zoe', 'Not at an end', 'Kay', 'Scenes that nobody saw', 'The moor',
     ]);
     expect($page->content())->not->toContain('Nobody has answered');
+    expect($run->plays()->where('name', 'Zoe')->sole()->place)->toBeNull();
     $pdf = $this->get("/runs/{$run->id}/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
     expect((string) $pdf->content())->toStartWith('%PDF-')
         ->and(strlen((string) $pdf->content()))->toBeGreaterThan(5000);
     $this->get("/runs/{$run->id}/plays/{$this->play->id}")->assertSee('data-trail', false);
+});
+
+it('counts a way once for each play, however often it was taken', function (): void {
+    $run = $this->run = Classroom::open(Games::document([
+        ['id' => 'fork', 'title' => 'The fork', 'things' => [
+            Games::choice('left', ['go' => 'cave']), Games::choice('right', ['go' => 'cave']),
+        ]],
+        ['id' => 'cave', 'title' => 'The cave', 'back' => true, 'things' => []],
+    ]));
+    $this->play = Classroom::join($run, 'Mia');
+    $left = ['verb' => 'choose', 'on' => 'left'];
+    foreach ([$left, ['verb' => 'back'], $left] as $fields) {
+        PlayCases::act($this, $fields)->assertOk();
+    }
+    $this->actingAs($run->game->user)->get("/runs/{$run->id}/report")
+        ->assertSeeInOrder(['Left', '1 / 1', 'Right', '0 / 1']);
 });
 
 it('sets runs of a game beside each other, lock by lock', function (): void {

@@ -28,8 +28,12 @@ it('opens and closes by itself, in the teacher’s zone, and says when', functio
     $this->get("/p/{$run->code}")->assertSee('27 Nov 10:00 WET')->assertDontSee('Begin</button>', false);
     $this->post("/p/{$run->code}/join", ['name' => 'Mia'])->assertUnprocessable();
 
-    $this->travelTo('2026-11-27 10:00:00');
     $play = Classroom::join($run->fresh());
+    ($this->as)($play)->post("/p/{$run->code}", Classroom::form($play, [
+        'verb' => 'answer', 'on' => 'door', 'with' => 'gull',
+    ]))->assertSee('has not opened yet');
+    expect($play->fresh()->seq)->toBe(1);
+    $this->travelTo('2026-11-27 10:00:00');
     ($this->as)($play)->post("/p/{$run->code}", Classroom::form($play, [
         'verb' => 'answer', 'on' => 'door', 'with' => 'gull',
     ]))->assertOk();
@@ -119,6 +123,16 @@ it('tells each when and as which they finished, the lost ones left out', functio
     $this->travel(1)->hours();
     ($this->as)(Play::query()->where('name', 'Mia')->firstOrFail())
         ->get("/p/{$this->run_->code}")->assertSee('1:05');
+    // Who plays again keeps the place of the first time.
+    $mia = Play::query()->where('name', 'Mia')->firstOrFail();
+    expect(app(App\Actions\BeginAnew::class)->reset($mia, $this->run_))->toBeTrue()
+        ->and($mia->fresh()->place)->toBeNull();
+    $finn = Play::query()->where('name', 'Finn')->firstOrFail();
+    $anew = ['ended' => null, 'place' => null] + json_decode($finn->state, true);
+    $finn->update(['ended_at' => null, 'state' => json_encode($anew)]);
+    app(App\Actions\HelpPlay::class)->handle($this->run_, $finn->fresh(), 'move', Classroom::id('hall', $finn));
+    app(App\Actions\HelpPlay::class)->handle($this->run_, $finn->fresh(), 'move', Classroom::id('end', $finn));
+    expect($finn->fresh()->place)->toBe(2)->and($finn->fresh()->read()->place)->toBe(2);
     $this->run_->update(['shows_order' => false]);
     ($this->as)(Play::query()->firstOrFail())->get("/p/{$this->run_->code}")->assertDontSee('to finish');
 });
@@ -147,6 +161,18 @@ it('copies a run with its settings, and without its times and plays', function (
     expect([$copy->minutes, $copy->groups, $copy->asks_group, $copy->shows_order, $copy->label])
         ->toBe([25, ['Period 1'], true, true, '8A'])
         ->and([$copy->erase_on, $copy->plays()->count(), $copy->code === $this->run_->code])->toBe([null, 0, false]);
+});
+
+it('lets nobody look where the scene lets nobody in any more', function (): void {
+    $document = Tests\Support\Games::twoRooms();
+    $document['scenes'][0]['needs'] = ['not' => ['open' => 'door']];
+    $run = Classroom::open($document);
+    $run->update(['plays_as' => 'teams']);
+    $play = Classroom::join($run, 'Team Kelp');
+    ($this->as)($play)->post("/p/{$run->code}", Classroom::form($play, [
+        'verb' => 'answer', 'on' => 'door', 'with' => 'gannet',
+    ]))->assertOk()->assertDontSee('Look at another scene');
+    ($this->as)($play)->get("/p/{$run->code}/look/".Classroom::id('hall', $play))->assertRedirect("/p/{$run->code}");
 });
 
 it('lets a team share one play, keeps who answered, and lets the others look elsewhere', function (): void {

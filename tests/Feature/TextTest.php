@@ -9,7 +9,8 @@ beforeEach(function (): void {
     $this->run = Classroom::open(Games::document([
         ['id' => 'desk', 'things' => [Games::lock('why', '', [
             'ask' => 'Why does the tide turn?', 'input' => ['type' => 'long'], 'eye' => true,
-            'rules' => [[
+            'otherwise' => [['say' => 'Write some more.']],
+            'rules' => [['match' => ['has' => 'nonsense'], 'verdict' => 'almost', 'say' => 'In earnest.'], [
                 'match' => ['length' => ['min' => 1]], 'verdict' => 'open', 'go' => 'end', 'say' => 'Well put.',
             ]],
         ])]],
@@ -27,16 +28,21 @@ beforeEach(function (): void {
 });
 
 it('holds an answer until the teacher has read it, and then opens with all that follows', function (): void {
+    ($this->help)(['way' => 'accept']);
+    expect($this->play->fresh()->read()->open)->toBe([]);
+    ($this->answer)('nonsense')->assertJsonPath('verdict.verdict', 'almost');
+    $this->play->update(['state' => json_encode(['tries' => []] + json_decode($this->play->fresh()->state, true))]);
     ($this->answer)('Because of the moon.')->assertOk()
         ->assertJsonPath('verdict.verdict', 'waiting')->assertJsonPath('verdict.isMarked', false);
     expect($this->play->fresh()->read()->open)->toBe([])->and($this->play->fresh()->read()->tries)->toBe([]);
     ($this->page)()->assertSee('Your answer is with your teacher.')->assertSee('Because of the moon.');
+    expect((string) $this->get("/runs/{$this->run->id}/locks.csv")->content())->toContain(',1,0,0,');
     $this->get("/runs/{$this->run->id}/standing")->assertSee('One answer waits');
     $this->get("/runs/{$this->run->id}/texts")->assertSeeInOrder(['Mia', 'Because of the moon.', 'Accept it']);
     ($this->help)(['way' => 'accept'])->assertSessionHas('status');
     expect($this->play->fresh()->read()->ended)->toBe('won');
     ($this->help)(['way' => 'accept']);
-    $this->get("/runs/{$this->run->id}/report")->assertSeeInOrder(['100 %', '1 / 1']);
+    $this->get("/runs/{$this->run->id}/report")->assertSeeInOrder(['0 %', '0 / 1']);
     $this->get("/runs/{$this->run->id}/standing")->assertDontSee('waits until');
 });
 
@@ -50,6 +56,7 @@ it('sends an answer back with words, which stay at its lock, and takes another o
     ($this->help)(['way' => 'back', 'words' => 'Once more']);
     ($this->answer)('It pulls at the water.');
     ($this->page)()->assertDontSee('Say how')->assertSee('It pulls at the water.');
+    expect($this->play->fresh()->read()->returned)->toBe([]);
     $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")
         ->assertSeeInOrder(['waits for you', 'The moon', 'You sent the answer', 'It pulls at the water.']);
 });

@@ -99,6 +99,15 @@ it('counts raised hands, and shows afterwards where the other way would have led
 });
 
 it('lets the teacher act at the front without a vote', function (): void {
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
     $this->postJson($this->front, Classroom::form($this->play, ['verb' => 'choose', 'on' => 'left']))->assertOk();
     expect(($this->scene)())->toBe('cave');
+    // What was there when somebody was for it is gone, and another class's vote is none of this one's.
+    $this->get("{$this->front}/votes")->assertDontSee('Right')->assertSee('nothing to vote for');
+    $other = Ballot::query()->create([
+        'play_id' => Classroom::join(Classroom::open())->id, 'hands' => [], 'opened_at' => 0, 'closed_at' => 1,
+        'state' => $this->play->read()->toArray(), 'result' => [],
+        'counts' => [['key' => 'k', 'action' => ['choose' => 'left'], 'count' => 1]],
+    ]);
+    $this->get("{$this->front}/{$other->id}/k")->assertRedirect($this->front);
 });
