@@ -157,6 +157,14 @@ final readonly class Screen
         return Showing::clock($this->state->seconds($this->now));
     }
 
+    /** Whether the ending says one of these marks itself. */
+    public function saysAtEnd(string ...$marks): bool
+    {
+        $text = $this->edition->game->scene($this->state->scene)->ending->md ?? '';
+
+        return array_filter($marks, static fn (string $mark): bool => str_contains($text, "{={$mark}}")) !== [];
+    }
+
     /** @return array<string, string> where one of a team may look meanwhile, id → title */
     public function elsewhere(): array
     {

@@ -51,7 +51,8 @@ final readonly class Need
         // However quick a class is: whoever is slower than that has its patience.
         $slow = $seconds / max(self::PATIENCE / self::SLOW, $median ?? self::USUAL);
         $isBehind = $slow >= self::SLOW || $tries >= self::TRIES;
-        $isStuck = $state->ended === null && $lock !== null && $isBehind;
+        // Who waits for the teacher to read an answer is not stuck.
+        $isStuck = $state->ended === null && $lock !== null && $isBehind && ! $state->isAwaited($lock->id);
         $worth = $state->ended !== null ? -1.0 : log(1 + $slow, 2) + 0.5 * $tries + ($isStuck ? 100 : 0);
 
         return new self($lock?->id, $tries, $seconds, $median, $isStuck, $worth);

@@ -52,6 +52,7 @@ return [
     ],
     'unseen' => 'Szenen, die niemand sah',
     'trail' => 'Alles, was :name tat', 'trail_of' => 'Was :name tat',
+    'members' => 'Gemeinsam: :names',
     'trail_none' => 'Noch nichts.', 'began' => 'Begann um :time', 'ended' => 'fertig nach :time',
     'step' => [
         'at' => 'Um', 'after' => 'Nach', 'where' => 'Wo', 'what' => 'Was', 'read' => 'Was dazu zu lesen war',

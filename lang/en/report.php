@@ -49,6 +49,7 @@ return [
     ],
     'unseen' => 'Scenes that nobody saw',
     'trail' => 'All that :name did', 'trail_of' => 'What :name did',
+    'members' => 'Together: :names',
     'trail_none' => 'Nothing yet.', 'began' => 'Began at :time', 'ended' => 'ended after :time',
     'step' => [
         'at' => 'At', 'after' => 'After', 'where' => 'Where', 'what' => 'What', 'read' => 'What was read of it',

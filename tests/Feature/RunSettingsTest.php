@@ -206,6 +206,7 @@ it('lets a team share one play, keeps who answered, and lets the others look els
         ->assertSee('Only to look at');
     $look($store)->assertRedirect("/p/{$code}");
     $look(Classroom::id('end', $play))->assertRedirect("/p/{$code}");
-    $this->get("/runs/{$this->run_->id}/plays/{$play->id}")->assertSeeInOrder(['Finn:', 'gannet']);
+    $this->get("/runs/{$this->run_->id}/plays/{$play->id}")
+        ->assertSeeInOrder(['Together: Mia, Finn', 'Finn:', 'gannet']);
     $this->get("/runs/{$this->run_->id}/answers.csv")->assertSee('Who of the team')->assertSee('Finn');
 });

@@ -39,6 +39,9 @@ it('holds an answer until the teacher has read it, and then opens with all that 
     expect((string) $this->get("/runs/{$this->run->id}/locks.csv")->content())->toContain(',1,0,0,');
     $this->get("/runs/{$this->run->id}/standing")->assertSee('One answer waits');
     $this->get("/runs/{$this->run->id}/texts")->assertSeeInOrder(['Mia', 'Because of the moon.', 'Accept it']);
+    // Who waits to be read is not stuck, however long it takes.
+    $this->travel(1)->hours();
+    $this->get("/runs/{$this->run->id}/standing")->assertSee('Nobody is stuck just now.');
     ($this->help)(['way' => 'accept'])->assertSessionHas('status');
     expect($this->play->fresh()->read()->ended)->toBe('won');
     ($this->help)(['way' => 'accept']);

@@ -1,10 +1,10 @@
 <section class="ending on-card border-y-6 border-double border-ink px-2 py-6 text-center text-[1.2rem]">
     <p class="caps">{{ __("play.endings.{$ending['kind']}") }}</p>
     <div class="words mx-auto mt-2.5 max-w-160" {{ $screen->speaks() }}>{!! $screen->html($ending['md']) !!}</div>
-    @if ($screen->state->endedAt !== null && $ending['kind'] !== 'lost')
+    @if ($screen->state->endedAt !== null && $ending['kind'] !== 'lost' && ! $screen->saysAtEnd('time', 'minutes'))
         <p class="mt-3">{{ __('play.finished.time', ['time' => $screen->timePlayed()]) }}</p>
     @endif
-    @if ($screen->rules->order && $screen->state->place !== null)
+    @if ($screen->rules->order && $screen->state->place !== null && ! $screen->saysAtEnd('place'))
         <p class="font-title text-sign font-bold">{{
             __('play.finished.place', ['place' => $screen->state->place])
         }}</p>

@@ -11,6 +11,12 @@
         @endif
         {{ __('report.restarts', ['count' => $trail->log->restarts()]) }}
     </p>
+    @if ($play->members->isNotEmpty())
+        <p class="mb-3">{{ __('report.members', ['names' => $play->members->pluck('name')->implode(', ')]) }}</p>
+    @endif
+    @if ($play->address)
+        <p class="mb-3">{{ $play->address }}</p>
+    @endif
     @if ($standing && ($row = $standing->rowOf($play->id)))
         <x-more :title="__('help.help', ['name' => $play->name])" class="mb-4 max-w-[34rem]">
             <div class="py-2">@include('runs.help')</div>

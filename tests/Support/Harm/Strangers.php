@@ -13,7 +13,7 @@ final class Strangers
     private const OPEN = [
         '/', 'join', 'register', 'register/finish', 'sign-in', 'forgotten', 'reset/{token}', 'reset', 'outbox',
         'settings/{kind}/{tone}.svg', 'sign-out', 'games', 'games/new', 'games/new/worksheet',
-        'games/new/worksheet/build', 'up',
+        'games/new/worksheet/build', 'up', 'certificates', 'receiver',
     ];
 
     /** A teacher with a game, a run and a play in it; prints their ids by the places in addresses. */

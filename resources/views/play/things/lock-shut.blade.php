@@ -1,7 +1,7 @@
 @if ($thing['state'] === 'waiting' && ! $turnHere?->verdict())
     <p class="said said-waiting" data-done>{{ __('play.voice.waiting')[0] }}</p>
 @elseif ($thing['returned'] !== '')
-    <p class="said said-returned"><strong>{{ __('play.returned') }}</strong> {{ $thing['returned'] }}</p>
+    <p class="said said-returned"><span><strong>{{ __('play.returned') }}</strong> {{ $thing['returned'] }}</span></p>
 @endif
 <form method="post" action="{{ $frame->address }}" class="act answer flex flex-wrap items-end gap-3.5"
     data-answer="{{ $thing['id'] }}">
