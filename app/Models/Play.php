@@ -77,6 +77,12 @@ final class Play extends Model
         return Limit::until($this->started_at, $run->minutes, $this->extra);
     }
 
+    /** Seconds from the first scene to the ending of what it played last. */
+    public function secondsPlayed(): int
+    {
+        return $this->read()->seconds($this->ended_at ?? $this->acted_at);
+    }
+
     /** The edition that it plays. */
     public function compiled(Run $run): CompiledEdition
     {

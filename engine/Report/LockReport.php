@@ -44,12 +44,14 @@ final readonly class LockReport
      */
     public static function all(GameDocument $game, array $logs): array
     {
+        $answered = array_merge([], ...array_map(static fn (PlayLog $log): array => $log->answered(), $logs));
         $shares = array_map(static fn (PlayLog $log): array => FirstTries::of($log), $logs);
         $reports = [];
         foreach ($game->scenes() as $scene) {
             foreach (Things::locks($scene->things) as $lock) {
-                $report = self::of($lock, $scene->id, $logs, $shares, $game->language());
-                $report->tried > 0 ? $reports[] = $report : null;
+                if (isset($answered[$lock->id])) {
+                    $reports[] = self::of($lock, $scene->id, $logs, $shares, $game->language());
+                }
             }
         }
 

@@ -9,7 +9,10 @@ use Fravel\State\PlayState;
 /** All that one student did, in order. */
 final readonly class PlayLog
 {
-    /** @param  list<Deed>  $deeds */
+    /**
+     * @param  list<Deed>  $deeds
+     * @param  array<string, list<Deed>>  $answers  lock → those that answered it, the lock answered last comes last
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -17,6 +20,7 @@ final readonly class PlayLog
         public ?int $endedAt,
         public PlayState $state,
         public array $deeds,
+        private array $answers,
     ) {
     }
 
@@ -27,20 +31,32 @@ final readonly class PlayLog
     public static function of(
         string $id, string $name, int $startedAt, ?int $endedAt, PlayState $state, array $kept,
     ): self {
-        [$deeds, $scene, $before] = [[], '', $startedAt];
+        [$deeds, $scene, $before, $answers] = [[], '', $startedAt, []];
         foreach ($kept as $done) {
             ['at' => $at, 'action' => $action, 'events' => $events] = $done;
             $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before), $done['by'] ?? '');
             [$scene, $before] = [$deed->entered() ?? $scene, $at];
+            $lock = $deed->lock();
+            if ($lock !== null) {
+                $known = $answers[$lock] ?? [];
+                unset($answers[$lock]);
+                $answers[$lock] = [...$known, $deed];
+            }
         }
 
-        return new self($id, $name, $startedAt, $endedAt, $state, $deeds);
+        return new self($id, $name, $startedAt, $endedAt, $state, $deeds, $answers);
+    }
+
+    /** @return array<string, true> the locks it answered */
+    public function answered(): array
+    {
+        return array_fill_keys(array_keys($this->answers), true);
     }
 
     /** @return list<Deed> answers to this lock, in order */
     public function answersTo(string $lock): array
     {
-        return array_values(array_filter($this->deeds, static fn (Deed $deed): bool => $deed->lock() === $lock));
+        return $this->answers[$lock] ?? [];
     }
 
     /** How often it was begun anew after an ending. */
@@ -90,9 +106,7 @@ final readonly class PlayLog
         if ($this->state->ended !== null || $this->state->isOpen($lock)) {
             return false;
         }
-        $answered = array_filter($this->deeds, static fn (Deed $deed): bool => $deed->lock() !== null);
-        $last = $answered === [] ? null : $answered[array_key_last($answered)];
 
-        return $last?->lock() === $lock;
+        return array_key_last($this->answers) === $lock;
     }
 }

@@ -150,6 +150,7 @@ final class PlayController extends Controller
                 'turn' => $turn,
                 'isFramed' => false,
                 'isOpen' => $turn !== null || $run->isOpen(),
+                'isEarly' => $run->isEarly(),
                 'givesReceipts' => $run->gives_receipts,
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),

@@ -11,7 +11,7 @@
             @endif
             <p class="text-lead">{{ __('play.finish.through') }}</p>
             <h1 class="text-[2rem]" {{ $run->edition->speaks() }}>{{ $run->edition->title() }}</h1>
-            <p>{{ __('play.finished.time', ['time' => RunStanding::clock($play->ended_at - $play->started_at)]) }}
+            <p>{{ __('play.finished.time', ['time' => RunStanding::clock($play->secondsPlayed())]) }}
                 @if ($run->shows_order && $play->place)
                     · {{ __('play.finished.place', ['place' => $play->place]) }}
                 @endif

@@ -15,7 +15,9 @@
         @if ($votes ?? false) data-period="{{ App\Play\Voting::PERIOD }}" @endif
         data-language="{{ $screen->edition->game->language() }}">
         @unless ($isOpen)
-            <p class="notice" role="status">{{ __('play.refused.run.closed') }}</p>
+            <p class="notice" role="status">{{
+                __(($isEarly ?? false) ? 'play.refused.run.early' : 'play.refused.run.closed')
+            }}</p>
         @endunless
         @if (($left ?? null) !== null)
             <p class="clock" id="clock" data-left="{{ $left }}"><x-icon name="timer"/><span class="hidden-words">{{

@@ -13,7 +13,7 @@
                 $play->run->label
             }}</p>
             <p>{{ Moment::of($play->ended_at ?? $play->acted_at) }} · {{
-                RunStanding::clock((int) $play->ended_at - $play->started_at)
+                RunStanding::clock($play->secondsPlayed())
             }}</p>
             <p><a href="{{ route('runs.play', [$play->run, $play]) }}">{{
                 __('report.trail', ['name' => $play->name])

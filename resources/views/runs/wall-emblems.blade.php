@@ -6,7 +6,7 @@
             <strong class="font-title text-lead [overflow-wrap:anywhere]">{{ $one->play->name }}</strong>
             <span class="text-small">{{ implode(' · ', array_filter([
                 $run->shows_order && $one->play->place ? $one->play->place.'.' : '',
-                RunStanding::clock((int) $one->play->ended_at - $one->play->started_at),
+                RunStanding::clock($one->play->secondsPlayed()),
             ])) }}</span>
             @if ($one->line !== '' && $one->approved_at !== null)
                 <q class="text-small [overflow-wrap:anywhere]">{{ $one->line }}</q>
