@@ -5,6 +5,7 @@ use App\Models\Member;
 use App\Models\Play;
 use App\Models\Vote;
 use App\Play\Ticket;
+use App\Storage\Pulse;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
@@ -100,8 +101,12 @@ it('counts raised hands, and shows afterwards where the other way would have led
 
 it('lets the teacher act at the front without a vote', function (): void {
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
+    $beat = fn (): string => (string) file_get_contents(
+        config('fravel.pulse').'/'.basename(Pulse::address("votes {$this->play->id}")),
+    );
+    $before = $beat();
     $this->postJson($this->front, Classroom::form($this->play, ['verb' => 'choose', 'on' => 'left']))->assertOk();
-    expect(($this->scene)())->toBe('cave');
+    expect(($this->scene)())->toBe('cave')->and($beat())->not->toBe($before);
     // What was there when somebody was for it is gone, and another class's vote is none of this one's.
     $this->get("{$this->front}/votes")->assertDontSee('Right')->assertSee('nothing to vote for');
     $other = Ballot::query()->create([

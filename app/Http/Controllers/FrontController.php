@@ -20,6 +20,7 @@ use App\Play\SentAction;
 use App\Play\Turn;
 use App\Play\Voting;
 use App\Storage\EditionFile;
+use App\Storage\Pulse;
 use App\View\Votes;
 use App\Words\Languages;
 use Closure;
@@ -51,8 +52,10 @@ final class FrontController extends Controller
     {
         $action = SentAction::of($request);
         abort_if($action === null || $run->plays_as !== 'class', 422);
-        $turn = (new TakeAction())->handle($this->play($run)->id, $action, Key::of($request));
+        $play = $this->play($run);
+        $turn = (new TakeAction())->handle($play->id, $action, Key::of($request));
         abort_if($turn === null, 404);
+        Pulse::beat("votes {$play->id}");
         if (! $request->expectsJson()) {
             return $this->page($run, $this->play($run), $turn, SentAction::typed($request));
         }
