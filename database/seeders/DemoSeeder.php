@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Actions\CreateGame;
 use App\Actions\OpenRun;
-use App\Actions\PretendClass;
 use App\Models\Run;
 use App\Models\User;
 use App\Storage\GameFiles;

@@ -79,3 +79,51 @@ it('goes on with a play that was kept when states knew fewer fields', function (
         ->assertSee('A cold hall.');
     expect(PlayState::fromArray($state)->passes)->toBe([]);
 });
+
+it('breaks at nothing that is sent to a class that plays together', function (string $mode): void {
+    $run = Classroom::open();
+    $run->update([
+        'plays_as' => $mode, 'shows_wall' => true, 'gives_certificates' => true, 'asks_group' => true,
+        'groups' => ['A'], 'asks_address' => true,
+    ]);
+    $long = str_repeat('é', 100_000);
+    $statuses = [];
+    $ask = function (string $method, string $path, array $with = []) use (&$statuses): void {
+        $statuses["{$method} {$path} ".implode(',', array_keys($with))] = $this->call($method, $path, $with)->status();
+    };
+    $lists = ['group' => ['x'], 'address' => ['x']];
+    foreach ([['name' => ['x']], ['name' => $long, 'member' => $long] + $lists, []] as $with) {
+        $ask('POST', "/p/{$run->code}/join", $with);
+        $ask('POST', "/p/{$run->code}/again", $with + ['words' => ['x']]);
+    }
+    $play = App\Models\Play::query()->where('run_id', $run->id)->firstOrFail();
+    $stranger = Classroom::join(Classroom::open(), 'Spy');
+    $ticket = App\Play\Ticket::for($play->id, $play->members()->value('id'))->text();
+    $this->withUnencryptedCookie('fravel_play', $ticket);
+    foreach ([$long, [[[]]], null] as $with) {
+        $ask('POST', "/p/{$run->code}", [
+            'verb' => 'answer', 'on' => $run->edition->nameOf('door'), 'with' => $with, 'ticket' => $ticket,
+        ]);
+    }
+    foreach (['emblem?shape[]=x&line[]=y', 'wall', 'certificate', 'look/x', 'news?seq[]=1', 'receipt'] as $path) {
+        $ask('GET', "/p/{$run->code}/{$path}");
+    }
+    $ask('POST', "/p/{$run->code}/emblem", ['line' => $long, 'shape' => ['x'], 'ticket' => $ticket]);
+    $this->actingAs($run->game->user);
+    foreach (
+        [
+            ['front/hand', ['key' => ['x'], 'by' => 'x']], ['front/decide', ['tie' => ['x']]],
+            ['settings', ['names' => ['x'], 'opens_at' => ['x']]], ['settings', ['opens_at' => '9999-99-99T99:99']],
+            ['reset', ['play' => $stranger->id]], ['time', ['minutes' => 'x', 'play' => $stranger->id]],
+            ["plays/{$play->id}/mark", ['lock' => ['x'], 'words' => $long]], ["plays/{$stranger->id}/mark", []],
+            ["plays/{$play->id}/help", ['way' => 'back', 'on' => 'x', 'words' => 'y']], ['wall/999', []],
+        ] as [$path, $with]
+    ) {
+        $ask('POST', "/runs/{$run->id}/{$path}", $with);
+    }
+    foreach (['front', 'front/1/x', 'texts', 'report.pdf', 'compare', "plays/{$stranger->id}"] as $path) {
+        $ask('GET', "/runs/{$run->id}/{$path}");
+    }
+    expect(array_filter($statuses, fn (int $status): bool => $status >= 500))->toBe([])
+        ->and($stranger->fresh()->seq)->toBe(1)->and($stranger->fresh()->extra)->toBe(0);
+})->with(['each', 'teams', 'class']);

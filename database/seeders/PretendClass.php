@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace Database\Seeders;
 
+use App\Actions\JoinRun;
+use App\Actions\TakeAction;
 use App\Models\Play;
 use App\Models\Run;
 use App\Storage\EditionFile;
