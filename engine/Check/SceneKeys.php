@@ -8,6 +8,7 @@ use Fravel\Document\CodeMarks;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Walk;
 use Fravel\Edit\DocumentPath;
+use Fravel\Film\Films;
 
 /** Digests of the scenes of a game: of all that is in them, and of what ways depend on. */
 final class SceneKeys
@@ -29,7 +30,7 @@ final class SceneKeys
             return $this->keys[$scene];
         }
         $written = $this->scenes[$scene] ?? [];
-        $written = CodeMarks::areIn($written) ? CodeMarks::filled($written, $this->game->codeOf(...)) : $written;
+        $written = CodeMarks::areIn($written) || Films::concern($written) ? $this->game->whole($scene) : $written;
         // One without a title may be called by its place.
         $place = ($written['title'] ?? '') === '' ? array_search($scene, array_keys($this->scenes), true) : 0;
 
@@ -46,7 +47,7 @@ final class SceneKeys
             $key = "routes {$this->of((string) $id)}";
             $routes[] = $this->memo->of(
                 $key,
-                static fn (): string => self::digest(Walk::withoutLooks('scenes', $scene)),
+                fn (): string => self::digest(Walk::withoutLooks('scenes', $this->game->whole((string) $id))),
             );
         }
         $names = fn (string $list): array => array_map(

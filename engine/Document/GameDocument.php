@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
+use Fravel\Film\Films;
+use Fravel\Film\Moment;
 use Fravel\Support\Node;
 use Fravel\Thing\Code;
 use Fravel\Thing\Lock;
@@ -49,8 +51,10 @@ final class GameDocument
     /** @var array<string, list<string>> lock → the signs of its code */
     private array $codes = [];
 
-    /** @var array<string, true> scenes that say the code of a lock */
+    /** @var array<string, true> scenes of which something is written elsewhere: the code of a lock, a stop of a clip */
     private array $saying = [];
+
+    private ?Films $films = null;
 
     /** @param  array<array-key, mixed>  $document */
     private function __construct(public readonly array $document)
@@ -127,13 +131,42 @@ final class GameDocument
 
     private function readScene(string $id, int $place): Scene
     {
-        $written = $this->rawScenes()[$place];
-        if (! CodeMarks::areIn($written)) {
+        if (! CodeMarks::areIn($this->rawScenes()[$place]) && ! Films::concern($this->rawScenes()[$place])) {
             return Scene::read(Node::root($this->document)->at('scenes')->at($place));
         }
         $this->saying[$id] = true;
 
-        return Scene::read(Node::root(CodeMarks::filled($written, $this->codeOf(...))));
+        return Scene::read(Node::root($this->whole($id)));
+    }
+
+    /**
+     * A scene as it is written, with what it says of codes and what ties it to a film.
+     *
+     * @return array<array-key, mixed> empty for none
+     */
+    public function whole(string $scene): array
+    {
+        $written = $this->rawScenes()[$this->places()[$scene] ?? -1] ?? [];
+        $written = CodeMarks::areIn($written) ? CodeMarks::filled($written, $this->codeOf(...)) : $written;
+
+        return Films::concern($written) ? $this->films()->completed($written) : $written;
+    }
+
+    /** Its clips, with their stops and moments. */
+    public function films(): Films
+    {
+        return $this->films ??= Films::in($this->rawScenes());
+    }
+
+    public function moment(string $id): ?Moment
+    {
+        return $id === '' || isset($this->places()[$id]) ? null : $this->films()->moment($id);
+    }
+
+    /** The scene that a route of this name leads to: itself, or the one whose clip has the moment. */
+    public function destination(string $id): ?string
+    {
+        return isset($this->places()[$id]) ? $id : $this->moment($id)?->scene;
     }
 
     /**
@@ -248,6 +281,7 @@ final class GameDocument
             isset($this->tallies()[$id]) => 'tally',
             isset($this->assets()[$id]) => 'asset',
             isset($this->chapters()[$id]) => 'chapter',
+            $this->films()->moment($id) !== null => 'moment',
             default => null,
         };
     }

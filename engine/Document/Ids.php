@@ -20,6 +20,8 @@ final class Ids
         'things',
         'boxes',
         'cues',
+        'moments',
+        'rounds',
         'input',
         'options',
         'items',

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
-/** Where a reaction goes: a scene by its id, or one of the four words for a place that depends on the play. */
+/**
+ * Where a reaction goes: a scene or a moment of a clip by its id, or one of the words for a place that depends on the
+ * play.
+ */
 final readonly class Route
 {
     public const STAY = '@stay';
@@ -15,7 +18,10 @@ final readonly class Route
 
     public const START = '@start';
 
-    public const WORDS = [self::STAY, self::BACK, self::CHAPTER, self::START];
+    /** From a stop on in its film; elsewhere it is staying. */
+    public const ON = '@on';
+
+    public const WORDS = [self::STAY, self::BACK, self::CHAPTER, self::START, self::ON];
 
     public function __construct(public string $to)
     {

@@ -6,6 +6,7 @@ namespace Fravel\Document;
 
 use Fravel\Condition\Condition;
 use Fravel\Condition\Conditions;
+use Fravel\Film\Stop;
 use Fravel\State\PlayState;
 use Fravel\Support\Node;
 use Fravel\Thing\Thing;
@@ -19,6 +20,8 @@ final readonly class Scene
      * @param  list<Reaction>  $arrive
      * @param  list<Thing>  $things
      * @param  list<Reaction>  $next
+     * @param  Stop|null  $stop  where the scene is a page at a moment of a clip
+     * @param  string|null  $sound  an asset that is heard here, once a student wants it
      * @param  bool  $finding  whether to find what is hidden on the stage is the task
      */
     public function __construct(
@@ -35,6 +38,8 @@ final readonly class Scene
         public bool $back,
         public ?Ending $ending,
         public bool $finding = false,
+        public ?Stop $stop = null,
+        public ?string $sound = null,
     ) {
     }
 
@@ -54,6 +59,8 @@ final readonly class Scene
             $node->flag('back'),
             Ending::maybe($node->at('ending')),
             $node->flag('finding'),
+            Stop::maybe($node->at('stop'), $node->text('id')),
+            $node->maybeText('sound'),
         );
     }
 
@@ -65,6 +72,21 @@ final readonly class Scene
     public function shown(PlayState $state, int $now): array
     {
         return Things::shown($this->things, $state, $now);
+    }
+
+    /** Why one may not go on from here yet, as a reason of refusal; null where nothing holds one up. */
+    public function heldUpBy(PlayState $state, int $now): ?string
+    {
+        if ($this->stop !== null && ! $this->stop->isDone($state, $now)) {
+            return 'stop.open';
+        }
+        foreach (Things::shown($this->things, $state, $now) as $thing) {
+            if ($thing->holdsUp($state, $now)) {
+                return 'film.open';
+            }
+        }
+
+        return null;
     }
 
     /** @return list<ReactionList> all that may happen here, that of its things with it */

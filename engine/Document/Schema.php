@@ -8,6 +8,7 @@ use Fravel\Answer\Input\Inputs;
 use Fravel\Answer\Matcher\Matchers;
 use Fravel\Condition\Conditions;
 use Fravel\Effect\Effects;
+use Fravel\Film\Stop;
 use Fravel\Thing\Things;
 
 /** The published JSON Schema, with what each kind says of its own fields. */
@@ -43,6 +44,12 @@ final class Schema
                 ),
             ]);
         }
+
+        $scene = $defs['scene']['properties'] ?? [];
+        $defs['scene']['properties'] = array_replace(is_array($scene) ? $scene : [], [
+            'stop' => Stop::schema(),
+            'sound' => ['type' => ['string', 'null'], 'description' => 'an asset, heard once a student wants it'],
+        ]);
 
         return array_replace($schema, ['$defs' => $defs]);
     }

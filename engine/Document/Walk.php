@@ -31,6 +31,7 @@ final readonly class Walk
         'lock' => true,
         'cover' => true,
         'find' => true,
+        'clip' => true,
         self::ROUTE => true,
     ];
 
@@ -48,7 +49,12 @@ final readonly class Walk
             'arrive' => 'reactions',
             'next' => 'reactions',
             'things' => 'things',
+            'stop' => 'stop',
+            'sound' => 'asset',
         ],
+        'stop' => ['clip' => 'clip'],
+        'moments' => [],
+        'rounds' => ['input' => 'input', 'match' => 'matcher'],
         'things' => ['if' => 'condition'],
         'reactions' => self::REACTION,
         'rules' => self::REACTION + ['match' => 'matcher'],
@@ -69,7 +75,7 @@ final readonly class Walk
 
     /** Fields that are only seen and read: no way, no answer and no condition depends on them. */
     private const LOOKS = [
-        'scenes' => ['title', 'layout', 'backdrop', 'at'],
+        'scenes' => ['title', 'layout', 'backdrop', 'at', 'sound'],
         'things' => [
             'label',
             'box',
@@ -91,6 +97,10 @@ final readonly class Walk
             'back',
             'url',
             'captions',
+            'lines',
+            'poster',
+            'source',
+            'sound',
             'start',
         ],
         'reactions' => ['say'],

@@ -6,7 +6,7 @@ namespace Fravel\Document;
 
 /**
  * From which scene a way leads to which, whatever its conditions: those back to the start of the game or of a chapter
- * are followed to the scene they mean; going back and staying are none.
+ * are followed to the scene they mean; going back and staying are none. A film leads to its stops, and they back to it.
  */
 final class Ways implements Visitor
 {
@@ -24,6 +24,10 @@ final class Ways implements Visitor
     {
         $ways = new self($game);
         Walk::through($game->document, $ways);
+        foreach ($game->films()->ways() as [$home, $stop]) {
+            $ways->found["{$home} {$stop}"] = [$home, $stop];
+            $ways->found["{$stop} {$home}"] = [$stop, $home];
+        }
 
         return array_values($ways->found);
     }
@@ -46,10 +50,10 @@ final class Ways implements Visitor
     private function target(string $route): ?string
     {
         return match ($route) {
-            Route::STAY, Route::BACK => null,
+            Route::STAY, Route::BACK, Route::ON => null,
             Route::START => $this->game->start(),
             Route::CHAPTER => $this->game->firstSceneOf($this->game->chapterOf($this->scene) ?? ''),
-            default => $route,
+            default => $this->game->destination($route) ?? $route,
         };
     }
 }

@@ -149,9 +149,11 @@ final class Playing
 
     private static function goOn(GameDocument $game, Step $step): Outcome
     {
-        $next = $game->scene($step->state()->scene)->next ?? [];
-        if ($next === []) {
-            return self::refuse($step->state(), 'continue.none');
+        $scene = $game->scene($step->state()->scene);
+        $next = $scene->next ?? [];
+        $reason = $next === [] ? 'continue.none' : $scene?->heldUpBy($step->state(), $step->now());
+        if ($reason !== null) {
+            return self::refuse($step->state(), $reason);
         }
         $step->fire($next);
 

@@ -11,6 +11,7 @@ use Fravel\Document\Route;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
 use Fravel\Effect\Effect;
+use Fravel\Film\Moment;
 use Fravel\State\Event;
 use Fravel\State\EventKind;
 use Fravel\State\PlayState;
@@ -120,7 +121,14 @@ final class Step implements Turn
     /** Goes where the route leads, if it leads elsewhere and the scene there lets in. */
     public function follow(Route $route): void
     {
-        $scene = $this->game->scene($this->target($route) ?? '');
+        $to = $this->target($route) ?? '';
+        $moment = $this->game->moment($to);
+        if ($route->to === Route::ON || $moment !== null) {
+            $moment === null ? $this->goOnInFilm() : $this->wind($moment);
+
+            return;
+        }
+        $scene = $this->game->scene($to);
         if ($scene === null || $scene->id === $this->state->scene || $this->state->ended !== null) {
             return;
         }
@@ -145,10 +153,43 @@ final class Step implements Turn
         $there === null ? null : $this->enter($there, false);
     }
 
+    /** From a stop the film goes on; it was never left, so nothing happens on coming back to it. */
+    private function goOnInFilm(): void
+    {
+        $stop = $this->game->scene($this->state->scene)?->stop;
+        if ($stop === null || $this->state->ended !== null) {
+            return;
+        }
+        $this->state = $this->state->goBackTo($stop->home)->runTo($stop->clip, $stop->at);
+        $this->note(EventKind::Entered, $stop->home);
+    }
+
+    /** To a moment of a film: within it where one is there already, else by way of the scene that it stands in. */
+    private function wind(Moment $moment): void
+    {
+        $stop = $this->game->scene($this->state->scene)?->stop;
+        $isHere = $this->state->scene === $moment->scene || $stop?->home === $moment->scene;
+        if (! $isHere) {
+            $this->follow(new Route($moment->scene));
+        } elseif ($stop !== null) {
+            $this->state = $this->state->goBackTo($moment->scene);
+            $this->note(EventKind::Entered, $moment->scene);
+        }
+        // Who was not let in, or led on from there, sees nothing of it.
+        if ($this->state->scene !== $moment->scene || $this->state->ended !== null) {
+            return;
+        }
+        $then = $moment->until !== null && $stop?->clip === $moment->clip ? $stop->id : null;
+        $this->state = $this->state
+            ->wind($moment->clip, $moment->at, $moment->until, $then)
+            ->markVisited($moment->id);
+        $this->note(EventKind::Wound, $moment->id);
+    }
+
     private function target(Route $route): ?string
     {
         return match ($route->to) {
-            Route::STAY => null,
+            Route::STAY, Route::ON => null,
             Route::BACK => $this->state->from[$this->state->scene] ?? null,
             Route::CHAPTER => $this->game->firstSceneOf($this->game->scene($this->state->scene)->chapter ?? ''),
             Route::START => $this->game->start(),

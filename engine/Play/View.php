@@ -9,6 +9,7 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
 use Fravel\Document\Token;
+use Fravel\Film\Stop;
 use Fravel\State\PlayState;
 use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
@@ -20,7 +21,7 @@ use Fravel\Thing\Things;
 final readonly class View
 {
     /**
-     * @param  array<string, mixed>  $scene  id, title, layout, backdrop, finding, ending
+     * @param  array<string, mixed>  $scene  id, title, layout, backdrop, finding, sound, film, ending
      * @param  list<array<string, mixed>>  $things  id, kind, label, box, turn, shape, points, stays and what its kind
      *     shows
      * @param  list<array{id: string, name: string, kind: string, asset: ?string, md: string}>  $satchel
@@ -54,7 +55,7 @@ final readonly class View
             self::satchel($showing),
             self::tallies($showing),
             self::chapters($showing),
-            $goesOn && $scene->next !== [],
+            $goesOn && $scene->next !== [] && $scene->heldUpBy($state, $now) === null,
             $goesOn && $scene->back && isset($state->from[$scene->id]),
             $state->ended,
         );
@@ -75,10 +76,32 @@ final readonly class View
             'layout' => $scene->layout->value,
             'backdrop' => get_object_vars($scene->backdrop),
             'finding' => $scene->finding,
+            'sound' => $scene->sound,
+            'film' => $scene->stop === null ? null : self::film($scene->stop, $showing),
             'ending' => $scene->ending === null
                     ? null
                     : ['md' => $showing->fill($scene->ending->md)] + get_object_vars($scene->ending),
         ];
+    }
+
+    /** @return array<string, mixed>|null the clip that a stop belongs to, with what the stop is to it */
+    private static function film(Stop $stop, Showing $showing): ?array
+    {
+        foreach ($showing->game->scene($stop->home)->things ?? [] as $thing) {
+            if ($thing->id === $stop->clip) {
+                return [
+                    ...self::thing($thing, $showing),
+                    'stop' => [
+                        'at' => $stop->at,
+                        'lasts' => $stop->lasts,
+                        'place' => $stop->place,
+                        'isDone' => $stop->isDone($showing->state, $showing->now),
+                    ],
+                ];
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, mixed> */

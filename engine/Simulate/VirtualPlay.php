@@ -130,7 +130,7 @@ final class VirtualPlay
         foreach ($scene?->shown($this->state, $this->now) ?? [] as $thing) {
             array_push($actions, ...$this->with($thing));
         }
-        if ($scene !== null && $scene->next !== []) {
+        if ($scene !== null && $scene->next !== [] && $scene->heldUpBy($this->state, $this->now) === null) {
             $actions[] = ['continue' => true];
         }
         if ($scene !== null && $scene->back && isset($this->state->from[$scene->id])) {
@@ -217,8 +217,9 @@ final class VirtualPlay
             $this->after(Times::choosing(), ['hint' => $lock->id]);
             $this->take(['hint' => $lock->id], null);
         }
-        $right = $this->answers->right($lock);
-        $wrong = $this->answers->wrong($lock, $this->pupil, $this->chance);
+        $asked = $lock->asked($this->state);
+        $right = $this->answers->right($asked);
+        $wrong = $this->answers->wrong($asked, $this->pupil, $this->chance);
         $isRight = $this->chance->part() < $this->likely($lock, $tries);
 
         return $this->after(Times::answering($lock, $tries) * $this->slow($lock), [
@@ -237,7 +238,7 @@ final class VirtualPlay
         $this->grasped[$lock->id] ??= 1 / (1 + (1 - $skill) / $skill * exp(-self::UNEVEN * $this->chance->normal()));
         $known = $this->grasped[$lock->id] + 0.04 * $tries + 0.2 * ($this->state->hinted[$lock->id] ?? 0);
 
-        return min(0.98, $known + (1 - min(1, $known)) * $this->answers->chance($lock));
+        return min(0.98, $known + (1 - min(1, $known)) * $this->answers->chance($lock->asked($this->state)));
     }
 
     /** What is hardly grasped takes its time: up to about twice as long. */

@@ -49,6 +49,9 @@ enum EventKind: string
     /** reason, arguments */
     case Refused = 'refused';
 
+    /** moment of a clip that the film was wound to */
+    case Wound = 'wound';
+
     /** kind of ending */
     case Ended = 'ended';
 }

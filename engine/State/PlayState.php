@@ -22,7 +22,7 @@ final readonly class PlayState
      *     what the last pick was
      * @param  array<string, int>  $guarded  lock → time until which it takes no answer
      * @param  list<string>  $lifted  covers
-     * @param  list<string>  $visited  scenes whose arrival was over
+     * @param  list<string>  $visited  scenes whose arrival was over, and moments of clips that were led to
      * @param  array<string, int>  $hinted  lock → hints shown
      * @param  array<string, string>  $from  scene → the scene it was last entered from, going back not counted
      * @param  list<string>  $cued  cues passed
@@ -33,6 +33,9 @@ final readonly class PlayState
      * @param  list<string>  $found  boxes of find-it boards, and boards of which all was found
      * @param  int|null  $endedAt  null while it goes on, and in plays that ended before this was kept
      * @param  array<string, string>  $returned  lock → what the teacher said when the answer to it was sent back
+     * @param  array<string, array{at: int|float, until: int|float|null, then: string|null, times: int}>  $film  clip →
+     *     where it was wound to last, where that passage ends, the stop that comes after it, and how often it was wound
+     * @param  array<string, int>  $streaks  lock that is asked in rounds → how many were right in a row
      * @param  int|null  $place  in which order it finished among those it plays with, from 1; null where nobody counts
      */
     private function __construct(
@@ -60,6 +63,8 @@ final readonly class PlayState
         public ?int $endedAt = null,
         public ?int $place = null,
         public array $returned = [],
+        public array $film = [],
+        public array $streaks = [],
     ) {
     }
 
@@ -268,6 +273,7 @@ final readonly class PlayState
             'tries' => array_diff_key($this->tries, [$lock => 0]),
             'verdicts' => array_diff_key($this->verdicts, [$lock => '']),
             'guarded' => array_diff_key($this->guarded, [$lock => 0]),
+            'streaks' => array_diff_key($this->streaks, [$lock => 0]),
             'hinted' => array_diff_key($this->hinted, [$lock => 0]),
         ]);
 
@@ -289,6 +295,7 @@ final readonly class PlayState
         return $this->with([
             'tries' => [...$this->tries, $lock => $this->triesOn($lock) + 1],
             'verdicts' => [...$this->verdicts, $lock => $verdict->value],
+            'streaks' => array_diff_key($this->streaks, [$lock => 0]),
         ]);
     }
 
@@ -348,6 +355,39 @@ final readonly class PlayState
     public function goBackTo(string $scene): self
     {
         return $this->with(['scene' => $scene]);
+    }
+
+    /**
+     * The film of this clip goes on from there.
+     *
+     * @param  int|float|null  $until  seconds at which the passage ends; null where it runs on
+     * @param  string|null  $then  the stop that comes after the passage
+     */
+    public function wind(string $clip, int|float $at, int|float|null $until = null, ?string $then = null): self
+    {
+        $times = ($this->film[$clip]['times'] ?? 0) + 1;
+
+        return $this->with([
+            'film' => [$clip => ['at' => $at, 'until' => $until, 'then' => $then, 'times' => $times]] + $this->film,
+        ]);
+    }
+
+    /** The film has come as far by itself. */
+    public function runTo(string $clip, int|float $at): self
+    {
+        $times = $this->film[$clip]['times'] ?? 0;
+
+        return $this->with([
+            'film' => [$clip => ['at' => $at, 'until' => null, 'then' => null, 'times' => $times]] + $this->film,
+        ]);
+    }
+
+    /** So many rounds of the lock were right in a row. */
+    public function streak(string $lock, int $right): self
+    {
+        return ($this->streaks[$lock] ?? 0) === $right
+            ? $this
+            : $this->with(['streaks' => [$lock => $right] + $this->streaks]);
     }
 
     public function markVisited(string $scene): self

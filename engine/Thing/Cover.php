@@ -18,7 +18,7 @@ final readonly class Cover extends Thing
 {
     use HoldsNothing;
 
-    public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face'];
+    public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face', 'sound' => 'asset'];
 
     /** Characters of a guess that are kept. */
     private const LONGEST_GUESS = 200;
@@ -30,6 +30,7 @@ final readonly class Cover extends Thing
      * @param  list<Reaction>  $react
      * @param  string  $mark  one of MARKS
      * @param  string  $markWords  beside the mark, or instead of it
+     * @param  string|null  $sound  an asset that is heard when it is lifted, once a student wants sounds
      * @param  bool  $guess  whether a guess comes first, where it is tapped
      */
     public function __construct(
@@ -44,6 +45,7 @@ final readonly class Cover extends Thing
         public string $mark,
         public string $markWords,
         private bool $guess,
+        public ?string $sound,
     ) {
         parent::__construct($common);
     }
@@ -62,6 +64,7 @@ final readonly class Cover extends Thing
             $node->known('mark', self::MARKS, ''),
             $node->text('markWords'),
             $node->flag('guess'),
+            $node->maybeText('sound'),
         );
     }
 
@@ -78,6 +81,7 @@ final readonly class Cover extends Thing
             'mark' => ['enum' => self::MARKS],
             'markWords' => ['type' => 'string'],
             'guess' => ['type' => 'boolean'],
+            'sound' => ['type' => ['string', 'null']],
         ];
     }
 
@@ -106,6 +110,7 @@ final readonly class Cover extends Thing
             'isClear' => $lifted && $this->back->isClear(),
             'mark' => $lifted ? $this->mark : '',
             'markWords' => $lifted ? $showing->fill($this->markWords) : '',
+            'sound' => $lifted ? $this->sound : null,
             'asksFirst' => $this->asksFirst(),
             'guess' => $showing->state->answers[$this->id] ?? '',
             'judged' => $showing->state->verdicts[$this->id] ?? '',

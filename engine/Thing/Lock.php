@@ -34,6 +34,7 @@ final readonly class Lock extends Thing
         'rules' => 'rules',
         'hints' => 'hints',
         'input' => 'input',
+        'rounds' => 'rounds',
     ];
 
     /** How a lock speaks that has no right and wrong. */
@@ -41,6 +42,9 @@ final readonly class Lock extends Thing
 
     /** What an answer is that the teacher is to read. */
     public const WAITING = 'waiting';
+
+    /** What a right answer is told that is one of several. */
+    public const ROUND = 'round';
 
     private const TELLS = ['open', 'right', self::NOTED];
 
@@ -58,6 +62,8 @@ final readonly class Lock extends Thing
      * @param  list<Reaction>  $opened
      * @param  list<Hint>  $hints
      * @param  string  $tells  what a right answer is told: `open`, `right` or `noted`
+     * @param  list<Round>  $rounds  asked one after the other in place of its own input; none for most
+     * @param  int  $enough  how many of them must be right in a row; from 1 to as many as there are
      * @param  bool  $eye  whether an answer that would open it waits until the teacher has read it
      */
     public function __construct(
@@ -76,12 +82,15 @@ final readonly class Lock extends Thing
         private string $tells,
         public string $object,
         public bool $eye = false,
+        public array $rounds = [],
+        public int $enough = 1,
     ) {
         parent::__construct($common);
     }
 
     public static function read(Node $node): self
     {
+        $rounds = Round::listed($node);
         $lock = new self(
             Common::read($node),
             $node->text('ask'),
@@ -98,6 +107,8 @@ final readonly class Lock extends Thing
             $node->known('tells', self::TELLS, self::usually($node)),
             $node->known('object', self::OBJECTS, self::OBJECTS[0]),
             $node->flag('eye'),
+            $rounds,
+            max(1, min($node->whole('enough', count($rounds), 1), count($rounds))),
         );
 
         if ($node->problems->areWanted && $lock->weight() > Weight::MOST) {
@@ -141,6 +152,10 @@ final readonly class Lock extends Thing
                 'description' => 'choice: button, picture or clear; lock on a stage: plate, object, picture or clear',
             ],
             'asset' => ['type' => ['string', 'null']],
+            'rounds' => Round::schema(),
+            'enough' => [
+                'type' => 'integer', 'minimum' => 1, 'description' => 'rounds that must be right in a row; all where it is not said',
+            ],
             'eye' => ['type' => 'boolean', 'description' => 'an answer that would open it waits for the teacher'],
             'tells' => [
                 'enum' => self::TELLS,
@@ -166,7 +181,12 @@ final readonly class Lock extends Thing
     /** How much work it is to judge one answer, in the steps of Weight. */
     public function weight(): int
     {
-        return array_sum(
+        $rounds = array_map(
+            static fn (Round $round): int => Weight::BASE + $round->match->weight($round->input->longest()),
+            $this->rounds,
+        );
+
+        return max([0, ...$rounds]) + array_sum(
             array_map(
                 fn (Rule $rule): int => Weight::BASE + $rule->match->weight($this->input->longest()),
                 $this->rules,
@@ -184,6 +204,30 @@ final readonly class Lock extends Thing
     public function waitIn(PlayState $state, int $now): int
     {
         return min($state->waitFor($this->id, $now), $this->guard->wait ?? 0);
+    }
+
+    /** The round that is asked now; null where it asks in none, or is open. */
+    public function round(PlayState $state): ?Round
+    {
+        return $this->rounds === [] || $state->isOpen($this->id)
+            ? null
+            : Round::asked($this->rounds, $this->id, $state);
+    }
+
+    /** As it asks now: in a round, a lock of that round alone. */
+    public function asked(PlayState $state): self
+    {
+        $round = $this->round($state);
+
+        return $round === null ? $this : $round->alone($this);
+    }
+
+    /** The index of the rule that enough right rounds stand for. */
+    public function openingRule(): ?int
+    {
+        $open = array_filter($this->rules, static fn (Rule $rule): bool => $rule->opens());
+
+        return $open === [] ? null : (int) array_key_first($open);
     }
 
     /** The index of the first rule that the answer matches. */
@@ -231,6 +275,7 @@ final readonly class Lock extends Thing
         $given = array_slice($this->hints, 0, $state->hinted[$this->id] ?? 0);
         $open = $state->isOpen($this->id);
         $opened = $open ? Reaction::firing($this->opened, $state, $showing->now) : null;
+        $round = $this->round($state);
 
         return [
             'look' => $this->look,
@@ -239,12 +284,17 @@ final readonly class Lock extends Thing
             'asset' => $this->asset,
             'ask' => $showing->fill($this->ask),
             'state' => $open ? 'open' : $state->verdicts[$this->id] ?? 'untouched',
-            'input' => $this->input->shown($showing, $this->id),
+            'input' => ($round->input ?? $this->input)->shown($showing, $this->id),
+            'round' => $round === null ? null : [
+                'ask' => $showing->fill($round->ask),
+                'right' => $state->streaks[$this->id] ?? 0,
+                'enough' => $this->enough,
+            ],
             'ready' => $this->needs === null || $this->needs->holds($state, $showing->now),
             'wait' => $this->waitIn($state, $showing->now),
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
-            'answered' => $open ? $state->answers[$this->id] ?? null : null,
+            'answered' => $open && $this->rounds === [] ? $state->answers[$this->id] ?? null : null,
             'held' => $this->held($state),
             'returned' => $showing->fill($open ? '' : $state->returned[$this->id] ?? ''),
             'said' => $open ? $showing->fill($this->saidWhenOpen($state)) : '',
@@ -361,7 +411,9 @@ final readonly class Lock extends Thing
 
     public function words(): array
     {
-        return [new Words($this->ask)];
+        $rounds = array_map(static fn (Round $round): Words => new Words($round->ask), $this->rounds);
+
+        return [new Words($this->ask), ...$rounds];
     }
 
     public function lacksFile(): bool

@@ -81,6 +81,12 @@ final readonly class LockTurn
 
             return;
         }
+        $round = $this->lock->round($state);
+        if ($round !== null) {
+            $this->answerRound($round, $sent);
+
+            return;
+        }
         $answer = $this->lock->accept($sent, $this->turn->game()->language());
         if ($answer instanceof Refusal) {
             $this->turn->refuse($answer->code, $answer->arguments);
@@ -91,6 +97,26 @@ final readonly class LockTurn
         $waits = $this->lock->eye && $this->turn->isWatched() && $rule !== null && $this->lock->rules[$rule]->opens();
         $waits ? $this->wait($rule) : $this->judge($rule, $this->lock->input->effectsOf($answer));
         $this->turn->become($this->turn->state()->keepAnswer($this->lock->id, self::kept($answer->value)));
+    }
+
+    /** Enough right in a row open it; a wrong one begins another attempt, in another order. */
+    private function answerRound(Round $round, mixed $sent): void
+    {
+        $answer = $round->input->accept($sent, $this->lock->clean->in($this->turn->game()->language()));
+        if ($answer instanceof Refusal) {
+            $this->turn->refuse($answer->code, $answer->arguments);
+
+            return;
+        }
+        $right = ($this->turn->state()->streaks[$this->lock->id] ?? 0) + 1;
+        if (! $round->match->matches($answer)) {
+            $this->judge(null, []);
+        } elseif ($right >= $this->lock->enough) {
+            $this->judge($this->lock->openingRule(), []);
+        } else {
+            $this->turn->note(EventKind::Answered, $this->lock->id, Lock::ROUND, $round->id);
+            $this->turn->become($this->turn->state()->streak($this->lock->id, $right));
+        }
     }
 
     /**

@@ -90,6 +90,12 @@ abstract readonly class Thing
         return $this->common->if === null || $this->common->if->holds($state, $now);
     }
 
+    /** Whether going on from the scene must wait for it. */
+    public function holdsUp(PlayState $state, int $now): bool
+    {
+        return false;
+    }
+
     /** Whether the action is meant for it. */
     public function isMeantBy(Action $action): bool
     {

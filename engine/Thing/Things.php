@@ -142,6 +142,19 @@ final class Things
     }
 
     /**
+     * The clips among them.
+     *
+     * @param  list<Thing>  $things
+     * @return list<Clip>
+     */
+    public static function clips(array $things): array
+    {
+        return array_values(array_filter(
+            self::flattened($things), static fn (Thing $thing): bool => $thing instanceof Clip,
+        ));
+    }
+
+    /**
      * Like flattened(), over the things as they are written.
      *
      * @param  list<array<string, mixed>>  $things

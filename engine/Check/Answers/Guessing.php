@@ -8,6 +8,7 @@ use Fravel\Answer\Matcher\Matcher;
 use Fravel\Check\Effort;
 use Fravel\Thing\Guard;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Round;
 use Fravel\Thing\Rule;
 
 /** What somebody who knows nothing faces when they try one answer after the other. */
@@ -44,9 +45,9 @@ final readonly class Guessing
         $guesses =
             $open === []
                 ? null
-                : ($lock->input->ways() === null
+                : ($lock->rounds !== [] ? self::inRounds($lock) : ($lock->input->ways() === null
                     ? $lock->input->guesses($open, $language)
-                    : self::amongAll($lock, $open, $language, $effort));
+                    : self::amongAll($lock, $open, $language, $effort)));
 
         return $guesses === null
             ? null
@@ -81,6 +82,19 @@ final readonly class Guessing
         }
 
         return null;
+    }
+
+    /**
+     * Answers until n in a row are right, each with probability p: (1 − pⁿ) / ((1 − p) pⁿ) (Feller, An Introduction to
+     * Probability Theory and Its Applications I, XIII.7). The easiest round decides.
+     */
+    private static function inRounds(Lock $lock): ?float
+    {
+        $ways = array_map(static fn (Round $round): float => $round->input->ways() ?? INF, $lock->rounds);
+        $chance = 1 / max(2.0, min([INF, ...$ways]));
+        $all = $chance ** $lock->enough;
+
+        return $all > 0.0 ? (1 - $all) / ((1 - $chance) * $all) : null;
     }
 
     /** @param  list<Matcher>  $open */

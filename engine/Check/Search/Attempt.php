@@ -33,6 +33,9 @@ final readonly class Attempt
      */
     public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort()): array
     {
+        if ($lock->rounds !== []) {
+            return self::rounds($lock, $countTries);
+        }
         $picks = $lock->input->picks();
         if ($picks !== []) {
             return array_map(static fn (string $sent): self => self::sent($lock, $sent, $language), $picks);
@@ -54,6 +57,9 @@ final readonly class Attempt
      */
     public static function opening(Lock $lock, string $language, Effort $effort = new Effort()): array
     {
+        if ($lock->rounds !== []) {
+            return array_slice(self::rounds($lock, false), 0, 1);
+        }
         $open = array_filter(
             array_keys($lock->rules),
             static fn (int $index): bool => $lock->rules[$index]->opens() &&
@@ -71,6 +77,21 @@ final readonly class Attempt
         usort($attempts, static fn (self $a, self $b): int => $b->isSure <=> $a->isSure);
 
         return array_slice($attempts, 0, 1);
+    }
+
+    /**
+     * A lock that asks in rounds is opened by enough right ones, and a wrong one is a try.
+     *
+     * @return list<self>
+     */
+    private static function rounds(Lock $lock, bool $countTries): array
+    {
+        $opening = $lock->openingRule();
+        $attempts = $opening === null ? [] : [new self($opening, null, [], true)];
+
+        return $countTries || self::matters($lock, null)
+            ? [...$attempts, new self(null, null, [], true)]
+            : $attempts;
     }
 
     private static function by(Lock $lock, ?int $index, string $language, Effort $effort): self

@@ -198,10 +198,10 @@ final class Dependence
             [],
             ...array_map(
                 fn (Route $route): array => match ($route->to) {
-                    Route::STAY, Route::BACK => [],
+                    Route::STAY, Route::BACK, Route::ON => [],
                     Route::START => [$this->game->start()],
                     Route::CHAPTER => $this->chapterStarts,
-                    default => [$route->to],
+                    default => [$this->game->destination($route->to) ?? $route->to],
                 },
                 RouteDocument::routesOf($lists),
             ),

@@ -299,7 +299,7 @@ final class Dominance
     {
         $needed = count($reactions) === 1 ? [$reactions[0]->if] : [];
         foreach ($reactions as $reaction) {
-            $needed[] = $this->game->scene($reaction->go->to ?? '')?->needs;
+            $needed[] = $this->game->scene($this->game->destination($reaction->go->to ?? '') ?? '')?->needs;
         }
 
         return $needed;
