@@ -6,6 +6,7 @@ use App\Http\Middleware\SpeakToTeacher;
 use App\Http\Middleware\TrustedHosts;
 use App\Http\Middleware\WholeText;
 use App\Logging\Failure;
+use App\Play\Elsewhere;
 use App\View\Moment;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -42,7 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SpeakLikeBrowser::class);
         $middleware->web(append: SpeakToTeacher::class);
         // Told by a page's script, which can't encrypt.
-        $middleware->encryptCookies(except: [Moment::COOKIE]);
+        $middleware->encryptCookies(except: [Moment::COOKIE, Elsewhere::FIELD]);
         $middleware->trimStrings(except: [$asTyped]);
         $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->authenticateSessions();

@@ -35,6 +35,12 @@ return [
         'pt' => 'Português',
     ],
 
+    // The largest film or sound that is taken, in megabytes.
+    'clip_megabytes' => (int) env('FRAVEL_CLIP_MEGABYTES', 500),
+
+    // Whether the web server in front sends files itself when it is told where they are (X-Accel-Redirect).
+    'accel' => env('FRAVEL_ACCEL'),
+
     // The largest worksheet that is read, in bytes.
     'worksheet_bytes' => 1_000_000,
 ];

@@ -4,6 +4,7 @@ use App\Http\Controllers\Auth\ForgottenPasswordController;
 use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
+use App\Http\Controllers\ClipController;
 use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FrontController;
@@ -109,6 +110,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/pictures', [PictureController::class, 'store'])
             ->middleware('throttle:pictures')
             ->name('pictures.store');
+        Route::post('/games/{game}/clips', [ClipController::class, 'begin'])->name('clips.begin');
+        Route::post('/games/{game}/clips/{incoming}', [ClipController::class, 'take'])->name('clips.take');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');

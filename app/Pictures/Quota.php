@@ -6,16 +6,19 @@ namespace App\Pictures;
 
 use App\Models\Game;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
- * How much room pictures take, by game and by teacher. Each file counts once for a game, taken out again or not: undo
+ * How much room pictures and clips take, by game and by teacher, each by themselves. Each file counts once for a game, taken out again or not: undo
  * brings it back.
  */
 final class Quota
 {
-    private const GAME_MEGABYTES = 100;
+    /** Kind → megabytes of a game, and of all games of a teacher. */
+    private const ROOM = ['picture' => [100, 1000], 'clip' => [1000, 4000]];
 
-    private const TEACHER_MEGABYTES = 1000;
+    /** Extensions of films and sounds. */
+    private const CLIPS = ['webm', 'weba', 'mp4', 'm4a', 'ogv', 'ogg', 'mp3'];
 
     /** Told from this part of the room on. */
     private const NEARLY = 0.8;
@@ -23,14 +26,15 @@ final class Quota
     private const MEGABYTE = 1_000_000;
 
     /** @throws UnableToTakePicture If there is no room left for it. */
-    public static function admit(Game $game, int $bytes): void
+    public static function admit(Game $game, int $bytes, bool $isClip = false): void
     {
-        [$ofGame, $ofTeacher] = self::used($game);
-        if ($ofGame + $bytes > self::GAME_MEGABYTES * self::MEGABYTE) {
-            throw UnableToTakePicture::full('full_game', self::GAME_MEGABYTES);
+        [$ofGame, $ofTeacher] = self::used($game, $isClip);
+        [$mostOfGame, $mostOfTeacher] = self::ROOM[$isClip ? 'clip' : 'picture'];
+        if ($ofGame + $bytes > $mostOfGame * self::MEGABYTE) {
+            throw UnableToTakePicture::full($isClip ? 'full_game_clips' : 'full_game', $mostOfGame);
         }
-        if ($ofTeacher + $bytes > self::TEACHER_MEGABYTES * self::MEGABYTE) {
-            throw UnableToTakePicture::full('full_teacher', self::TEACHER_MEGABYTES);
+        if ($ofTeacher + $bytes > $mostOfTeacher * self::MEGABYTE) {
+            throw UnableToTakePicture::full($isClip ? 'full_teacher_clips' : 'full_teacher', $mostOfTeacher);
         }
     }
 
@@ -48,10 +52,10 @@ final class Quota
     /** Words for when the room is nearly used up. */
     public static function notice(Game $game): ?string
     {
-        [$ofGame, $ofTeacher] = self::used($game);
+        [$ofGame, $ofTeacher] = self::used($game, false);
         foreach (
             [
-                'game' => [$ofGame, self::GAME_MEGABYTES], 'teacher' => [$ofTeacher, self::TEACHER_MEGABYTES],
+                'game' => [$ofGame, self::ROOM['picture'][0]], 'teacher' => [$ofTeacher, self::ROOM['picture'][1]],
             ] as $whose => [$used, $most]
         ) {
             if ($used > self::NEARLY * $most * self::MEGABYTE) {
@@ -66,10 +70,14 @@ final class Quota
     }
 
     /** @return array{int, int} bytes of the game, and of all the teacher's games */
-    private static function used(Game $game): array
+    private static function used(Game $game, bool $isClip): array
     {
+        $isOfKind = static fn (string $file): bool => $isClip
+            === in_array(pathinfo($file, PATHINFO_EXTENSION), self::CLIPS, true);
         $of = static fn (string $column, string $id): int => (int) DB::table('pictures')
             ->where($column, $id)
+            ->get(['file', 'bytes'])
+            ->filter(static fn (stdClass $row): bool => $isOfKind((string) $row->file))
             ->sum('bytes');
 
         return [$of('game_id', $game->id), $of('user_id', $game->user_id)];

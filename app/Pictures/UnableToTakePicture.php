@@ -30,7 +30,7 @@ final class UnableToTakePicture extends RuntimeException
         return new self('intricate');
     }
 
-    /** @param  'full_game'|'full_teacher'  $which  whose room is used up */
+    /** @param  'full_game'|'full_teacher'|'full_game_clips'|'full_teacher_clips'  $which  whose room is used up */
     public static function full(string $which, int $megabytes): self
     {
         return new self($which, ['most' => $megabytes]);

@@ -66,6 +66,12 @@ final readonly class CompiledEdition
         return array_values(array_unique(array_filter($lines, static fn (string $line): bool => $line !== '')));
     }
 
+    /** The kind of a file as browsers call it; '' where there is none. */
+    public function type(?string $asset): string
+    {
+        return $this->game->assets()[$asset ?? '']->type ?? '';
+    }
+
     public function alt(?string $asset): string
     {
         return $this->game->assets()[$asset ?? '']->alt ?? '';

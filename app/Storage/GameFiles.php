@@ -29,6 +29,19 @@ final class GameFiles
     }
 
     /**
+     * Takes over a file that lies here already, however large; it moves to its own place.
+     *
+     * @return string as keep() gives it
+     */
+    public static function take(string $path, string $extension): string
+    {
+        $name = Secret::hex('clip|'.hash_file('sha256', $path)).'.'.$extension;
+        is_file(self::path($name)) ? unlink($path) : rename($path, self::path($name));
+
+        return 'assets/'.$name;
+    }
+
+    /**
      * The name under which these bytes are kept: a digest that only this installation makes, so that nobody can ask for
      * a picture they know.
      */

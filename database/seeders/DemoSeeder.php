@@ -48,6 +48,7 @@ final class DemoSeeder extends Seeder
         $create->handle($teacher, self::document('tide-words'));
         $create->handle($teacher, self::document('low-tide'));
         $create->handle($teacher, self::document('lamp-room-workbench'));
+        $create->handle($teacher, self::document('how-the-lens-turns'));
         $fog = $create->handle($teacher, self::document('fog-crossing'));
         $lamp = $create->handle($teacher, self::document('dark-lamp'));
         $this->finished($class, $open->handle($fog, '8A', false, ['shows_order' => true]), 1709, '2 days ago 10:05');

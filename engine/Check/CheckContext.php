@@ -127,6 +127,18 @@ final class CheckContext
         return isset($this->named[$id]);
     }
 
+    /** Whether something wants the lock open; how the tries at it went may be asked of any question. */
+    public function isWanted(string $lock): bool
+    {
+        return array_filter(
+            $this->references,
+            static fn (Reference $reference): bool => $reference->id === $lock
+                && ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
+                || $reference->id === $lock && $reference->field() === 'open'
+                && ! in_array('do', $reference->path, true),
+        ) !== [];
+    }
+
     /** Whether an effect somewhere opens the lock. */
     public function isOpenedByEffect(string $lock): bool
     {

@@ -22,6 +22,12 @@ final readonly class Reference
     ) {
     }
 
+    /** Whether a part of this kind may be named here; a route may lead to a moment of a film as well as to a scene. */
+    public function fits(?string $kind): bool
+    {
+        return $kind === $this->kind || ($this->isRoute && $kind === 'moment');
+    }
+
     /** The field that holds it, also when it is one of a list there. */
     public function field(): string
     {

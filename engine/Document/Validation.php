@@ -51,7 +51,7 @@ final class Validation
         $game = GameDocument::of($document);
         $problems = [];
         foreach (References::in($document) as $reference) {
-            if ($game->kindOf($reference->id) === $reference->kind) {
+            if ($reference->fits($game->kindOf($reference->id))) {
                 continue;
             }
             $code = $reference->isRoute ? 'route.missing' : 'reference.missing';

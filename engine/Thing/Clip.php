@@ -154,7 +154,8 @@ final readonly class Clip extends Thing
         ];
     }
 
-    /** @return list<array{id: string, at: float, lasts: float|null, isDone: bool, isOpen: bool}> */
+    /** @return list<array{id: string, at: float, lasts: float|null, isDone: bool, isOpen: bool,
+     *     isSeen: bool}> */
     private function stopsShown(Showing $showing): array
     {
         $met = array_filter(
@@ -167,6 +168,7 @@ final readonly class Clip extends Thing
             'lasts' => $stop->lasts,
             'isDone' => $stop->isDone($showing->state, $showing->now),
             'isOpen' => $stop->isOpen($showing->state, $showing->now),
+            'isSeen' => $showing->state->hasVisited($stop->id),
         ], $met));
     }
 

@@ -20,4 +20,6 @@ return [
         .'Sie dieses noch einmal.',
     'no_room' => 'Es ist kein Platz mehr für das Bild. Alles andere bleibt.',
     'lost' => 'Die Verbindung brach ab, ehe das Bild da war. Sonst ging nichts verloren; versuchen Sie es noch einmal.',
+    'full_game_clips' => 'Die Filme und Töne dieses Spiels füllen ihre :most MB. Alles ist behalten.',
+    'full_teacher_clips' => 'Die Filme und Töne all Ihrer Spiele füllen Ihre :most MB. Alles ist behalten.',
 ];

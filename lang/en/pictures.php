@@ -18,4 +18,6 @@ return [
         .'again.',
     'no_room' => 'There is no room left to keep the picture. Everything else is kept.',
     'lost' => 'The connection broke before the picture arrived. Nothing else is lost; try it once more.',
+    'full_game_clips' => 'This game’s films and sounds fill their :most MB. Everything is kept.',
+    'full_teacher_clips' => 'The films and sounds of all your games fill your :most MB. Everything is kept.',
 ];

@@ -39,6 +39,7 @@ return [
             'shownAnswers' => 'answers in plain sight', 'looseness' => 'locks that open on wrong answers',
             'guessability' => 'locks that can be guessed', 'leaks' => 'words that give an answer away',
             'feedback' => 'missing feedback', 'files' => 'missing files', 'pictures' => 'pictures without words',
+            'films' => 'films', 'credits' => 'sources and licences',
             'contrasts' => 'contrast', 'crowds' => 'crowded scenes', 'sampleNames' => 'names that were never changed',
             'leftOvers' => 'what was begun and left', 'walkthroughs' => 'walkthroughs',
             'marks' => 'marks in texts',

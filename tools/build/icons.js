@@ -2,6 +2,15 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 
 const ICONS = [
+    'corner-up-left',
+    'audio-lines',
+    'skip-forward',
+    'skip-back',
+    'clapperboard',
+    'volume-x',
+    'volume-2',
+    'captions',
+    'pause',
     'arrow-down',
     'arrow-left',
     'arrow-right',

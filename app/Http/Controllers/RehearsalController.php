@@ -11,6 +11,7 @@ use App\Http\Requests\BeginRehearsalRequest;
 use App\Http\Requests\WalkRequest;
 use App\Models\Game;
 use App\Models\User;
+use App\Play\Elsewhere;
 use App\Play\Frame;
 use App\Play\Reply;
 use App\Play\Screen;
@@ -152,7 +153,9 @@ final class RehearsalController extends Controller
             ])->render(),
         );
 
-        return response($markup)->header('Content-Security-Policy', SecurityHeaders::FRAMED);
+        return response($markup)->header(
+            'Content-Security-Policy', Elsewhere::policy().SecurityHeaders::FRAMED,
+        );
     }
 
     /** @return array{game: Game, screen: Screen, backstage: Backstage, asPhone: bool} what stands around the scene */

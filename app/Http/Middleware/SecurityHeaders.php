@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Play\Elsewhere;
 use Closure;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Everything a page uses comes from here, and nothing on it is inline. */
@@ -26,7 +28,12 @@ final class SecurityHeaders
         $response = $next($request);
         $headers = $response->headers;
         if (! $headers->has('Content-Security-Policy')) {
-            $headers->set('Content-Security-Policy', self::POLICY);
+            $headers->set('Content-Security-Policy', Elsewhere::policy().self::POLICY);
+        }
+        if ($request->query->has(Elsewhere::FIELD) && Elsewhere::allowed() !== '') {
+            $headers->setCookie(Cookie::create(
+                Elsewhere::FIELD, Elsewhere::allowed(), 0, '/', null, $request->isSecure(), true, true, 'lax',
+            ));
         }
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');

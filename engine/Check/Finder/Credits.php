@@ -24,7 +24,7 @@ final class Credits implements Finder
             return [];
         }
         $names = array_map(
-            static fn (Asset $asset): string => $asset->alt === '' ? basename($asset->file) : $asset->alt,
+            static fn (Asset $asset): string => $asset->alt === '' ? $context->usedIn($asset->id) : $asset->alt,
             array_slice($bare, 0, self::NAMED),
         );
 

@@ -20,7 +20,7 @@ final class Guessability implements SceneFinder
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
             $guessing =
-                self::dependsOn($lock) || $context->isNamed($lock->id)
+                self::dependsOn($lock) || $context->isWanted($lock->id)
                     ? Guessing::at($lock, $context->game->language(), $context->effort)
                     : null;
             if ($guessing === null || ! $guessing->isTooSoon($lock->guard)) {
@@ -42,7 +42,10 @@ final class Guessability implements SceneFinder
 
     public static function depends(CheckContext $context, Scene $scene): string
     {
-        return $context->namedIn($scene);
+        return implode(',', array_map(
+            static fn (Lock $lock): string => $context->isWanted($lock->id) ? $lock->id : '',
+            Things::locks($scene->things),
+        ));
     }
 
     /** Whether something comes of opening it; a question that only says how right one was may be guessed at. */

@@ -8,8 +8,9 @@ use Fravel\Check\Answers\Accepted;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Condition\Condition;
-use Fravel\Document\Reaction;
+use Fravel\Condition\Observed;
 use Fravel\Document\Scene;
+use Fravel\State\Fact;
 use Fravel\State\PlayState;
 use Fravel\State\Verdict;
 use Fravel\Thing\Lock;
@@ -55,11 +56,14 @@ final class Leaks implements SceneFinder
                 $said['rules'][] = $rule->reaction->say;
             }
         }
-        $first = array_filter(
-            $lock->otherwise,
-            static fn (Reaction $reaction): bool => self::mayHold($reaction->if, $lock),
-        );
-        $said['otherwise'] = array_values(array_map(static fn (Reaction $reaction): string => $reaction->say, $first));
+        foreach ($lock->otherwise as $reaction) {
+            if (self::mayHold($reaction->if, $lock)) {
+                $said['otherwise'][] = $reaction->say;
+            }
+            if (self::surelyHolds($reaction->if, $lock)) {
+                break;
+            }
+        }
         foreach ($lock->hints as $hint) {
             if (self::mayHold($hint->after, $lock)) {
                 $said['hints'][] = $hint->md;
@@ -67,6 +71,16 @@ final class Leaks implements SceneFinder
         }
 
         return $said;
+    }
+
+    /** Whether nothing but the tries decides, and they do: then nothing that comes after it is said. */
+    private static function surelyHolds(?Condition $condition, Lock $lock): bool
+    {
+        $observed = new Observed();
+        $condition?->observe($observed);
+
+        return array_diff(array_keys($observed->facts), [Fact::tries($lock->id)]) === [] && count($observed->times) === 1
+            && self::mayHold($condition, $lock);
     }
 
     private static function mayHold(?Condition $condition, Lock $lock): bool

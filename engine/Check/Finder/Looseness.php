@@ -21,6 +21,10 @@ final class Looseness implements SceneFinder
     {
         $findings = [];
         foreach (Things::locks($scene->things) as $lock) {
+            // What is asked in rounds is judged by each of them.
+            if ($lock->rounds !== []) {
+                continue;
+            }
             $wrong = array_slice(
                 NearMisses::openedOn($lock, $context->game->language(), $context->effort),
                 0,

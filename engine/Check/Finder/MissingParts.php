@@ -16,7 +16,7 @@ final class MissingParts implements Finder
     {
         $missing = array_filter(
             $context->references,
-            static fn (Reference $reference): bool => $context->game->kindOf($reference->id) !== $reference->kind,
+            static fn (Reference $reference): bool => ! $reference->fits($context->game->kindOf($reference->id)),
         );
 
         return array_values(

@@ -5,6 +5,7 @@ import { settle, showNew, standing } from './arrival.js';
 import { clearPlace } from './clear-place.js';
 import { isOver, startClock } from './clock.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
+import { dressFilm } from './film/film.js';
 import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
 import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
@@ -25,6 +26,7 @@ function begin() {
     drawMaths(play);
     dressInputs(play);
     dressCovers();
+    dressFilm();
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
@@ -112,6 +114,7 @@ function show(play, form, reply) {
     dressStage();
     dressInputs(play);
     dressCovers();
+    dressFilm();
     if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
     if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);
@@ -223,7 +226,7 @@ function feedbackOf(reply, fresh) {
     return el(
         'div',
         { class: `said said-${verdict ?? 'plain'}` },
-        isMarked ? mark(verdict) : null,
+        isMarked ? mark(verdict === 'round' ? 'open' : verdict) : null,
         el('div', {}, head ? el('strong', {}, `${head} `) : null, words, gained),
     );
 }

@@ -11,13 +11,17 @@
         @include('play.happened')
     @endif
     <div class="happened-live not-empty:mb-3.5" id="happened"></div>
-    @if ($screen->isStage())
+    @php($film = App\Play\FilmView::at($screen))
+    @if ($film)
+        @include('play.film.stop')
+    @elseif ($screen->isStage())
         @include('play.stage')
     @elseif ($screen->backdrop())
         <img src="{{ $screen->backdrop()['url'] }}" alt="{{ $screen->backdrop()['alt'] }}"
             class="backdrop block aspect-video
             w-full rounded-t-board object-cover phone:aspect-16/7 md:aspect-auto md:h-[clamp(9rem,30vh,20rem)]">
     @endif
+    @unless ($film)
     <div @class([
         'things grid gap-5.5',
         'on-card rounded-board p-4 phone:px-7 phone:pt-6 phone:pb-7' => ! $screen->isStage(),
@@ -35,6 +39,7 @@
             @include('play.onward')
         @endif
     </div>
+    @endunless
     @if ($screen->rules->isTeam)
         @include('play.elsewhere', ['elsewhere' => $elsewhere ?? $screen->elsewhere()])
     @endif

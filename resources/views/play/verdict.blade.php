@@ -2,7 +2,7 @@
 <div @class(["said said-{$verdict['verdict']}", 'said-inside' => $isInside ?? false])
     @unless ($isInside ?? false) role="status" @endunless>
     @if ($screen->voice->isMarked($verdict['lock'], $verdict['verdict']))
-        <x-mark :verdict="$verdict['verdict']"/>
+        <x-mark :verdict="$verdict['verdict'] === 'round' ? 'open' : $verdict['verdict']"/>
     @endif
     <div>
         @if ($screen->voice->head($verdict['lock'], $verdict['verdict'], $said) !== '')

@@ -3,6 +3,9 @@
 @elseif ($thing['returned'] !== '')
     <p class="said said-returned"><span><strong>{{ __('play.returned') }}</strong> {{ $thing['returned'] }}</span></p>
 @endif
+@if ($thing['round'])
+    @include('play.things.round', ['round' => $thing['round']])
+@endif
 <form method="post" action="{{ $frame->address }}" class="act answer flex flex-wrap items-end gap-3.5"
     data-answer="{{ $thing['id'] }}">
     @include('play.fields', ['verb' => 'answer', 'on' => $thing['id']])

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clips;
+
+use App\Models\Game;
+use App\Storage\Secret;
+
+/**
+ * A file on its way into a game, in pieces. What has arrived stays for some days: the same file, chosen again, goes on
+ * where it broke off.
+ */
+final readonly class Incoming
+{
+    /** Bytes of a piece at most. */
+    public const PIECE = 1_000_000;
+
+    private const MEGABYTE = 1_000_000;
+
+    /** Seconds that an unfinished file is kept. */
+    private const KEPT = 3 * 86400;
+
+    private function __construct(public string $id, private string $path, public int $size)
+    {
+    }
+
+    /**
+     * @param  int  $size  bytes, as its device tells it
+     * @param  string  $mark  what its device knows it by: name and time
+     *
+     * @throws UnableToTakeClip If it is empty or larger than is taken.
+     */
+    public static function begin(Game $game, int $size, string $mark): self
+    {
+        $most = config()->integer('fravel.clip_megabytes');
+        if ($size < 1) {
+            throw UnableToTakeClip::because('empty');
+        }
+        if ($size > $most * self::MEGABYTE) {
+            throw UnableToTakeClip::because('large', [
+                'found' => (int) ceil($size / self::MEGABYTE), 'most' => $most,
+            ]);
+        }
+        self::forgetOld();
+        $id = substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
+        $incoming = self::of($game, $id) ?? new self($id, self::folder()."/{$id}-{$size}", $size);
+        is_dir(self::folder()) || mkdir(self::folder(), 0o755, true);
+        touch($incoming->path);
+
+        return $incoming;
+    }
+
+    /** Null when there is none of this name. */
+    public static function of(Game $game, string $id): ?self
+    {
+        if (preg_match('/^[a-f0-9]{40}$/D', $id) !== 1) {
+            return null;
+        }
+        $path = glob(self::folder()."/{$id}-*")[0] ?? null;
+
+        return $path === null ? null : new self($id, $path, (int) substr($path, (int) strrpos($path, '-') + 1));
+    }
+
+    /** Bytes that have arrived. */
+    public function arrived(): int
+    {
+        clearstatcache(true, $this->path);
+
+        return (int) @filesize($this->path);
+    }
+
+    public function isWhole(): bool
+    {
+        return $this->arrived() === $this->size;
+    }
+
+    /**
+     * Takes a piece; one that does not follow what is there is left, and its device learns where to go on.
+     *
+     * @return int bytes that have arrived
+     */
+    public function take(string $piece, int $at): int
+    {
+        $file = fopen($this->path, 'cb');
+        if ($file === false || ! flock($file, LOCK_EX)) {
+            throw UnableToTakeClip::because('no_room');
+        }
+        try {
+            $there = $this->arrived();
+            if ($at !== $there || strlen($piece) > self::PIECE || $there + strlen($piece) > $this->size) {
+                return $there;
+            }
+            fseek($file, $there);
+            if (@fwrite($file, $piece) !== strlen($piece) || ! fflush($file)) {
+                ftruncate($file, max(0, $there));
+                throw UnableToTakeClip::because('no_room');
+            }
+        } finally {
+            flock($file, LOCK_UN);
+            fclose($file);
+        }
+
+        return $this->arrived();
+    }
+
+    public function path(): string
+    {
+        return $this->path;
+    }
+
+    public function forget(): void
+    {
+        @unlink($this->path);
+    }
+
+    private static function folder(): string
+    {
+        return config()->string('fravel.files').'/incoming';
+    }
+
+    private static function forgetOld(): void
+    {
+        foreach (glob(self::folder().'/*') ?: [] as $path) {
+            if ((int) @filemtime($path) < time() - self::KEPT) {
+                @unlink($path);
+            }
+        }
+    }
+}

@@ -1,0 +1,173 @@
+import { dressBar, tellBar } from './bar.js';
+import { crossed, held, readingTime } from './course.js';
+
+const READ = 'fravel.film.read';
+
+/** The film of this page, as it runs; its media element outlives the markup around it. */
+let film = null;
+
+/** Takes up the film of the scene that is shown, or the one that ran already with what is known of it now. */
+function dressFilm() {
+    const root = /** @type {HTMLElement | null} */ (document.querySelector('[data-film]'));
+    if (root === film?.root) return;
+    if (!root) {
+        film = null;
+
+        return;
+    }
+    const before = film?.id === root.dataset.film ? film : null;
+    film = { root, id: root.dataset.film, course: JSON.parse(root.dataset.course), media: null, last: -1, sent: null };
+    film.media = mediaOf(root, before);
+    if (film.media) before?.media === film.media ? takeUp(film, before) : begin(film);
+    dressInstead(film);
+    goOnOnceDone(film, before);
+}
+
+/** The media element of before goes on in the new markup: taken over in one go it does not even pause. */
+function mediaOf(root, before) {
+    const fresh = root.querySelector('video, audio');
+    if (!fresh || !before?.media || before.media.getAttribute('src') !== fresh.getAttribute('src')) return fresh;
+    fresh.replaceWith(before.media);
+
+    return before.media;
+}
+
+function begin(film) {
+    const { media, course } = film;
+    media.controls = false;
+    film.last = (course.open?.at ?? course.at) - 1;
+    wind(course.open?.at ?? course.at);
+    media.addEventListener('seeking', hold);
+    media.addEventListener('timeupdate', tick);
+    media.addEventListener('playing', () => requestAnimationFrame(run));
+    media.addEventListener('error', fail);
+    for (const event of ['play', 'pause', 'loadedmetadata', 'ratechange', 'seeked'])
+        media.addEventListener(event, tell);
+    dressBar(film);
+    if (media.error) fail();
+}
+
+/** Goes on with what is known now. */
+function takeUp(film, before) {
+    film.last = before.last;
+    dressBar(film);
+    const { media, course } = film;
+    if (course.times !== before.course.times) {
+        wind(course.at);
+        play();
+    } else if (course.open && course.open.lasts === null) rest(course.open.at);
+    else if (before.course.open && !course.open) play();
+    tellBar(film);
+}
+
+/** A film that is moved before its length is known goes there once it is. */
+function wind(at) {
+    film.last = at - 0.5;
+    film.until = film.course.until;
+    const { media } = film;
+    if (media.readyState > 0) media.currentTime = at;
+    else media.addEventListener('loadedmetadata', () => (media.currentTime = at), { once: true });
+}
+
+function play() {
+    film.media.play().catch(() => tell());
+}
+
+function rest(at) {
+    film.media.pause();
+    if (Math.abs(film.media.currentTime - at) > 0.02) film.media.currentTime = at;
+}
+
+/** Looks at the time with every picture, so that a stop opens when it is due. */
+function run() {
+    if (!film?.media || film.media.paused) return;
+    tick();
+    requestAnimationFrame(run);
+}
+
+function tick() {
+    if (!film?.media || film.media.seeking) return;
+    const { media, course } = film;
+    const now = media.currentTime;
+    tellBar(film);
+    if (course.open) return goBy(now);
+    if (film.until && now >= film.until && course.then) return open({ id: course.then, at: film.until });
+    const stop = crossed(course, film.last, now);
+    film.last = Math.max(now, film.last);
+    if (stop) open(stop);
+}
+
+/** Where a stop is due the film rests, unless it goes by itself. */
+function open({ id, at, isPassing = false }) {
+    if (film.sent === id) return;
+    film.sent = id;
+    if (!isPassing) rest(at);
+    const form = film.root.querySelector('[data-film-cue]');
+    form.elements.on.value = id;
+    form.requestSubmit();
+}
+
+/** A stop that goes by itself has its time. */
+function goBy(now) {
+    const { open: stop } = film.course;
+    if (stop.lasts === null || (now < stop.at + stop.lasts && now > stop.at - 1) || film.sent === 'on') return;
+    film.sent = 'on';
+    goOn();
+}
+
+/** Nobody gets past a stop that must be answered. */
+function hold() {
+    if (!film?.media) return;
+    const { media, course } = film;
+    if (course.open && course.open.lasts === null && media.currentTime > course.open.at + 0.1) {
+        media.currentTime = course.open.at;
+
+        return;
+    }
+    const to = held(course, film.last, media.currentTime);
+    if (to !== media.currentTime) media.currentTime = to;
+    film.last = Math.min(to, to === media.currentTime ? to : film.last) - 0.05;
+}
+
+/** Once what was asked is answered the film goes on by itself, when that was read. */
+function goOnOnceDone(film, before) {
+    const { open: stop, asks } = film.course;
+    const wasOpen = before?.course.open;
+    if (!stop?.isDone || !asks || wasOpen?.id !== stop.id || wasOpen.isDone || stop.lasts !== null) return;
+    const said = [...document.querySelectorAll('#scene [data-done]')].map((one) => one.textContent).join('');
+    setTimeout(() => film.root.isConnected && goOn(), readingTime(said.trim().length));
+}
+
+function goOn() {
+    const forms = [...document.querySelectorAll('#scene form.act')];
+    /** @type {any} */ (forms.find((form) => form.elements.verb?.value === 'continue'))?.requestSubmit();
+}
+
+/** What can't be played is read: poster, words, and the stops in their order. */
+function fail() {
+    film.root.querySelector('[data-film-failed]').hidden = false;
+    read(film, true);
+}
+
+function dressInstead(film) {
+    const toggle = film.root.querySelector('[data-film-instead]');
+    toggle.hidden = !film.media;
+    toggle.addEventListener('click', () => {
+        const isRead = !film.root.classList.contains('is-read');
+        localStorage.setItem(READ, isRead ? 'yes' : '');
+        read(film, isRead);
+    });
+    if (!film.media || localStorage.getItem(READ) === 'yes' || film.media.error) read(film, true);
+}
+
+function read({ root, media }, isRead) {
+    root.classList.toggle('is-read', isRead);
+    root.querySelector('[data-film-instead]').setAttribute('aria-pressed', String(isRead));
+    const words = root.querySelector('[data-film-words]');
+    if (words && isRead) words.open = true;
+    if (isRead) media?.pause();
+}
+
+const tell = () => film?.media && tellBar(film);
+
+export { dressFilm };

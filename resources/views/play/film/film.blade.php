@@ -1,0 +1,48 @@
+{{-- A film or a sound: the script runs it by its course; without, its own controls, the words and the stops in order. --}}
+<div @class(['film', 'film-sound' => $film->isSound(), 'film-stopped' => $film->stop !== null])
+    data-film="{{ $film->id() }}" data-course="{{ json_encode($film->course()) }}"
+    role="group" aria-label="{{ $film->name() }}">
+    <div class="film-picture" data-film-picture>
+        @if ($film->url())
+            @if ($film->isSound())
+                <audio controls preload="metadata" src="{{ $film->url() }}"></audio>
+                <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
+            @else
+                <video controls playsinline preload="metadata" src="{{ $film->url() }}"
+                    @if ($film->poster()) poster="{{ $film->poster() }}" @endif>
+                    @if ($film->captions())
+                        <track kind="captions" src="{{ $film->captions() }}" default>
+                    @endif
+                </video>
+            @endif
+        @elseif ($film->poster())
+            <img src="{{ $film->poster() }}" alt="">
+        @endif
+        @if ($film->poster() && $film->url())
+            <img class="film-poster" src="{{ $film->poster() }}" alt="" hidden>
+        @endif
+        <p class="film-caption" data-film-caption aria-hidden="true" hidden></p>
+    </div>
+    @if ($film->url())
+        <p class="film-failed notice" data-film-failed hidden>{{ __('play.film.failed') }}</p>
+        @include('play.film.bar')
+    @elseif ($film->host() !== '')
+        @include('play.film.elsewhere')
+    @endif
+    @include('play.film.words')
+    <form method="post" action="{{ $frame->address }}" class="act" data-film-cue hidden>
+        @include('play.fields', ['verb' => 'cue', 'on' => ''])
+    </form>
+    @if ($film->next() !== null)
+        <form method="post" action="{{ $frame->address }}" class="act film-next" data-film-next>
+            @include('play.fields', ['verb' => 'cue', 'on' => $film->next()])
+            <button class="button primary">{{ __('play.film.next') }}<x-icon name="arrow-right"/></button>
+        </form>
+    @endif
+    @foreach ($film->cues() as $cue)
+        <form method="post" action="{{ $frame->address }}" class="act film-next">
+            @include('play.fields', ['verb' => 'cue', 'on' => $cue['id']])
+            <button class="button">{{ __('play.at', ['time' => $film->clock($cue['at'])]) }}</button>
+        </form>
+    @endforeach
+</div>
