@@ -90,6 +90,12 @@ final class OwnAnswer
         return implode('<br>', $lines);
     }
 
+    /** Words between gaps, with the spaces that part them from what is filled in. */
+    private static function spaced(string $md, Screen $screen): string
+    {
+        return (preg_match('/^\s/', $md) === 1 ? ' ' : '').$screen->inline(trim($md)).(preg_match('/\s$/D', $md) === 1 ? ' ' : '');
+    }
+
     /**
      * @param  array<array-key, mixed>  $answer
      * @param  list<array{md?: string, gap?: string}>  $pieces
@@ -99,7 +105,7 @@ final class OwnAnswer
         return implode('', array_map(
             static fn (array $piece): string => isset($piece['gap'])
                 ? '<strong>'.e($answer[$piece['gap']] ?? '').'</strong>'
-                : $screen->inline($piece['md'] ?? ''),
+                : self::spaced($piece['md'] ?? '', $screen),
             $pieces,
         ));
     }

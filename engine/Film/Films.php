@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Film;
 
+use Fravel\Document\Reaction;
 use Fravel\Document\Route;
 use Fravel\Support\Node;
 use Fravel\Thing\Things;
@@ -128,6 +129,22 @@ final readonly class Films
     }
 
     /**
+     * On in the film; where choices lead on from a stop that waits and asks nothing else, they alone do.
+     *
+     * @param  Written  $scene
+     * @return Written
+     */
+    private static function usualWay(array $scene): array
+    {
+        $things = Things::rawFlattened($scene['things'] ?? []);
+        $leading = array_filter($things, static fn (array $thing): bool => $thing['kind'] === 'choice'
+            && array_filter(Reaction::listed(Node::root($thing), 'react'), static fn (Reaction $one): bool => $one->leadsOn()) !== []);
+        $isChoice = $leading !== [] && ! in_array('lock', array_column($things, 'kind'), true);
+
+        return $isChoice && Gates::waits($scene) ? [] : [['go' => Route::ON]];
+    }
+
+    /**
      * @param  Written|null  $done
      * @return list<Written> what going on does, where that is so
      */
@@ -152,7 +169,7 @@ final readonly class Films
         if ($known === null) {
             return ['stop' => null] + $scene;
         }
-        $next = ($scene['next'] ?? []) === [] ? ['go' => Route::ON] : $scene['next'];
+        $next = ($scene['next'] ?? []) === [] ? self::usualWay($scene) : $scene['next'];
 
         return ['stop' => $known['stop'], 'next' => self::onceDone($next, $known['stop']['done'])] + $scene;
     }

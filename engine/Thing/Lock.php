@@ -294,6 +294,7 @@ final readonly class Lock extends Thing
             'wait' => $this->waitIn($state, $showing->now),
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
+            'isGiven' => $open && ! isset($state->passes[$this->id]),
             'answered' => $open && $this->rounds === [] ? $state->answers[$this->id] ?? null : null,
             'held' => $this->held($state),
             'returned' => $showing->fill($open ? '' : $state->returned[$this->id] ?? ''),

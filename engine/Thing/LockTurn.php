@@ -94,9 +94,12 @@ final readonly class LockTurn
             return;
         }
         $rule = $this->lock->ruleFor($answer);
-        $waits = $this->lock->eye && $this->turn->isWatched() && $rule !== null && $this->lock->rules[$rule]->opens();
+        $opens = $rule !== null && $this->lock->rules[$rule]->opens();
+        $waits = $opens && $this->lock->eye && $this->turn->isWatched();
         $waits ? $this->wait($rule) : $this->judge($rule, $this->lock->input->effectsOf($answer));
-        $this->turn->become($this->turn->state()->keepAnswer($this->lock->id, self::kept($answer->value)));
+        if ($opens) {
+            $this->turn->become($this->turn->state()->keepAnswer($this->lock->id, self::kept($answer->value)));
+        }
     }
 
     /** Enough right in a row open it; a wrong one begins another attempt, in another order. */

@@ -10,7 +10,8 @@ function dressBar(film) {
     if (!bar) return;
     bar.hidden = false;
     at('play').onclick = () => (media.paused ? media.play().catch(() => {}) : media.pause());
-    media.onclick = () => at('play').click();
+    at('begin').hidden = false;
+    at('begin').onclick = media.onclick = () => at('play').click();
     at('line').oninput = ({ target }) => (media.currentTime = held(course, film.last, Number(target.value)));
     at('line').onkeydown = (event) => step(event, film);
     at('speed').onclick = () => {
@@ -48,6 +49,7 @@ function tellBar(film) {
     const { root, media, course } = film;
     const at = (name) => root.querySelector(`[data-film-${name}]`);
     root.classList.toggle('is-running', !media.paused);
+    if (!media.paused) root.classList.add('has-run');
     caption(film);
     if (!at('bar')) return;
     const length = Number.isFinite(media.duration) ? media.duration : 0;

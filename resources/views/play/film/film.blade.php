@@ -21,6 +21,11 @@
         @if ($film->poster() && $film->url())
             <img class="film-poster" src="{{ $film->poster() }}" alt="" hidden>
         @endif
+        @if ($film->url())
+            <button type="button" class="film-begin" data-film-begin hidden aria-label="{{
+                __('play.film.play')
+            }}"><x-icon name="play"/></button>
+        @endif
         <p class="film-caption" data-film-caption aria-hidden="true" hidden></p>
     </div>
     @if ($film->url())

@@ -1,16 +1,18 @@
 @use('App\Play\OwnAnswer')
 {{-- What is done stays: the student's own answer, and the words it earned. --}}
 <div class="done flex items-start gap-3.5" data-done>
-    @if ($thing['tells'] !== 'noted')
+    @if ($thing['tells'] !== 'noted' && ! $thing['isGiven'])
         <x-mark verdict="open"/>
     @endif
     <div class="grid gap-1">
-        @if ($screen->voice->head($thing['id'], 'open', [$screen->html($thing['said'])]) !== '')
+        @if ($thing['isGiven'])
+            <p>{{ __('play.given') }}</p>
+        @elseif ($screen->voice->head($thing['id'], 'open', [$screen->html($thing['said'])]) !== '')
             <strong>{{ $screen->voice->head($thing['id'], 'open', [$screen->html($thing['said'])]) }}</strong>
         @endif
         @if ($thing['said'] !== '')
             <div class="words max-w-160" {{ $screen->speaks() }}>{!! $screen->html($thing['said']) !!}</div>
-        @elseif ($turnHere)
+        @elseif ($turnHere && ! $thing['isGiven'])
             <p>{{ $turnHere->wordsUnsaid() }}</p>
         @endif
         @if (OwnAnswer::html($thing, $screen) !== '')
