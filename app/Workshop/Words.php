@@ -54,7 +54,7 @@ final class Words
     }
 
     /** The files of words that the workshop's scripts speak from. */
-    private const WORKSHOP = ['workshop', 'cards', 'stage', 'map', 'ways', 'kinds'];
+    private const WORKSHOP = ['workshop', 'cards', 'stage', 'map', 'ways', 'kinds', 'films'];
 
     /** Changes at most that a history shows. */
     private const SHOWN_CHANGES = 300;
@@ -104,7 +104,7 @@ final class Words
     public static function ofMap(): array
     {
         return array_map(static fn (string $file): array => (array) trans($file), [
-            'map' => 'map', 'ways' => 'ways', 'kinds' => 'kinds',
+            'map' => 'map', 'ways' => 'ways', 'kinds' => 'kinds', 'films' => 'films',
         ]) + ['workshop' => Arr::only((array) trans('workshop'), ['endings', 'routes', 'kinds', 'opens'])];
     }
 

@@ -3,6 +3,22 @@
 use Fravel\Answer\LanguageData;
 
 return [
+    'rounds' => [
+        'inARow' => ':count hintereinander richtig',
+        'heading' => 'In Runden gefragt',
+        'help' => 'Ein Block je Runde, dazwischen eine leere Zeile: das Richtige zuerst, Falsches darunter. '
+            .'Eine erste Zeile mit Fragezeichen oder Doppelpunkt steht darüber. Jeder Versuch hat eine '
+            .'andere Reihenfolge.',
+        'kept' => '{count|=1 Eine Runde bleibt|:count Runden bleiben}, wie sie sind: Sie sind mehr, als ein '
+            .'solcher Text sagen kann.',
+        'text' => 'Runden',
+        'enough' => 'Öffnet nach',
+        'howMany' => 'Wie viele hintereinander richtig',
+        'of' => 'hintereinander Richtigen von :count',
+        'then' => 'Was beim Öffnen gesagt wird',
+        'off' => 'Nur eines fragen',
+        'on' => 'In Runden fragen, bis genug hintereinander richtig sind',
+    ],
     'scene' => [
         'readEarlier' => ':thing früher vorlesen',
         'readLater' => ':thing später vorlesen',

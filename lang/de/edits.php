@@ -3,6 +3,23 @@
 return [
     // Wie Änderungen im Verlauf heißen.
     'labels' => [
+        'newStop' => 'ein Halt',
+        'movedStop' => 'Halt verschoben',
+        'stop' => 'ein Halt',
+        'newPassage' => 'eine Stelle',
+        'passage' => 'eine Stelle',
+        'deletedPassage' => 'Stelle weggenommen',
+        'newFilm' => 'ein Film',
+        'film' => 'ein Film',
+        'otherFilm' => 'ein anderer Film',
+        'poster' => 'Bild vor einem Film',
+        'captions' => 'Untertitel',
+        'nameOfTheFilm' => 'Name des Films',
+        'backToPassage' => 'zurück zu einer Stelle',
+        'pastedStops' => '{count|=1 ein Halt|:count Halte} eingefügt',
+        'rounds' => 'Runden',
+        'askedAgain' => 'Fragen noch einmal',
+        'sourceOrLicence' => 'Quelle oder Lizenz',
         'eye' => 'Warten auf Ihren Blick',
         'copiedScene' => '„:title“ kopiert',
         'deletedChapter' => 'Kapitel „:title“ gelöscht',

@@ -8,6 +8,7 @@ return [
         'next' => 'beim Weitergehen',
         'refused' => 'wenn nicht eingelassen',
     ],
+    'onInFilm' => 'weiter im Film',
     'atSecond' => 'bei Sekunde :second',
     'lift' => '„:thing“ abheben',
     'tap' => '„:thing“ antippen',

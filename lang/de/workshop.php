@@ -299,7 +299,7 @@ return [
     ],
     'routes' => [
         '@stay' => 'bleibt hier', '@back' => 'zurück, woher man kam', '@chapter' => 'erste Szene des Kapitels',
-        '@start' => 'Anfang des Spiels',
+        '@start' => 'Anfang des Spiels', '@on' => 'weiter im Film',
     ],
     'endings' => ['won' => 'gewonnen', 'lost' => 'verloren', 'open' => 'offen'],
     'verdicts' => ['open' => 'öffnet', 'almost' => 'nah dran', 'wrong' => 'bleibt zu'],

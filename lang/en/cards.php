@@ -3,6 +3,21 @@
 use Fravel\Answer\LanguageData;
 
 return [
+    'rounds' => [
+        'inARow' => ':count right in a row',
+        'heading' => 'Asked in rounds',
+        'help' => 'One block for each round, an empty line between: the right one first, wrong ones under it. A '
+            .'first line with a question mark or a colon stands above. Each attempt has another order.',
+        'kept' => '{count|=1 One round is|:count rounds are} kept as they are: they are more than such a text '
+            .'can say.',
+        'text' => 'Rounds',
+        'enough' => 'Opens after',
+        'howMany' => 'How many right in a row',
+        'of' => 'right in a row, of :count',
+        'then' => 'What is said when it opens',
+        'off' => 'Ask one thing only',
+        'on' => 'Ask in rounds, until enough are right in a row',
+    ],
     'scene' => [
         'readEarlier' => 'Read :thing earlier',
         'readLater' => 'Read :thing later',

@@ -3,6 +3,23 @@
 return [
     // What changes are called in the history.
     'labels' => [
+        'newStop' => 'a stop',
+        'movedStop' => 'moved a stop',
+        'stop' => 'a stop',
+        'newPassage' => 'a passage',
+        'passage' => 'a passage',
+        'deletedPassage' => 'took away a passage',
+        'newFilm' => 'a film',
+        'film' => 'a film',
+        'otherFilm' => 'another film',
+        'poster' => 'a picture before a film',
+        'captions' => 'captions',
+        'nameOfTheFilm' => 'name of the film',
+        'backToPassage' => 'back to a passage',
+        'pastedStops' => '{count|=1 one stop|:count stops} pasted',
+        'rounds' => 'rounds',
+        'askedAgain' => 'questions asked again',
+        'sourceOrLicence' => 'source or licence',
         'eye' => 'waiting for your eye',
         'copiedScene' => 'copied “:title”',
         'deletedChapter' => 'deleted the chapter “:title”',

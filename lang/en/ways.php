@@ -8,6 +8,7 @@ return [
         'next' => 'going on',
         'refused' => 'when not let in',
     ],
+    'onInFilm' => 'on in the film',
     'atSecond' => 'at second :second',
     'lift' => 'lift “:thing”',
     'tap' => 'tap “:thing”',

@@ -250,7 +250,7 @@ return [
     'tones' => ['lamplight' => 'by lamplight', 'day' => 'by day', 'night' => 'at night', 'dusk' => 'at dusk'],
     'routes' => [
         '@stay' => 'stays here', '@back' => 'back where they came from', '@chapter' => 'first scene of the chapter',
-        '@start' => 'start of the game',
+        '@start' => 'start of the game', '@on' => 'on in the film',
     ],
     'endings' => ['won' => 'won', 'lost' => 'lost', 'open' => 'open'],
     'verdicts' => ['open' => 'opens', 'almost' => 'close', 'wrong' => 'stays shut'],

@@ -51,7 +51,8 @@ function begin(film) {
 function takeUp(film, before) {
     film.last = before.last;
     dressBar(film);
-    const { media, course } = film;
+    const { course } = film;
+    film.until = course.until;
     if (course.times !== before.course.times) {
         wind(course.at);
         play();

@@ -6,6 +6,12 @@ const LINE_HEIGHT = 17;
 /** Width and height of a station where nothing makes it larger. */
 const STATION = 22;
 
+/** Widest that the stretch of a film is drawn. */
+const STRETCH = 150;
+
+/** How wide a station is: one of a film is a stretch of track with its stops on it. */
+const widthOf = (film) => (film ? Math.min(STRETCH, STATION + 34 + 12 * film.length) : STATION);
+
 /**
  * What a station takes up on the map: its body and, beneath it, its words. `at` is `{x, y, width, height}`, `words` is
  * `{across, down}`; boxes are `{minX, minY, maxX, maxY, id, isBody}`.
@@ -62,4 +68,4 @@ const grown = ({ minX, minY, maxX, maxY }, by) => ({
     maxY: maxY + by,
 });
 
-export { LINE_HEIGHT, STATION, boxesOf, boxesOnMap, grown, roomOf, stretchesOf };
+export { LINE_HEIGHT, STATION, boxesOf, boxesOnMap, grown, roomOf, stretchesOf, widthOf };

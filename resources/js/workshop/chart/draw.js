@@ -46,8 +46,9 @@ function drawnMap(sea, editor) {
                         y,
                         width,
                         height,
-                        editor.scene === station.id,
+                        isHere(station, editor),
                         editor.chosen?.picked.has(station.id),
+                        station.film?.map(({ at, words }) => `${at} ${words}`).join('·'),
                     ],
                     make: () => stationPlace(station, { x, y, width, height }, editor),
                 };
@@ -95,6 +96,9 @@ function signs(track, points) {
     ].filter(Boolean);
 }
 
+/** Whether the scene that is worked on is this one, or a stop of its film. */
+const isHere = (station, { scene }) => scene === station.id || (station.film?.some(({ id }) => id === scene) ?? false);
+
 function stationPlace(station, { x, y, width, height }, editor) {
     const isPicked = editor.chosen?.picked.has(station.id) ?? false;
     const classes = [
@@ -102,7 +106,7 @@ function stationPlace(station, { x, y, width, height }, editor) {
         station.reached ? '' : 'unreached',
         station.isTrap ? 'trap' : '',
         isPicked ? 'picked' : '',
-        editor.scene === station.id ? 'here' : '',
+        isHere(station, editor) ? 'here' : '',
     ]
         .filter(Boolean)
         .join(' ');
@@ -133,13 +137,13 @@ function stationPlace(station, { x, y, width, height }, editor) {
             onkeydown: (event) => event.key === 'Enter' && open(event),
             transform: `translate(${x} ${y})`,
         },
-        editor.scene === station.id
+        isHere(station, editor)
             ? svg('rect', {
                   x: -6,
                   y: -6,
                   width: width + 12,
                   height: height + 12,
-                  rx: (width + 12) / 2,
+                  rx: (Math.min(width, height) + 12) / 2,
                   class: 'station-ring',
               })
             : null,
@@ -152,7 +156,7 @@ function stationPlace(station, { x, y, width, height }, editor) {
                   y: -9,
                   width: width + 18,
                   height: height + 18,
-                  rx: (width + 18) / 2,
+                  rx: (Math.min(width, height) + 18) / 2,
                   class: 'station-trap',
               })
             : null,
@@ -166,9 +170,10 @@ function stationPlace(station, { x, y, width, height }, editor) {
                   y: 1,
                   width: width - 2,
                   height: height - 2,
-                  rx: (width - 2) / 2,
-                  class: `station line-${station.line}${height > width ? ' change' : ''}`,
+                  rx: (Math.min(width, height) - 2) / 2,
+                  class: `station line-${station.line}${height > width && !station.film ? ' change' : ''}`,
               }),
+        ...(station.film ?? []).map((stop) => stopOnStretch(stop, width, height, editor)),
         station.isGate
             ? svg('path', { d: `M-12 -5V${height + 1}M${width + 12} -5V${height + 1}`, class: 'scene-gate' })
             : null,
@@ -189,6 +194,26 @@ function stationPlace(station, { x, y, width, height }, editor) {
             'data-key': `grip.${station.id}`,
         }),
         label(station, width, height),
+    );
+}
+
+/** A stop on the stretch of its film, to be gone to. */
+function stopOnStretch(stop, width, height, editor) {
+    return svg(
+        'rect',
+        {
+            class: 'stretch-stop',
+            x: 9 + stop.at * (width - 22),
+            y: 5,
+            width: 4,
+            height: height - 10,
+            'data-stop': stop.id,
+            onclick: (event) => {
+                event.stopPropagation();
+                editor.walkTo(stop.id);
+            },
+        },
+        svg('title', {}, stop.words),
     );
 }
 

@@ -1,6 +1,6 @@
 import ELK from 'elkjs/lib/elk-api.js';
 import workerAddress from 'elkjs/lib/elk-worker.min.js?url';
-import { STATION } from './boxes.js';
+import { STATION, widthOf } from './boxes.js';
 
 const MANY = 150;
 
@@ -49,9 +49,9 @@ async function layout({ stations, tracks }, rooms) {
     const graph = {
         id: 'map',
         layoutOptions: isLarge({ stations }) ? { ...OPTIONS, ...QUICK } : OPTIONS,
-        children: stations.map(({ id }) => ({
+        children: stations.map(({ id, film }) => ({
             id,
-            width: STATION,
+            width: widthOf(film),
             height: STATION + SPREAD * Math.max(0, Math.max(degree(id, 'from'), degree(id, 'to')) - 1),
             layoutOptions: {
                 'elk.nodeLabels.placement': '[OUTSIDE, V_BOTTOM, H_CENTER]',

@@ -1,10 +1,12 @@
 import { t } from '../../lib/catalogue.js';
+import { filmOf, homeOf, isStop, stopName } from '../editor/films.js';
 import { said } from '../editor/marks.js';
 import { reached, tokensOf, routesIn } from '../editor/ways.js';
 
 /** What the map shows: stations with the words under them, and one track for each pair of scenes. */
 function plan(game, findings = []) {
-    const ways = routesIn(game);
+    const homes = homesOf(game);
+    const ways = folding(routesIn(game), homes);
     const seen = reached(game, ways);
     const traps = new Set(
         findings
@@ -12,10 +14,13 @@ function plan(game, findings = []) {
             .flatMap((finding) => finding.where),
     );
     const found = new Map();
-    for (const finding of findings) for (const id of finding.where) found.set(id, (found.get(id) ?? 0) + 1);
+    for (const finding of findings)
+        for (const id of new Set(finding.where.map((one) => homes.get(one) ?? one)))
+            found.set(id, (found.get(id) ?? 0) + 1);
     const known = new Set(game.scenes.map((scene) => scene.id));
     const lineOf = new Map((game.chapters ?? []).map((chapter, place) => [chapter.id, place % 5]));
-    const stations = game.scenes.map((scene) => {
+    const shown = game.scenes.filter((scene) => !homes.has(scene.id));
+    const stations = shown.map((scene) => {
         const marks = marksOf(scene, game);
 
         return {
@@ -41,10 +46,36 @@ function plan(game, findings = []) {
             isTrap: traps.has(scene.id),
             found: found.get(scene.id) ?? 0,
             isGate: Boolean(scene.needs),
+            film: stretchOf(game, scene),
         };
     });
 
     return { stations, tracks: tracksOf(game, ways, known) };
+}
+
+/** Stop → the scene of its film: on the map it is a place on that one's stretch of track. */
+function homesOf(game) {
+    const stops = game.scenes.filter((scene) => isStop(game, scene));
+
+    return new Map(stops.map((scene) => [scene.id, homeOf(game, scene.stop.clip).id]));
+}
+
+/** Ways between scenes, those to and from a stop by way of its film. */
+function folding(ways, homes) {
+    if (homes.size === 0) return ways;
+
+    return ways
+        .map((way) => ({ ...way, from: homes.get(way.from) ?? way.from, to: homes.get(way.to) ?? way.to }))
+        .filter((way) => way.from !== way.to);
+}
+
+/** Where along a film its stops stand, from 0 to 1; null for a scene without a film. */
+function stretchOf(game, scene) {
+    const film = scene.stop ? null : filmOf(game, scene);
+    if (!film) return null;
+    const length = Math.max(film.clip.length ?? 0, ...film.stops.map(({ stop }) => stop.at + 1), 1);
+
+    return film.stops.map((stop) => ({ id: stop.id, at: stop.stop.at / length, words: stopName(game, stop) }));
 }
 
 function marksOf(scene, game) {

@@ -24,6 +24,9 @@ class Editor {
     /** The view of the stage, while the scene face is open. */
     stage = null;
 
+    /** The film of the scene, as it stands and runs. */
+    film = null;
+
     /** @param {string} address of the game: all that is asked of the server begins with it */
     constructor(address) {
         this.address = address;
@@ -58,6 +61,12 @@ class Editor {
     /** Lets a picture be found or brought, or many until that is closed; `take` gets `{id, edits, width, height}`. */
     pickPicture(_take, _isForMany = false) {}
 
+    /** Lets a film or a sound be chosen or brought; `take` gets `{fields, edits}`. */
+    bringFilm(_take) {}
+
+    /** Lets stops be pasted as rows into a clip. */
+    pasteStops(_clip) {}
+
     /** Lets a scene be pointed at or made; `take` gets its id and the commands that make it. */
     pickScene(_take) {}
 
@@ -69,7 +78,7 @@ class Editor {
 }
 
 /**
- * @typedef {'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'clearBackground'|'build'|'isChecked'} Offered
+ * @typedef {'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'bringFilm'|'pasteStops'|'clearBackground'|'build'|'isChecked'} Offered
  * @typedef {Partial<Pick<Editor, Offered>>} Offer
  */
 

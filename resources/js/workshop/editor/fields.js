@@ -1,6 +1,7 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
 import { freshId, part } from './document.js';
+import { clock, filmOf, isStop, momentName, momentsIn, stopName } from './films.js';
 import { inMarks, inWords } from './marks.js';
 import { valuesMenu } from './values.js';
 
@@ -115,6 +116,8 @@ function tick({ key, label, value, take }) {
 function destination({ key, value, take, editor, label = t('cards.fields.leadsTo'), none = t('workshop.openEnd') }) {
     const { game } = editor.store;
     const words = wordsAt('workshop.routes');
+    const here = game.scenes.find((scene) => scene.id === editor.scene);
+    const moments = momentsIn(game).sort((one) => (one.clip === filmOf(game, here)?.clip.id ? -1 : 0));
     const scenes = game.scenes.map((scene) =>
         el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)),
     );
@@ -154,13 +157,25 @@ function destination({ key, value, take, editor, label = t('cards.fields.leadsTo
             el(
                 'optgroup',
                 { label: t('cards.fields.byTheWayTaken') },
-                Object.entries(words).map(([id, name]) => el('option', { value: id, selected: id === value }, name)),
+                Object.entries(words)
+                    .filter(([id]) => id !== '@on' || id === value || isStop(game, here))
+                    .map(([id, name]) => el('option', { value: id, selected: id === value }, name)),
             ),
+            moments.length > 0
+                ? el(
+                      'optgroup',
+                      { label: t('films.momentsOf') },
+                      moments.map((moment) =>
+                          el('option', { value: moment.id, selected: moment.id === value }, momentName(moment)),
+                      ),
+                  )
+                : null,
         ),
     );
 }
 
 function sceneName(game, scene) {
+    if (isStop(game, scene)) return `${stopName(game, scene)} · ${clock(scene.stop.at)}`;
     const chapter = game.chapters?.find((one) => one.id === scene.chapter);
     const title = scene.title || scene.id;
 

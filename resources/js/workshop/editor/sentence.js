@@ -1,4 +1,5 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
+import { momentOf } from './films.js';
 import { said } from './marks.js';
 import { list } from './walk.js';
 
@@ -56,7 +57,7 @@ function namesIn(game) {
     return {
         token: (id) => said(game.tokens?.find((one) => one.id === id)?.name ?? id, game),
         tally: (id) => game.tallies?.find((one) => one.id === id)?.name ?? id,
-        scene: (id) => game.scenes.find((one) => one.id === id)?.title ?? id,
+        scene: (id) => game.scenes.find((one) => one.id === id)?.title ?? momentOf(game, id)?.title ?? id,
         lock: (id) => (thing(id) ? short(said(thing(id).label || thing(id).ask || id, game)) : id),
         board: (id) => short(thing(id)?.label || t('workshop.kinds.find')),
         cover: (id) => (thing(id)?.label ? short(thing(id).label) : t('ways.cover')),

@@ -50,15 +50,24 @@ function reactionsIn(shape, part) {
 
 /**
  * The scene that a route leads to from another: an id, or `@back` for a place that depends on the play; null for
- * staying.
+ * staying. A moment of a film lies in the scene of its clip, and from a stop one goes on there.
  */
 function target(game, scene, go) {
     if (!go || go === '@stay') return null;
     if (go === '@start') return game.start;
     if (go === '@chapter') return firstOf(game, scene.chapter);
+    if (go === '@on') return scene.stop ? (homeOfClip(game, scene.stop.clip)?.id ?? null) : null;
+    if (game.scenes.some((one) => one.id === go)) return go;
 
-    return go;
+    return homeOfMoment(game, go)?.id ?? go;
 }
+
+const clips = (scene) => (scene.things ?? []).filter((thing) => thing.kind === 'clip');
+
+const homeOfClip = (game, id) => game.scenes.find((scene) => clips(scene).some((clip) => clip.id === id)) ?? null;
+
+const homeOfMoment = (game, id) =>
+    game.scenes.find((scene) => clips(scene).some((clip) => list(clip.moments).some((moment) => moment.id === id)));
 
 function firstOf(game, id) {
     const start = game.chapters?.find((chapter) => chapter.id === id)?.start;
@@ -67,4 +76,4 @@ function firstOf(game, id) {
     return game.scenes.find((scene) => id && scene.chapter === id)?.id ?? null;
 }
 
-export { fieldsOf, list, mapReactions, reactionsIn, target };
+export { fieldsOf, homeOfClip, list, mapReactions, reactionsIn, target };

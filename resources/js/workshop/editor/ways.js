@@ -1,6 +1,6 @@
 import { t } from '../../lib/catalogue.js';
 import { sentence } from './sentence.js';
-import { list, reactionsIn, target } from './walk.js';
+import { homeOfClip, list, reactionsIn, target } from './walk.js';
 
 /**
  * Which scene leads where, and why: `{from, to, why, kind, thing, tokens}` for each route of the document. Reads only;
@@ -25,6 +25,22 @@ function waysOf(scene, game) {
 }
 
 function waysFrom(scene, game) {
+    return [...waysOfStop(scene, game), ...waysByReactions(scene, game)];
+}
+
+/** A film leads to its stops, and they back to it. */
+function waysOfStop(scene, game) {
+    const home = scene.stop ? homeOfClip(game, scene.stop.clip) : null;
+    if (!home || home === scene) return [];
+    const way = { isDependent: true, thing: null };
+
+    return [
+        { ...way, from: home.id, to: scene.id, why: t('ways.atSecond', { second: scene.stop.at }), kind: 'cue' },
+        { ...way, from: scene.id, to: home.id, why: t('ways.onInFilm'), kind: 'next' },
+    ];
+}
+
+function waysByReactions(scene, game) {
     return reactionsIn('scenes', scene).flatMap(({ reaction, field, part, within }) => {
         const to = target(game, scene, reaction.go);
         if (to === null) return [];

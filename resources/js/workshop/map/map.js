@@ -134,7 +134,7 @@ function openMap(holder, editor) {
 const painted = () => new Promise((done) => requestAnimationFrame(() => setTimeout(done)));
 
 const shapeOf = ({ stations, tracks }) =>
-    JSON.stringify([stations.map(({ id, lines }) => [id, lines]), tracks.map(({ id }) => id)]);
+    JSON.stringify([stations.map(({ id, lines, film }) => [id, lines, film?.length]), tracks.map(({ id }) => id)]);
 
 const handsOf = (game) =>
     new Map(

@@ -5,11 +5,13 @@ import { freshId } from '../editor/document.js';
 import { backdropFields } from './stage/backdrop.js';
 import { called } from './stage/draw.js';
 import { laidOut } from './stage/geometry.js';
+import { isStop } from '../editor/films.js';
 import { renamings } from '../editor/naming.js';
 import { list, routesIn } from '../editor/ways.js';
 import { conditionField } from './condition.js';
 import { area, destination, line, now, pick, sceneName, tick } from '../editor/fields.js';
 import { endings } from './ending.js';
+import { backToFilm, stopFields } from './film/stop-card.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
 import { voiceField } from './voice.js';
@@ -18,14 +20,16 @@ import { voiceField } from './voice.js';
 function sceneCard(scene, editor) {
     const set = (field, label) => (to) => editor.store.edit({ set: scene.id, field, to }, label);
     const { game } = editor.store;
+    const inFilm = isStop(game, scene);
 
     return [
         el(
             'header',
             { class: 'card-head' },
-            icon('flag'),
-            el('h2', {}, t('cards.scene.heading')),
+            icon(inFilm ? 'pause' : 'flag'),
+            el('h2', {}, t(inFilm ? 'films.stop' : 'cards.scene.heading')),
             foundSign(editor, scene.id),
+            inFilm ? backToFilm(scene, editor) : null,
         ),
         el(
             'div',
@@ -34,23 +38,30 @@ function sceneCard(scene, editor) {
                 key: 'scene.title',
                 label: t('cards.scene.title'),
                 value: scene.title,
+                hint: inFilm ? t('films.titleHint') : '',
                 take: (title) =>
                     editor.store.edit(
                         renamings(game, now(editor, scene), 'title', title),
                         t('edits.labels.titleOfTheScene'),
                     ),
             }),
-            layoutField(scene, editor),
+            inFilm ? stopFields(scene, editor) : null,
+            inFilm ? null : layoutField(scene, editor),
             scene.layout === 'stage' ? backdropFields(scene, editor) : null,
             chapters(scene, editor),
-            tick({
-                key: 'scene.start',
-                label: t('cards.scene.theGameStartsHere'),
-                value: game.start === scene.id,
-                take: (on) =>
-                    on &&
-                    editor.store.edit({ set: '@game', field: 'start', to: scene.id }, t('edits.labels.startOfTheGame')),
-            }),
+            inFilm
+                ? null
+                : tick({
+                      key: 'scene.start',
+                      label: t('cards.scene.theGameStartsHere'),
+                      value: game.start === scene.id,
+                      take: (on) =>
+                          on &&
+                          editor.store.edit(
+                              { set: '@game', field: 'start', to: scene.id },
+                              t('edits.labels.startOfTheGame'),
+                          ),
+                  }),
             tick({
                 key: 'scene.back',
                 label: t('cards.scene.studentsMayGoBackFrom'),
@@ -65,7 +76,7 @@ function sceneCard(scene, editor) {
                       take: (on) => set('finding', t('edits.labels.finding'))(on || undefined),
                   })
                 : null,
-            endings(scene, editor),
+            inFilm ? null : endings(scene, editor),
             goingOn(scene, editor),
             reactionsField(scene, 'arrive', editor),
             gate(scene, editor),
@@ -327,7 +338,7 @@ function goingOn(scene, editor) {
             take,
             editor,
             label: t('cards.scene.goOnLeadsTo'),
-            none: next.length > 0 ? t('workshop.openEnd') : t('workshop.noGoingOn'),
+            none: scene.stop ? t('films.goesOn') : next.length > 0 ? t('workshop.openEnd') : t('workshop.noGoingOn'),
         }),
         next.length > 0
             ? el(

@@ -4,6 +4,8 @@ import { el, icon, mark } from '../../lib/tree.js';
 import { list, plain, shortAnswer } from '../editor/ways.js';
 import { area, now } from '../editor/fields.js';
 import { fileOf } from '../editor/files.js';
+import { momentOf } from '../editor/films.js';
+import { withoutFilm } from './film/card.js';
 import { said } from '../editor/marks.js';
 
 /** A thing as it stands on the page: its words are changed right there, its card opens when it is taken up. */
@@ -67,7 +69,9 @@ function body(thing, editor) {
 /** The lock's rules in a line each; what is said to any other answer is changed right here. */
 function lockLines(lock, editor) {
     const titleOf = (id) =>
-        editor.store.game.scenes.find((scene) => scene.id === id)?.title ?? wordsAt('workshop.routes')[id];
+        editor.store.game.scenes.find((scene) => scene.id === id)?.title ??
+        momentOf(editor.store.game, id)?.title ??
+        wordsAt('workshop.routes')[id];
     const lines = list(lock.rules).map((rule) =>
         el(
             'p',
@@ -76,7 +80,9 @@ function lockLines(lock, editor) {
             el(
                 'span',
                 {},
-                shortAnswer(rule.match),
+                lock.rounds?.length > 0 && rule.verdict === 'open'
+                    ? t('cards.rounds.inARow', { count: lock.enough ?? lock.rounds.length })
+                    : shortAnswer(rule.match),
                 rule.go ? ` → ${titleOf(rule.go) ?? t('cards.page.aSceneThatIsGone')}` : '',
                 rule.say ? el('em', {}, ` “${plain(said(rule.say, editor.store.game))}”`) : null,
             ),
@@ -149,7 +155,7 @@ function movers(thing, place, scene, editor) {
         tool('trash-2', t('cards.page.delete'), () => {
             editor.thing = null;
             editor.store.edit(
-                { remove: thing.id },
+                thing.kind === 'clip' ? withoutFilm(editor.store.game, thing) : { remove: thing.id },
                 t('edits.labels.deletedThing', { kind: t(`workshop.kinds.${thing.kind}`) }),
             );
         }),

@@ -11,6 +11,11 @@ import { picturePicker, takeFile } from '../editor/pictures.js';
 import { severalCard } from './stage/several.js';
 import { openStage } from './stage/stage.js';
 import { sceneCard } from './card.js';
+import { bringFilm } from './film/bring.js';
+import { openFilm } from './film/face.js';
+import { pasteCard } from './film/paste.js';
+import { stopSays } from './film/stop-card.js';
+import { isStop, stopName } from '../editor/films.js';
 import { reorderByHand, thingOnPage } from './page.js';
 import { scenePicker } from './scene-picker.js';
 import { thingCard } from './thing.js';
@@ -24,10 +29,11 @@ const TRAY = [
     ['lock', 'lock'],
     ['cover', 'layers'],
     ['link', 'external-link'],
+    ['clip', 'clapperboard'],
 ];
 
 /** What the card is open for, beside the scene or the thing: something to be found, a background to be cleared. */
-const open = { picking: null, choosing: null, clearing: null, board: null, begun: null };
+const open = { picking: null, choosing: null, clearing: null, board: null, begun: null, bringing: null, pasting: null };
 
 /** How large a new thing stands on a stage. */
 const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [260, 200], link: [320, 88] };
@@ -51,12 +57,29 @@ function openScene(holder, editor) {
             open.choosing = take;
             draw();
         },
+        bringFilm(take) {
+            open.bringing = take;
+            draw();
+        },
+        pasteStops(clip) {
+            open.pasting = { clip };
+            draw();
+        },
         clearBackground(thing) {
             open.clearing = thing;
             draw();
         },
     });
-    const column = el('div', { class: 'scene-column' }, page, editor.stage.node, tray);
+    const film = openFilm(editor);
+    editor.film = {
+        ...film,
+        momentHere: (number) => ({
+            id: freshId('moment'),
+            title: t('films.momentNumber', { number }),
+            at: film.head.at,
+        }),
+    };
+    const column = el('div', { class: 'scene-column' }, film.node, page, editor.stage.node, tray);
     holder.append(made(el('div', { class: 'scene-middle' }, column, card)), bill);
     takeDropped(editor);
     dragOn(tray, (press) => carry(press, editor), 30);
@@ -67,6 +90,7 @@ function openScene(holder, editor) {
         const isStage = scene.layout === 'stage';
         const thing = (scene.things ?? []).find((one) => one.id === editor.thing) ?? null;
         page.hidden = isStage;
+        film.draw(scene);
         editor.stage.node.hidden = !isStage;
         if (isStage) editor.stage.view.draw(scene);
         else
@@ -78,7 +102,7 @@ function openScene(holder, editor) {
             ]);
         redraw(
             tray,
-            TRAY.filter(([kind]) => isStage || kind !== 'area').map(([kind, sign]) =>
+            TRAY.filter(([kind]) => isOffered(kind, scene, isStage)).map(([kind, sign]) =>
                 el(
                     'button',
                     {
@@ -98,6 +122,11 @@ function openScene(holder, editor) {
     }
 
     return { draw };
+}
+
+/** An area stands on a stage alone, and a film has its stops, but a stop no film. */
+function isOffered(kind, scene, isStage) {
+    return kind === 'area' ? isStage : kind !== 'clip' || !scene.stop;
 }
 
 /** What is being looked for → the card in which it is: one for as long as it is open. */
@@ -126,6 +155,15 @@ function cardFor(scene, thing, editor) {
                 () => stopPicking(editor),
             ),
         );
+    if (open.bringing)
+        return once(open.bringing, () =>
+            bringFilm(
+                editor,
+                (found) => bring(found),
+                () => stopPicking(editor),
+            ),
+        );
+    if (open.pasting) return once(open.pasting, () => pasteCard(editor, open.pasting.clip, () => stopPicking(editor)));
     if (scene.layout === 'stage' && editor.stage.view.tool && !thing) return areaCard(editor);
     if (scene.layout === 'stage' && editor.stage.view.picked().length > 1)
         return severalCard(editor, editor.stage.view);
@@ -166,8 +204,14 @@ function choose(editor, id, made) {
     chosen(id, made);
 }
 
+function bring(found) {
+    const taken = open.bringing;
+    open.bringing = null;
+    taken(found);
+}
+
 function stopPicking(editor) {
-    open.picking = open.choosing = null;
+    open.picking = open.choosing = open.bringing = open.pasting = null;
     editor.draw();
 }
 
@@ -186,8 +230,14 @@ function pageHead(scene, editor) {
             onclick: () => select(editor, null),
         },
         backdrop ? el('img', { src: `/files/${backdrop.file.split('/').pop()}`, alt: '' }) : null,
-        el('span', { class: 'page-title' }, scene.title || t('cards.face.sceneWithoutATitle')),
-        el('span', { class: 'caps' }, t('cards.face.scene')),
+        el(
+            'span',
+            { class: 'page-title' },
+            isStop(editor.store.game, scene)
+                ? stopName(editor.store.game, scene)
+                : scene.title || t('cards.face.sceneWithoutATitle'),
+        ),
+        el('span', { class: 'caps' }, scene.stop ? stopSays(scene) : t('cards.face.scene')),
     );
 }
 
@@ -247,14 +297,26 @@ function add(editor, kind, at = null) {
 
         return editor.draw();
     }
+    if (kind === 'clip') return editor.bringFilm((found) => putFilm(editor, found));
     if (kind === 'picture') return editor.pickPicture((found) => putPicture(editor, found, at));
     put(
         editor,
-        { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new')) },
+        { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new'), Boolean(sceneOf(editor).stop)) },
         [],
         t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }),
         at,
         SIZES[kind],
+    );
+}
+
+/** A film stands under a stage or on a page, never on a picture. */
+function putFilm(editor, { fields, edits }) {
+    const scene = sceneOf(editor);
+    const value = { id: freshId('clip'), kind: 'clip', label: '', ...fields };
+    editor.thing = value.id;
+    editor.store.edit(
+        [...edits, { insert: 'things', in: scene.id, after: scene.things?.at(-1)?.id ?? null, value }],
+        t('edits.labels.newFilm'),
     );
 }
 
@@ -327,13 +389,13 @@ function focusNew(page) {
     first.select();
 }
 
-function fresh(kind, words) {
+function fresh(kind, words, isInStop) {
     if (kind === 'text') return { md: words.text };
-    if (kind === 'choice') return { look: 'button', md: words.choice, react: [] };
+    if (kind === 'choice') return { look: 'button', md: words.choice, react: isInStop ? [{ go: '@on' }] : [] };
     if (kind === 'cover') return { label: '', front: { md: words.front }, back: { md: words.back }, opens: 'tap' };
     if (kind === 'link') return { label: words.link, url: '', md: '' };
 
-    return { label: '', ...blankLock(words.ask) };
+    return { label: '', ...blankLock(words.ask, isInStop ? '@stay' : '') };
 }
 
 export { openScene, select };

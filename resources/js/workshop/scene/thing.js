@@ -11,6 +11,7 @@ import { series } from './card.js';
 import { conditionField } from './condition.js';
 import { coverBody } from './cover.js';
 import { effectsField } from './effects.js';
+import { clipBody } from './film/card.js';
 import { findBody } from './find.js';
 import { area, destination, line, now, pick } from '../editor/fields.js';
 import { foundHere, foundSign } from './found.js';
@@ -28,6 +29,7 @@ const SIGNS = {
     link: 'external-link',
     mosaic: 'blocks',
     find: 'search',
+    clip: 'clapperboard',
 };
 
 const BODIES = {
@@ -39,6 +41,7 @@ const BODIES = {
     lock: lockCard,
     mosaic: mosaicBody,
     find: findBody,
+    clip: clipBody,
 };
 
 /** The card of the thing taken up, with only what that thing needs. */
@@ -71,7 +74,7 @@ function thingCard(thing, scene, editor) {
             splitHere(thing, scene, editor),
             foundHere(editor, thing.id),
         ),
-        thing.kind === 'lock' ? bench(thing, editor) : null,
+        thing.kind === 'lock' && list(thing.rounds).length === 0 ? bench(thing, editor) : null,
     ];
 }
 

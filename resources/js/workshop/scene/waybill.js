@@ -1,14 +1,16 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el } from '../../lib/tree.js';
+import { filmOf, isStop } from '../editor/films.js';
 import { routesIn } from '../editor/ways.js';
-import { newScene } from '../editor/fields.js';
+import { newScene, sceneName } from '../editor/fields.js';
 
 /** Where students come from, this scene, where they go; each with its reason, each a way to walk. */
 function waybill(scene, editor) {
     const { game } = editor.store;
     const ways = routesIn(game);
-    const into = ways.filter((way) => way.to === scene.id && way.from !== scene.id);
-    const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id);
+    const stops = onLine(game, scene);
+    const into = ways.filter((way) => way.to === scene.id && way.from !== scene.id && !stops.has(way.from));
+    const out = ways.filter((way) => way.from === scene.id && way.to !== scene.id && !stops.has(way.to));
 
     return [
         el(
@@ -31,7 +33,7 @@ function waybill(scene, editor) {
             'section',
             { class: 'bill-here' },
             el('h2', { class: 'caps' }, t('cards.waybill.thisScene')),
-            el('p', { class: 'bill-title' }, scene.title || t('cards.waybill.withoutATitle')),
+            el('p', { class: 'bill-title' }, nameHere(scene, game)),
             el('p', {}, counts(scene)),
         ),
         el(
@@ -66,6 +68,12 @@ function waybill(scene, editor) {
     ];
 }
 
+/** Stops of this scene's own film: they stand on its line. */
+const onLine = (game, scene) => new Set(scene.stop ? [] : filmOf(game, scene)?.stops.map(({ id }) => id));
+
+const nameHere = (scene, game) =>
+    isStop(game, scene) ? sceneName(game, scene) : scene.title || t('cards.waybill.withoutATitle');
+
 /** Several ways to the same place are one stop with their reasons together. */
 function grouped(ways, end) {
     const stops = new Map();
@@ -78,7 +86,8 @@ function grouped(ways, end) {
 function stop(game, id, why, editor) {
     const scene = game.scenes.find((one) => one.id === id);
     const line = game.chapters?.findIndex((one) => one.id === scene?.chapter) ?? 0;
-    const name = scene?.title ?? wordsAt('workshop.routes')[id] ?? t('cards.waybill.aSceneThatIsGone');
+    const name =
+        (scene && sceneName(game, scene)) ?? wordsAt('workshop.routes')[id] ?? t('cards.waybill.aSceneThatIsGone');
 
     return el(
         'li',

@@ -4,16 +4,20 @@ import { area, line, now, pick, tick } from '../../editor/fields.js';
 import { renamings } from '../../editor/naming.js';
 import { list } from '../../editor/ways.js';
 import { conditionField } from '../condition.js';
+import { backFields, backIn, backOffer } from '../film/back.js';
 import { reactionsField } from '../reactions.js';
 import { fairnessField } from './fairness.js';
 import { guard } from './guard.js';
 import { hints } from './hints.js';
 import { KINDS } from './kinds.js';
+import { roundsFields, roundsOffer } from './rounds.js';
 import { otherwiseLines, ruleLines } from './rules.js';
 import { isSame, without, wordsOf } from './words.js';
 
 /** A lock's card: how it is answered, its rules in order, what else is said, hints and guard. */
 function lockCard(lock, editor) {
+    const here = editor.store.game.scenes.find(({ id }) => id === editor.scene);
+
     return [
         lock.box
             ? area({
@@ -38,10 +42,15 @@ function lockCard(lock, editor) {
                     t('edits.labels.nameOfTheLock'),
                 ),
         }),
-        inputFields(lock, editor),
-        el('h3', { class: 'caps' }, t('cards.lock.rulesFirstThatFits')),
-        ruleLines(lock, editor),
-        otherwiseLines(lock, editor),
+        list(lock.rounds).length > 0
+            ? roundsFields(lock, editor)
+            : [
+                  inputFields(lock, editor),
+                  el('h3', { class: 'caps' }, t('cards.lock.rulesFirstThatFits')),
+                  ruleLines(lock, editor),
+              ],
+        backIn(lock) ? backFields(lock, editor) : [otherwiseLines(lock, editor), backOffer(lock, here, editor)],
+        list(lock.rounds).length > 0 ? null : roundsOffer(lock, editor),
         fairnessField(lock, editor),
         tellsField(lock, editor),
         eyeField(lock, editor),
