@@ -50,6 +50,12 @@ final readonly class FilmView
             ?? ($this->host() !== '' && Elsewhere::isAllowed($this->host()) ? (string) $this->clip['source'] : null);
     }
 
+    /** Whether it is played on this device: not where the class watches it at the front. */
+    public function runsHere(): bool
+    {
+        return $this->url() !== null && ! $this->screen->rules->isClass;
+    }
+
     /** The host of a file elsewhere; '' for a file of the game's own. */
     public function host(): string
     {

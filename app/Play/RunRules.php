@@ -13,7 +13,7 @@ final readonly class RunRules
 {
     public function __construct(
         public bool $hints = true, public bool $again = true, public bool $order = false, public bool $isTeam = false,
-        public bool $certificate = false, public bool $wall = false,
+        public bool $certificate = false, public bool $wall = false, public bool $isClass = false,
     ) {
     }
 
@@ -22,7 +22,14 @@ final readonly class RunRules
         return new self(
             (bool) $run->gives_hints, (bool) $run->plays_again, (bool) $run->shows_order,
             $run->plays_as === 'teams', (bool) $run->gives_certificates, (bool) $run->shows_wall,
+            $run->plays_as === 'class',
         );
+    }
+
+    /** As they are at the front of a class that plays together: what runs there does not run on its devices. */
+    public function atFront(): self
+    {
+        return new self(...['isClass' => false] + get_object_vars($this));
     }
 
     /** The view without what this run does not leave to its students. */

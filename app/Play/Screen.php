@@ -31,6 +31,7 @@ final readonly class Screen
         'queued',
         'rejoin',
         'satchel',
+        'sounds',
         'stays',
         'verdict',
         'voice',
@@ -231,6 +232,12 @@ final readonly class Screen
         return implode(': ', array_filter([
             $this->spokenOn($thing), $isTried ? (string) __("play.verdict.{$thing['state']}") : '',
         ]));
+    }
+
+    /** Where the sound of the scene is served; null for none. */
+    public function sound(): ?string
+    {
+        return $this->edition->url($this->view->scene['sound'] ?? null);
     }
 
     public function isStage(): bool

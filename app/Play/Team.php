@@ -34,7 +34,7 @@ final readonly class Team
         $open = [];
         foreach ($state->ended === null ? $state->visited : [] as $id) {
             $scene = $game->scene($id);
-            if ($scene !== null && $id !== $state->scene && $scene->title !== ''
+            if ($scene !== null && $scene->stop === null && $id !== $state->scene && $scene->title !== ''
                 && ($scene->needs === null || $scene->needs->holds($state, $now))) {
                 $open[$id] = $scene->title;
             }

@@ -27,6 +27,12 @@ final readonly class Turn
     ) {
     }
 
+    /** As it is shown at the front of a class that plays together. */
+    public function atFront(): self
+    {
+        return new self(...['rules' => $this->rules->atFront()] + get_object_vars($this));
+    }
+
     /** @return array{reason: string, arguments: array<string, string|int>}|null */
     public function refusal(): ?array
     {

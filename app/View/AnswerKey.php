@@ -9,9 +9,11 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\Route;
 use Fravel\Document\Scene;
+use Fravel\Document\Showing;
 use Fravel\Document\Ways;
 use Fravel\Thing\Hint;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Round;
 use Fravel\Thing\Rule;
 use Fravel\Thing\Thing;
 
@@ -72,7 +74,7 @@ final readonly class AnswerKey
         $locks = array_merge([], ...array_map(static fn (Thing $thing): array => $thing->locks(), $scene->things));
 
         return [
-            'title' => $scene->title,
+            'title' => $scene->title !== '' ? $scene->title : self::titleOf($scene->id, $game),
             'ending' => $scene->ending?->kind,
             'ways' => $onward,
             'locks' => array_map(static fn (Lock $lock): array => self::lock($lock, $game), $locks),
@@ -86,7 +88,7 @@ final readonly class AnswerKey
             static fn (Rule $rule): array => self::line(
                 $rule->verdict->value, KindWords::of($game, $rule->match->said()), $rule->reaction, $game,
             ),
-            $lock->rules,
+            $lock->rounds === [] ? $lock->rules : [],
         );
         $others = array_map(
             static fn (Reaction $reaction): array => self::line(
@@ -99,9 +101,22 @@ final readonly class AnswerKey
             'label' => $lock->common->label,
             'ask' => $lock->ask,
             'needs' => $lock->needs === null ? '' : KindWords::of($game, $lock->needs->said()),
-            'rules' => [...$rules, ...$others],
+            'rules' => [...self::rounds($lock, $game), ...$rules, ...$others],
             'hints' => array_map(static fn (Hint $hint): string => $hint->md, $lock->hints),
         ];
+    }
+
+    /** @return list<RuleLine> what is right in each round, and what comes of enough of them */
+    private static function rounds(Lock $lock, GameDocument $game): array
+    {
+        $right = array_map(static fn (Round $round): array => self::line(
+            'open', trim($round->ask.' '.KindWords::of($game, $round->match->said())), new Reaction(null, '', [], null), $game,
+        ), $lock->rounds);
+        $opening = $lock->rounds === [] ? null : $lock->openingRule();
+
+        return $opening === null ? $right : [...$right, self::line(
+            'open', (string) __('games.key.in_a_row', ['count' => $lock->enough]), $lock->rules[$opening]->reaction, $game,
+        )];
     }
 
     /** @return RuleLine */
@@ -128,7 +143,12 @@ final readonly class AnswerKey
 
     private static function titleOf(string $scene, GameDocument $game): string
     {
-        return $game->scene($scene)->title ?? $scene;
+        $found = $game->scene($scene);
+        $title = $found->title ?? $game->moment($scene)->title ?? $scene;
+
+        return $title !== '' || $found?->stop === null
+            ? $title
+            : $game->scene($found->stop->home)?->title.' '.Showing::clock((int) $found->stop->at);
     }
 
     private static function route(string $to, GameDocument $game): string

@@ -10,6 +10,7 @@ use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Report\FindReport;
 use Fravel\Report\LockReport;
+use Fravel\Report\PassageReport;
 use Fravel\Report\PlayLog;
 use Fravel\Report\SceneReport;
 use Fravel\Report\Spread;
@@ -30,9 +31,11 @@ final readonly class Report
      * @param  list<LockReport>  $locks
      * @param  list<FindReport>  $boards
      * @param  list<SceneReport>  $scenes
+     * @param  list<PassageReport>  $passages
      */
     private function __construct(
         public GameDocument $game, public array $logs, public array $locks, public array $boards, public array $scenes,
+        public array $passages,
     ) {
     }
 
@@ -46,6 +49,7 @@ final readonly class Report
     {
         return new self(
             $game, $logs, LockReport::all($game, $logs), FindReport::all($game, $logs), SceneReport::all($game, $logs),
+            PassageReport::all($game, $logs),
         );
     }
 

@@ -25,7 +25,8 @@ final class Names
         $part = $parts[$id] ?? [];
 
         // What has no words is called as its picture is.
-        return self::ofPart($part) ?? self::ofPart($parts[$part['asset'] ?? ''] ?? []) ?? $id;
+        return self::ofPart($part) ?? self::ofPart($parts[$part['asset'] ?? ''] ?? [])
+            ?? self::ofThings($part['things'] ?? []) ?? $id;
     }
 
     /**
@@ -40,6 +41,19 @@ final class Names
         }
 
         return $found;
+    }
+
+    /** The first words in a scene that has no title. */
+    private static function ofThings(mixed $things): ?string
+    {
+        foreach (is_array($things) ? $things : [] as $thing) {
+            $name = is_array($thing) ? self::ofPart($thing) : null;
+            if ($name !== null) {
+                return $name;
+            }
+        }
+
+        return null;
     }
 
     /** @param  array<array-key, mixed>  $part */

@@ -72,7 +72,7 @@ final readonly class View
     {
         return [
             'id' => $scene->id,
-            'title' => $showing->fill($scene->title),
+            'title' => $showing->fill($scene->title !== '' ? $scene->title : self::filmTitle($scene, $showing)),
             'layout' => $scene->layout->value,
             'backdrop' => get_object_vars($scene->backdrop),
             'finding' => $scene->finding,
@@ -82,6 +82,12 @@ final readonly class View
                     ? null
                     : ['md' => $showing->fill($scene->ending->md)] + get_object_vars($scene->ending),
         ];
+    }
+
+    /** What a stop without a title of its own is called by: the scene of its film. */
+    private static function filmTitle(Scene $scene, Showing $showing): string
+    {
+        return $showing->game->scene($scene->stop->home ?? '')->title ?? '';
     }
 
     /** @return array<string, mixed>|null the clip that a stop belongs to, with what the stop is to it */

@@ -57,7 +57,7 @@ final readonly class Deed
         return $hinted === null ? null : (string) $hinted[1];
     }
 
-    /** `open`, `almost`, `wrong` or `waiting`; '' when it answered no lock. */
+    /** `open`, `almost`, `wrong`, `waiting`, or `round` for one right of several; '' when it answered no lock. */
     public function verdict(): string
     {
         return (string) ($this->first(EventKind::Answered)[2] ?? '');
@@ -107,6 +107,12 @@ final readonly class Deed
     public function allEntered(): array
     {
         return array_values(array_filter(array_column($this->all(EventKind::Entered), 1), is_string(...)));
+    }
+
+    /** @return list<string> moments of films that it led to, in order */
+    public function wound(): array
+    {
+        return array_values(array_filter(array_column($this->all(EventKind::Wound), 1), is_string(...)));
     }
 
     /** How the game ended with it: `won`, `lost` or `open`; null when it did not. */

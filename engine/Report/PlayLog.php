@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Report;
 
 use Fravel\State\PlayState;
+use Fravel\Thing\Lock;
 
 /** All that one student did, in order. */
 final readonly class PlayLog
@@ -36,7 +37,8 @@ final readonly class PlayLog
             ['at' => $at, 'action' => $action, 'events' => $events] = $done;
             $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before), $done['by'] ?? '');
             [$scene, $before] = [$deed->entered() ?? $scene, $at];
-            $lock = $deed->lock();
+            // One right of several is on the way to an answer.
+            $lock = $deed->verdict() === Lock::ROUND ? null : $deed->lock();
             if ($lock !== null) {
                 $known = $answers[$lock] ?? [];
                 unset($answers[$lock]);

@@ -3,6 +3,7 @@
 return [
     // Wie Änderungen im Verlauf heißen.
     'labels' => [
+        'sound' => 'ein Ton',
         'newStop' => 'ein Halt',
         'movedStop' => 'Halt verschoben',
         'stop' => 'ein Halt',

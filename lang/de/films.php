@@ -1,6 +1,11 @@
 <?php
 
 return [
+    'sound' => 'Ton',
+    'soundIs' => 'Ton: :name',
+    'soundAdd' => 'Ein Ton hier',
+    'soundOff' => 'ohne ihn',
+    'soundOwn' => 'Der Ton einer Szene ist eine eigene Datei des Spiels.',
     'film' => 'Film',
     'tools' => 'Womit der Film läuft',
     'line' => 'Die Linie des Films',

@@ -44,7 +44,7 @@ return [
         'help' => 'Für alle, die die Klasse übernehmen: zum Ausdrucken oder Offenhalten.',
         'minutes' => '{count|=1 Eine Minute|:count Minuten} im Ganzen, wie das Spiel sagt',
         'about' => '{count|=1 etwa eine Minute|etwa :count Minuten}',
-        'anything_else' => 'alles andere',
+        'in_a_row' => ':count hintereinander richtig', 'anything_else' => 'alles andere',
         'anything_else_if' => 'alles andere, wenn :what',
         'needs' => 'Nimmt nur eine Antwort, wenn :what.',
     ],

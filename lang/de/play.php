@@ -65,6 +65,7 @@ return [
         'pause' => 'Gerade ruht alles. Schau nach vorn; was du getan hast, bleibt.',
     ],
     'film' => [
+        'front' => 'Der Film läuft vorn. Was er fragt, kommt hierher.',
         'name' => 'Film',
         'play' => 'Abspielen',
         'pause' => 'Anhalten',

@@ -2,6 +2,10 @@
 
 // Was ein Durchlauf zeigte: der Bericht und der Weg einer Person.
 return [
+    'passages' => [
+        'title' => 'Stellen in Filmen', 'again' => 'wurde von :plays noch einmal gesehen, insgesamt :times Mal',
+        'begun' => 'dort begannen :plays, insgesamt :times Mal',
+    ],
     'title' => 'Bericht', 'board' => 'Überblick', 'settings' => 'Einstellungen',
     'views' => 'Ansichten dieses Durchlaufs',
     'of' => '{joined|=1 von einer Person fertig|von :joined fertig}',
@@ -71,6 +75,7 @@ return [
         'pdf' => 'Der Bericht als PDF', 'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
     ],
     'verdict' => [
+        'round' => 'richtig, eine von mehreren',
         'waiting' => 'wartet auf dich',
         'open' => 'richtig', 'almost' => 'fast', 'wrong' => 'falsch'],
 ];

@@ -3,6 +3,7 @@
 return [
     // What changes are called in the history.
     'labels' => [
+        'sound' => 'a sound',
         'newStop' => 'a stop',
         'movedStop' => 'moved a stop',
         'stop' => 'a stop',

@@ -1,6 +1,11 @@
 <?php
 
 return [
+    'sound' => 'Sound',
+    'soundIs' => 'Sound: :name',
+    'soundAdd' => 'A sound here',
+    'soundOff' => 'without it',
+    'soundOwn' => 'A sound of a scene is a file of the game’s own.',
     'film' => 'Film',
     'tools' => 'What runs the film',
     'line' => 'The line of the film',

@@ -44,7 +44,7 @@ return [
         'help' => 'For whoever takes the class: print it, or keep it open.',
         'minutes' => '{count|=1 One minute|:count minutes} in all, as the game says',
         'about' => '{count|=1 about a minute|about :count minutes}',
-        'anything_else' => 'anything else',
+        'in_a_row' => ':count right in a row', 'anything_else' => 'anything else',
         'anything_else_if' => 'anything else, if :what',
         'needs' => 'Takes an answer only when :what.',
     ],

@@ -65,6 +65,7 @@ return [
         'pause' => 'Everything rests for a moment. Look to the front; what you did is kept.',
     ],
     'film' => [
+        'front' => 'The film runs at the front. What it asks comes here.',
         'name' => 'Film',
         'play' => 'Play',
         'pause' => 'Pause',

@@ -2,6 +2,10 @@
 
 // What a run showed: the report, and the trail of one student.
 return [
+    'passages' => [
+        'title' => 'Passages of films', 'again' => 'was seen again by :plays, :times times in all',
+        'begun' => 'was begun at by :plays, :times times in all',
+    ],
     'title' => 'Report', 'board' => 'Board', 'settings' => 'Settings', 'views' => 'Views of this run',
     'of' => '{joined|=1 of one finished|of :joined finished}', 'median' => 'in the middle, from start to end',
     'rate' => 'right at first try',
@@ -68,6 +72,7 @@ return [
         'pdf' => 'The report as PDF', 'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
     ],
     'verdict' => [
+        'round' => 'right, one of several',
         'waiting' => 'waits for you',
         'open' => 'right', 'almost' => 'close', 'wrong' => 'wrong'],
 ];

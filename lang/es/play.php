@@ -66,6 +66,7 @@ return [
         'pause' => 'Todo descansa un momento. Mira al frente; lo que hiciste se conserva.',
     ],
     'film' => [
+        'front' => 'La película se ve delante. Lo que pregunta llega aquí.',
         'name' => 'Película',
         'play' => 'Reproducir',
         'pause' => 'Pausa',

@@ -67,6 +67,7 @@ return [
         'pause' => 'Tout est en pause un instant. Regarde devant ; ce que tu as fait est gardé.',
     ],
     'film' => [
+        'front' => 'Le film passe devant. Ce qu’il demande arrive ici.',
         'name' => 'Film',
         'play' => 'Lire',
         'pause' => 'Pause',

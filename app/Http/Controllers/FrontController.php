@@ -55,6 +55,7 @@ final class FrontController extends Controller
         $play = $this->play($run);
         $turn = (new TakeAction())->handle($play->id, $action, Key::of($request));
         abort_if($turn === null, 404);
+        $turn = $turn->atFront();
         Pulse::beat("votes {$play->id}");
         if (! $request->expectsJson()) {
             return $this->page($run, $this->play($run), $turn, SentAction::typed($request));
@@ -102,7 +103,7 @@ final class FrontController extends Controller
         }
         [$edition, $at] = [EditionFile::of($run->edition), (int) $ballot->closed_at];
         $outcome = Playing::act($edition->game, PlayState::fromArray($ballot->state), $action, $at);
-        $turn = new Turn($edition, null, $outcome->state, $outcome->eventList(), $at, null, RunRules::of($run));
+        $turn = new Turn($edition, null, $outcome->state, $outcome->eventList(), $at, null, RunRules::of($run)->atFront());
 
         return response(self::speaking($run, static fn (): string => view('runs.instead', [
             'screen' => Screen::after($turn), 'turn' => $turn, 'frame' => new Frame('', [], ''), 'run' => $run,
@@ -124,7 +125,7 @@ final class FrontController extends Controller
     /** @param  array{on: string, with: mixed}|null  $typed */
     private function page(Run $run, Play $play, ?Turn $turn, ?array $typed): Response
     {
-        $screen = new Screen($play->compiled($run), $play->read(), Clock::seconds(), RunRules::of($run));
+        $screen = new Screen($play->compiled($run), $play->read(), Clock::seconds(), RunRules::of($run)->atFront());
         $beside = view('runs.beside', [
             'run' => $run, 'votes' => $this->standing($run), 'game' => $screen->edition->game,
             'earlier' => Ballot::query()->where('play_id', $play->id)->whereNotNull('closed_at')->latest('id')->get(),

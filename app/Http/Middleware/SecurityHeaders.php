@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     private const RULES = "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; "
+        ."media-src 'self' blob:; "
         ."font-src 'self'; connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; "
         ."form-action 'self'; frame-ancestors ";
 

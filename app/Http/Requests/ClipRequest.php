@@ -19,7 +19,7 @@ final class ClipRequest extends FormRequest
     /** Bytes. */
     public function size(): int
     {
-        return (int) Field::text($this, 'size');
+        return $this->integer('size');
     }
 
     public function mark(): string

@@ -13,6 +13,7 @@ import { deliver, keep, left } from './pending.js';
 import { listen } from './news.js';
 import { offerRejoin } from './rejoin.js';
 import { knownAfter } from './seq.js';
+import { dressSounds, hearCovers, sounding } from './sounds.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
@@ -27,6 +28,7 @@ function begin() {
     dressInputs(play);
     dressCovers();
     dressFilm();
+    dressSounds();
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
@@ -98,6 +100,7 @@ function formOf(fields) {
 function show(play, form, reply) {
     const lock = form.closest('.lock');
     const before = standing();
+    const heard = sounding();
     if (reply.beat) play.dataset.beat = reply.beat;
     if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
@@ -115,6 +118,8 @@ function show(play, form, reply) {
     dressInputs(play);
     dressCovers();
     dressFilm();
+    dressSounds();
+    hearCovers(heard);
     if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
     if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);

@@ -1,11 +1,15 @@
-<main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}">
+<main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}"
+    @if ($screen->sound()) data-sound="{{ $screen->sound() }}" @endif>
     <header class="scene-head flex items-center justify-between gap-4 py-3.5">
         <h1 tabindex="-1" class="text-sign focus:outline-none phone:text-[1.7rem]" {{ $screen->speaks() }}>{{
             $screen->title()
         }}</h1>
-        @if (count($screen->view->chapters) > 1)
-            @include('play.stamps')
-        @endif
+        <div class="flex flex-wrap items-center justify-end gap-x-4">
+            @include('play.sound-tools')
+            @if (count($screen->view->chapters) > 1)
+                @include('play.stamps')
+            @endif
+        </div>
     </header>
     @if ($frame->tellsAbove($turn, $screen))
         @include('play.happened')

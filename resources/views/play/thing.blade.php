@@ -7,6 +7,9 @@
     id="thing-{{ $thing['id'] }}" data-thing="{{ $thing['id'] }}"
     data-name="{{ $thing['kind'] === 'text' ? '' : $screen->spokenOn($thing) }}"
     @if ($thing['stays']) data-stays @endif>
+    @if (($thing['sound'] ?? null) !== null && $screen->edition->url($thing['sound']))
+        <span data-cover-sound="{{ $screen->edition->url($thing['sound']) }}" hidden></span>
+    @endif
     @if ($screen->isStage() && OnStage::opens($thing))
         @include('play.stage.row')
     @endif

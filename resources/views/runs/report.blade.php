@@ -43,6 +43,7 @@
         </div>
         @endif
         @include('runs.report-boards')
+        @include('runs.report-passages')
         @include('runs.report-ways')
         <p class="mt-8 flex flex-wrap gap-3.5">
             <a class="button" href="{{ route('runs.pdf', $run) }}"><x-icon name="download"/>{{

@@ -1,6 +1,8 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, made, redraw } from '../../lib/tree.js';
 import { get, post } from '../../lib/http.js';
+import { fileOf } from './files.js';
+import { rightsFields } from './rights.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
 const REST = 250;
@@ -125,6 +127,7 @@ function openFindings(editor) {
                 'data-key': `finding.${finding.code}.${finding.where.join('.')}.${place}`,
             },
             el('p', {}, finding.words),
+            finding.code === 'credit.missing' ? finding.where.map((id) => mediumOf(id, editor)) : null,
             el(
                 'div',
                 { class: 'finding-ways' },
@@ -169,6 +172,21 @@ function openFindings(editor) {
             ),
         );
     }
+}
+
+/** A file with the fields that say where it is from. */
+function mediumOf(id, editor) {
+    const asset = editor.store.game.assets?.find((one) => one.id === id);
+    if (!asset) return null;
+
+    return el(
+        'div',
+        { class: 'finding-medium', 'data-key': `medium.${id}` },
+        asset.type?.startsWith('image/')
+            ? el('img', { src: fileOf(editor.store.game, id), alt: asset.alt ?? '' })
+            : el('span', {}, icon('clapperboard'), asset.alt ?? ''),
+        rightsFields(asset, editor),
+    );
 }
 
 export { openFindings };

@@ -14,6 +14,7 @@ import { endings } from './ending.js';
 import { backToFilm, stopFields } from './film/stop-card.js';
 import { foundHere, foundSign } from './found.js';
 import { reactionsField } from './reactions.js';
+import { soundField } from './sound.js';
 import { voiceField } from './voice.js';
 
 /** The card of the scene itself. */
@@ -80,6 +81,7 @@ function sceneCard(scene, editor) {
             goingOn(scene, editor),
             reactionsField(scene, 'arrive', editor),
             gate(scene, editor),
+            soundField(scene, editor),
             spoken(scene, editor),
             voiceField(editor),
             series(editor, scene.id, t('edits.labels.copiedScene', { title: scene.title })),

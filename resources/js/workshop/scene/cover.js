@@ -3,6 +3,7 @@ import { PALETTE } from '../../lib/palette.js';
 import { el, icon } from '../../lib/tree.js';
 import { area, line, now, pick, tick } from '../editor/fields.js';
 import { reactionsField } from './reactions.js';
+import { soundField } from './sound.js';
 
 /** The card of a cover: its two sides, how it opens, and what is told of its back. */
 function coverBody(thing, editor) {
@@ -127,6 +128,7 @@ function coverBody(thing, editor) {
             value: thing.label ?? '',
             take: (label) => put('label', label),
         }),
+        soundField(thing, editor),
         reactionsField(thing, 'react', editor),
     ];
 }

@@ -5,6 +5,7 @@ import { roomFor } from './stage/draw.js';
 import { blankLock } from '../editor/blank-lock.js';
 import { said } from '../editor/marks.js';
 import { area, line, now, pick, tick } from '../editor/fields.js';
+import { rightsFields } from '../editor/rights.js';
 
 /** The cards of things that only show: words, pictures, covers, links. What each may have and no more. */
 
@@ -148,9 +149,7 @@ function pictureBody(thing, editor) {
                 t('cards.looks.itAsksForAnAnswer'),
             ),
         ),
-        asset?.credit
-            ? el('p', { class: 'help' }, `${asset.credit}${asset.licence ? ` · ${asset.licence}` : ''}`)
-            : null,
+        rightsFields(asset, editor),
     ];
 }
 

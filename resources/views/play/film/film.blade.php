@@ -3,7 +3,7 @@
     data-film="{{ $film->id() }}" data-course="{{ json_encode($film->course()) }}"
     role="group" aria-label="{{ $film->name() }}">
     <div class="film-picture" data-film-picture>
-        @if ($film->url())
+        @if ($film->runsHere())
             @if ($film->isSound())
                 <audio controls preload="metadata" src="{{ $film->url() }}"></audio>
                 <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
@@ -18,27 +18,31 @@
         @elseif ($film->poster())
             <img src="{{ $film->poster() }}" alt="">
         @endif
-        @if ($film->poster() && $film->url())
+        @if ($film->poster() && $film->runsHere())
             <img class="film-poster" src="{{ $film->poster() }}" alt="" hidden>
         @endif
-        @if ($film->url())
+        @if ($film->runsHere())
             <button type="button" class="film-begin" data-film-begin hidden aria-label="{{
                 __('play.film.play')
             }}"><x-icon name="play"/></button>
         @endif
         <p class="film-caption" data-film-caption aria-hidden="true" hidden></p>
     </div>
-    @if ($film->url())
+    @if ($film->runsHere())
         <p class="film-failed notice" data-film-failed hidden>{{ __('play.film.failed') }}</p>
         @include('play.film.bar')
+    @elseif ($screen->rules->isClass)
+        <p class="notice">{{ __('play.film.front') }}</p>
     @elseif ($film->host() !== '')
         @include('play.film.elsewhere')
     @endif
     @include('play.film.words')
-    <form method="post" action="{{ $frame->address }}" class="act" data-film-cue hidden>
-        @include('play.fields', ['verb' => 'cue', 'on' => ''])
-    </form>
-    @if ($film->next() !== null)
+    @unless ($screen->rules->isClass)
+        <form method="post" action="{{ $frame->address }}" class="act" data-film-cue hidden>
+            @include('play.fields', ['verb' => 'cue', 'on' => ''])
+        </form>
+    @endunless
+    @if ($film->next() !== null && ! $screen->rules->isClass)
         <form method="post" action="{{ $frame->address }}" class="act film-next" data-film-next>
             @include('play.fields', ['verb' => 'cue', 'on' => $film->next()])
             <button class="button primary">{{ __('play.film.next') }}<x-icon name="arrow-right"/></button>

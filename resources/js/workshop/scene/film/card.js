@@ -6,7 +6,7 @@ import { clock, round, stopsOf, timeOf } from '../../editor/films.js';
 import { fileOf } from '../../editor/files.js';
 import { list } from '../../editor/walk.js';
 import { captionsPart } from './captions.js';
-import { rightsFields } from './rights.js';
+import { rightsFields } from '../../editor/rights.js';
 
 /** The card of a clip: its file, where that comes from, poster, captions and moments. */
 function clipBody(thing, editor) {

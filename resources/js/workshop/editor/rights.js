@@ -1,6 +1,6 @@
-import { t, wordsAt } from '../../../lib/catalogue.js';
-import { el } from '../../../lib/tree.js';
-import { line } from '../../editor/fields.js';
+import { t, wordsAt } from '../../lib/catalogue.js';
+import { el } from '../../lib/tree.js';
+import { line } from './fields.js';
 
 /** Where a medium comes from, and under which licence: asked for where it is shown, and kept with the file. */
 function rightsFields(asset, editor) {
