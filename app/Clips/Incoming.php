@@ -28,10 +28,24 @@ final readonly class Incoming
     /**
      * @param  int  $size  bytes, as its device tells it
      * @param  string  $mark  what its device knows it by: name and time
-     *
-     * @throws UnableToTakeClip If it is empty or larger than is taken.
      */
     public static function begin(Game $game, int $size, string $mark): self
+    {
+        self::forgetOld();
+        $id = substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
+        $incoming = self::of($game, $id) ?? new self($id, self::folder($game->id)."/{$id}-{$size}", $size);
+        is_dir(self::folder($game->id)) || mkdir(self::folder($game->id), 0o755, true);
+        touch($incoming->path);
+
+        return $incoming;
+    }
+
+    /**
+     * @param  int  $size  bytes
+     *
+     * @throws UnableToTakeClip If that is nothing, or more than is taken.
+     */
+    public static function admit(int $size): void
     {
         $most = config()->integer('fravel.clip_megabytes');
         if ($size < 1) {
@@ -42,13 +56,6 @@ final readonly class Incoming
                 'found' => (int) ceil($size / self::MEGABYTE), 'most' => $most,
             ]);
         }
-        self::forgetOld();
-        $id = substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
-        $incoming = self::of($game, $id) ?? new self($id, self::folder()."/{$id}-{$size}", $size);
-        is_dir(self::folder()) || mkdir(self::folder(), 0o755, true);
-        touch($incoming->path);
-
-        return $incoming;
     }
 
     /** Null when there is none of this name. */
@@ -57,7 +64,7 @@ final readonly class Incoming
         if (preg_match('/^[a-f0-9]{40}$/D', $id) !== 1) {
             return null;
         }
-        $path = glob(self::folder()."/{$id}-*")[0] ?? null;
+        $path = glob(self::folder($game->id)."/{$id}-*")[0] ?? null;
 
         return $path === null ? null : new self($id, $path, (int) substr($path, (int) strrpos($path, '-') + 1));
     }
@@ -114,14 +121,14 @@ final readonly class Incoming
         @unlink($this->path);
     }
 
-    private static function folder(): string
+    private static function folder(string $game): string
     {
-        return config()->string('fravel.files').'/incoming';
+        return config()->string('fravel.files')."/incoming/{$game}";
     }
 
     private static function forgetOld(): void
     {
-        foreach (glob(self::folder().'/*') ?: [] as $path) {
+        foreach (glob(self::folder('*').'/*') ?: [] as $path) {
             if ((int) @filemtime($path) < time() - self::KEPT) {
                 @unlink($path);
             }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Packages;
 
 use App\Actions\CreateGame;
+use App\Clips\Container;
+use App\Clips\UnableToTakeClip;
 use App\Models\Game;
 use App\Models\User;
 use App\Pictures\Quota;
@@ -102,7 +104,7 @@ final class Brought
             $name = is_string($asset['file'] ?? null) ? $asset['file'] : '';
             try {
                 $document['assets'][$place] = [...$asset, ...$this->taken($archive, $name, $place)];
-            } catch (UnableToTakePicture $failure) {
+            } catch (UnableToTakePicture|UnableToTakeClip $failure) {
                 $this->notes[] = (string) __('packages.picture', [
                     'picture' => self::called($asset),
                     'why' => $failure->words(),
@@ -115,7 +117,7 @@ final class Brought
     /**
      * @return array{file?: string, type?: string} what the asset says of its file from now on
      *
-     * @throws UnableToTakePicture If it can't be kept.
+     * @throws UnableToTakePicture|UnableToTakeClip If it can't be kept.
      */
     private function taken(Archive $archive, string $name, int $place): array
     {
@@ -123,7 +125,10 @@ final class Brought
         if ($bytes === null) {
             return GameFiles::among([$name]) === [] ? throw UnableToTakePicture::missing() : [];
         }
-        Quota::admit($this->game, strlen($bytes));
+        Quota::admit($this->game, strlen($bytes), Quota::isClip($name));
+        if (Quota::isClip($name)) {
+            return $this->takenClip($bytes);
+        }
         $kind = pathinfo($name, PATHINFO_EXTENSION);
         $isOurs = isset(self::OURS[$kind]) && GameFiles::nameOf($bytes, $kind) === basename($name);
         $kept = $isOurs
@@ -132,6 +137,26 @@ final class Brought
         Quota::count($this->game, $kept['file'], strlen($bytes));
 
         return $kept;
+    }
+
+    /**
+     * @return array{file: string, type: string}
+     *
+     * @throws UnableToTakeClip If it is none.
+     */
+    private function takenClip(string $bytes): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'fravel-clip-');
+        try {
+            file_put_contents($path, $bytes);
+            $container = Container::of($path);
+            $file = GameFiles::take($path, $container->extension);
+        } finally {
+            is_file($path) && unlink($path);
+        }
+        Quota::count($this->game, $file, strlen($bytes));
+
+        return ['file' => $file, 'type' => $container->type];
     }
 
     /** @return array{file: string, type: string} */

@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * How much room pictures and clips take, by game and by teacher, each by themselves. Each file counts once for a game, taken out again or not: undo
+ * How much room pictures and clips take, by game and by teacher, each by themselves.
+ * Each file counts once for a game, taken out again or not: undo
  * brings it back.
  */
 final class Quota
@@ -36,6 +37,12 @@ final class Quota
         if ($ofTeacher + $bytes > $mostOfTeacher * self::MEGABYTE) {
             throw UnableToTakePicture::full($isClip ? 'full_teacher_clips' : 'full_teacher', $mostOfTeacher);
         }
+    }
+
+    /** Whether a file of this name is a film or a sound. */
+    public static function isClip(string $file): bool
+    {
+        return in_array(strtolower(pathinfo($file, PATHINFO_EXTENSION)), self::CLIPS, true);
     }
 
     /** @param  string  $file  as the asset says it */
@@ -72,12 +79,10 @@ final class Quota
     /** @return array{int, int} bytes of the game, and of all the teacher's games */
     private static function used(Game $game, bool $isClip): array
     {
-        $isOfKind = static fn (string $file): bool => $isClip
-            === in_array(pathinfo($file, PATHINFO_EXTENSION), self::CLIPS, true);
         $of = static fn (string $column, string $id): int => (int) DB::table('pictures')
             ->where($column, $id)
             ->get(['file', 'bytes'])
-            ->filter(static fn (stdClass $row): bool => $isOfKind((string) $row->file))
+            ->filter(static fn (stdClass $row): bool => self::isClip((string) $row->file) === $isClip)
             ->sum('bytes');
 
         return [$of('game_id', $game->id), $of('user_id', $game->user_id)];

@@ -6,7 +6,12 @@ namespace App\Play;
 
 use App\View\RunStanding;
 
-/** A clip as a student's page shows it: what a script needs to run it, and what stands in for it where it can't be played. */
+/**
+ * A clip as a student's page shows it: what a script needs to run it, and what stands in for it where it can't be
+ * played.
+ *
+ * @phpstan-type Open array{at: float, lasts: float|null, place: string, isDone: bool}
+ */
 final readonly class FilmView
 {
     /** Files of which only the sound is there. */
@@ -30,7 +35,7 @@ final readonly class FilmView
     /** The film of the stop that a play is in; null where it is in none. */
     public static function at(Screen $screen): ?self
     {
-        /** @var (array<string, mixed>&array{stop: array{at: float, lasts: float|null, place: string, isDone: bool}})|null $film */
+        /** @var (array<string, mixed>&array{stop: Open})|null $film */
         $film = $screen->view->scene['film'] ?? null;
 
         return $film === null
@@ -80,7 +85,9 @@ final readonly class FilmView
 
     public function name(): string
     {
-        return $this->clip['label'] ?: $this->screen->edition->alt($this->clip['asset']) ?: (string) __('play.film.name');
+        $label = $this->clip['label'] ?: $this->screen->edition->alt($this->clip['asset']);
+
+        return $label ?: (string) __('play.film.name');
     }
 
     /** @return list<array{at: float, until: float, text: string}> */
@@ -89,7 +96,7 @@ final readonly class FilmView
         return $this->clip['lines'];
     }
 
-    /** @return list<array{id: string, at: float, pause: bool}> moments of an earlier kind, at which something happens */
+    /** @return list<array{id: string, at: float, pause: bool}> moments of an earlier kind: something happens at them */
     public function cues(): array
     {
         return $this->stop === null ? $this->clip['cues'] : [];
@@ -137,7 +144,9 @@ final readonly class FilmView
      */
     public function isInPassage(array $line): bool
     {
-        return $this->clip['until'] !== null && $line['until'] > $this->clip['at'] && $line['at'] < $this->clip['until'];
+        ['at' => $from, 'until' => $to] = $this->clip;
+
+        return $to !== null && $line['until'] > $from && $line['at'] < $to;
     }
 
     public function clock(float $at): string
@@ -148,7 +157,6 @@ final readonly class FilmView
     /** Whether an answer is wanted in the stop that is open. */
     private function asks(): bool
     {
-        return $this->stop !== null
-            && array_filter($this->screen->view->things, static fn (array $thing): bool => $thing['kind'] === 'lock') !== [];
+        return $this->stop !== null && in_array('lock', array_column($this->screen->view->things, 'kind'), true);
     }
 }

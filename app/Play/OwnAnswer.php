@@ -93,7 +93,9 @@ final class OwnAnswer
     /** Words between gaps, with the spaces that part them from what is filled in. */
     private static function spaced(string $md, Screen $screen): string
     {
-        return (preg_match('/^\s/', $md) === 1 ? ' ' : '').$screen->inline(trim($md)).(preg_match('/\s$/D', $md) === 1 ? ' ' : '');
+        [$before, $after] = [preg_match('/^\s/', $md) === 1, preg_match('/\s$/D', $md) === 1];
+
+        return ($before ? ' ' : '').$screen->inline(trim($md)).($after ? ' ' : '');
     }
 
     /**

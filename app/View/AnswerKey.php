@@ -109,14 +109,16 @@ final readonly class AnswerKey
     /** @return list<RuleLine> what is right in each round, and what comes of enough of them */
     private static function rounds(Lock $lock, GameDocument $game): array
     {
-        $right = array_map(static fn (Round $round): array => self::line(
-            'open', trim($round->ask.' '.KindWords::of($game, $round->match->said())), new Reaction(null, '', [], null), $game,
-        ), $lock->rounds);
-        $opening = $lock->rounds === [] ? null : $lock->openingRule();
+        $nothing = new Reaction(null, '', [], null);
+        $right = array_map(static function (Round $round) use ($nothing, $game): array {
+            $answer = trim($round->ask.' '.KindWords::of($game, $round->match->said()));
 
-        return $opening === null ? $right : [...$right, self::line(
-            'open', (string) __('games.key.in_a_row', ['count' => $lock->enough]), $lock->rules[$opening]->reaction, $game,
-        )];
+            return self::line('open', $answer, $nothing, $game);
+        }, $lock->rounds);
+        $opening = $lock->rounds === [] ? null : $lock->rules[$lock->openingRule() ?? -1] ?? null;
+        $enough = (string) __('games.key.in_a_row', ['count' => $lock->enough]);
+
+        return $opening === null ? $right : [...$right, self::line('open', $enough, $opening->reaction, $game)];
     }
 
     /** @return RuleLine */

@@ -58,8 +58,12 @@ final readonly class Films
     /** Whether reading the scene needs to know of others: it holds a clip, or is a stop. */
     public static function concern(mixed $scene): bool
     {
-        return is_array($scene) && (isset($scene['stop'])
-            || in_array('clip', array_column(is_array($scene['things'] ?? null) ? $scene['things'] : [], 'kind'), true));
+        if (! is_array($scene)) {
+            return false;
+        }
+        $things = is_array($scene['things'] ?? null) ? $scene['things'] : [];
+
+        return isset($scene['stop']) || in_array('clip', array_column($things, 'kind'), true);
     }
 
     public function moment(string $id): ?Moment
@@ -137,8 +141,9 @@ final readonly class Films
     private static function usualWay(array $scene): array
     {
         $things = Things::rawFlattened($scene['things'] ?? []);
+        $leads = static fn (Reaction $one): bool => $one->leadsOn();
         $leading = array_filter($things, static fn (array $thing): bool => $thing['kind'] === 'choice'
-            && array_filter(Reaction::listed(Node::root($thing), 'react'), static fn (Reaction $one): bool => $one->leadsOn()) !== []);
+            && array_filter(Reaction::listed(Node::root($thing), 'react'), $leads) !== []);
         $isChoice = $leading !== [] && ! in_array('lock', array_column($things, 'kind'), true);
 
         return $isChoice && Gates::waits($scene) ? [] : [['go' => Route::ON]];

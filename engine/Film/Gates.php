@@ -86,7 +86,8 @@ final class Gates
             return null;
         }
         $open = [];
-        foreach (($scene['stop']['free'] ?? false) === true ? [] : Things::rawFlattened($scene['things'] ?? []) as $thing) {
+        $isFree = ($scene['stop']['free'] ?? false) === true;
+        foreach ($isFree ? [] : Things::rawFlattened($scene['things'] ?? []) as $thing) {
             if (($thing['kind'] ?? '') === 'lock' && is_string($thing['id'] ?? null)) {
                 $isOpen = ['open' => $thing['id']];
                 $if = $thing['if'] ?? null;

@@ -18,7 +18,13 @@ final readonly class Cover extends Thing
 {
     use HoldsNothing;
 
-    public const FIELDS = ['lock' => 'lock', 'react' => 'reactions', 'front' => 'face', 'back' => 'face', 'sound' => 'asset'];
+    public const FIELDS = [
+        'lock' => 'lock',
+        'react' => 'reactions',
+        'front' => 'face',
+        'back' => 'face',
+        'sound' => 'asset',
+    ];
 
     /** Characters of a guess that are kept. */
     private const LONGEST_GUESS = 200;

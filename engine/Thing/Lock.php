@@ -154,7 +154,8 @@ final readonly class Lock extends Thing
             'asset' => ['type' => ['string', 'null']],
             'rounds' => Round::schema(),
             'enough' => [
-                'type' => 'integer', 'minimum' => 1, 'description' => 'rounds that must be right in a row; all where it is not said',
+                'type' => 'integer', 'minimum' => 1,
+                'description' => 'rounds that must be right in a row; all where it is not said',
             ],
             'eye' => ['type' => 'boolean', 'description' => 'an answer that would open it waits for the teacher'],
             'tells' => [

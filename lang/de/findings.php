@@ -30,10 +30,13 @@ return [
     'lock.guessable' => '„:lock“ in „:scene“ lässt sich raten: etwa {guesses|=1 ein Versuch|:guesses Versuche}, '
         .'{seconds|=1 eine Sekunde|:seconds Sekunden}.',
     'asset.missing' => 'In „:scene“ fehlt die Datei eines Bildes oder Clips (:part).',
-    'captions.beyond' => 'In „:scene“ {count|=1 beginnt ein Untertitel|beginnen :count Untertitel} nach dem Ende des Films (:length).',
-    'captions.missing' => 'Der Film in „:scene“ hat keine Untertitel: Wer ihn nicht hört oder abspielen kann, hat nichts zu lesen.',
+    'captions.beyond' => 'In „:scene“ {count|=1 beginnt ein Untertitel|beginnen :count Untertitel} nach dem Ende '
+        .'des Films (:length).',
+    'captions.missing' => 'Der Film in „:scene“ hat keine Untertitel: Wer ihn nicht hört oder abspielen kann, '
+        .'hat nichts zu lesen.',
     'captions.overlap' => 'In „:scene“ beginnt der Untertitel bei :at („:text“), bevor der vorige zu Ende ist.',
-    'credit.missing' => '{count|=1 Ein Bild, Film oder Ton hat|:count Bilder, Filme oder Töne haben} noch keine Quelle oder keine Lizenz (:names).',
+    'credit.missing' => '{count|=1 Ein Bild, Film oder Ton hat|:count Bilder, Filme oder Töne haben} noch keine '
+        .'Quelle oder keine Lizenz (:names).',
     'moment.beyond' => 'In „:scene“ liegt der Moment „:moment“ hinter dem Ende des Films (:length).',
     'stop.beyond' => 'Der Halt „:stop“ liegt hinter dem Ende des Films in „:scene“ (:length) und öffnet sich nie.',
     'contrast.low' => 'In „:scene“ sind die Worte von „:part“ auf :colour schwer zu lesen.',

@@ -10,7 +10,8 @@ return [
     'new' => [
         'wayOn' => 'So ist es. Sieh es dir noch einmal an, dann geht es weiter.',
         'notYet' => 'Noch nicht. Sieh es dir noch einmal an.',
-        'rounds' => "Licht geht geradeaus.\nLicht geht um die Ecke.\n\nEine Lampe leuchtet nach allen Seiten.\nEine Lampe leuchtet nur nach oben.",
+        'rounds' => "Licht geht geradeaus.\nLicht geht um die Ecke.\n\nEine Lampe leuchtet nach allen Seiten.\n"
+            .'Eine Lampe leuchtet nur nach oben.',
         'scene' => 'Neue Szene',
         'chapter' => 'Kapitel :number',
         'choice' => 'Weiter',

@@ -76,7 +76,8 @@ return [
         'words' => 'Was gesagt wird, zum Lesen',
         'instead' => 'Lieber lesen',
         'next' => 'Weiter zum nächsten Halt',
-        'failed' => 'Dieser Film lässt sich hier nicht abspielen. Lies, was gesagt wird; alles, was gefragt wird, kommt trotzdem.',
+        'failed' => 'Dieser Film lässt sich hier nicht abspielen. Lies, was gesagt wird; alles, was gefragt '
+            .'wird, kommt trotzdem.',
         'elsewhere' => 'Dieser Film liegt bei :host. Wird er geladen, erfährt man dort, dass ihn hier jemand ansieht.',
         'load' => 'Von :host laden',
     ],
@@ -232,7 +233,8 @@ return [
             'stays' => 'Das bleibt, wie es ist.',
         ],
         'stop' => [
-            'open' => 'Beantworte zuerst, was hier gefragt ist; dann geht es weiter.', 'ahead' => 'So weit ist der Film noch nicht.',
+            'open' => 'Beantworte zuerst, was hier gefragt ist; dann geht es weiter.',
+            'ahead' => 'So weit ist der Film noch nicht.',
             'spared' => 'Hier ist kein Halt für dich.',
         ],
         'film' => ['open' => 'Sieh den Film zuerst bis zum Ende.'],

@@ -2,10 +2,10 @@
 
 return [
     'empty' => 'That file is empty. Nothing was taken; your scene is as it was.',
-    'large' => 'That file has :found MB; up to :most can be taken. Save it smaller, or give the address of where it lies. '
-        .'Your scene is as it was.',
-    'broken' => 'That file says it is a film or a sound, and can’t be read as one: it is broken, or was not saved to its '
-        .'end. Nothing was taken; your scene is as it was.',
+    'large' => 'That file has :found MB; up to :most can be taken. Save it smaller, or give the address of '
+        .'where it lies. Your scene is as it was.',
+    'broken' => 'That file says it is a film or a sound, and can’t be read as one: it is broken, or was not '
+        .'saved to its end. Nothing was taken; your scene is as it was.',
     'unknown' => 'That file is no film and no sound that browsers play, whatever it is called. WebM, MP4, Ogg, MP3 and '
         .'M4A are. Nothing was taken; your scene is as it was.',
     'is' => [

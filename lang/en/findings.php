@@ -29,10 +29,12 @@ return [
     'lock.guessable' => '“:lock” in “:scene” can be opened by guessing: about {guesses|=1 one try|:guesses tries}, '
         .'{seconds|=1 one second|:seconds seconds}.',
     'asset.missing' => 'In “:scene” the file of a picture or clip is not there (:part).',
-    'captions.beyond' => 'In “:scene” {count|=1 a caption begins|:count captions begin} after the end of the film (:length).',
+    'captions.beyond' => 'In “:scene” {count|=1 a caption begins|:count captions begin} after the end of the '
+        .'film (:length).',
     'captions.missing' => 'The film in “:scene” has no captions: who can’t hear it, or play it, has nothing to read.',
     'captions.overlap' => 'In “:scene” the caption at :at (“:text”) begins before the one before it is over.',
-    'credit.missing' => '{count|=1 A picture, film or sound has|:count pictures, films or sounds have} no source or no licence yet (:names).',
+    'credit.missing' => '{count|=1 A picture, film or sound has|:count pictures, films or sounds have} no source '
+        .'or no licence yet (:names).',
     'moment.beyond' => 'In “:scene” the moment “:moment” lies beyond the end of the film (:length).',
     'stop.beyond' => 'The stop “:stop” lies beyond the end of the film in “:scene” (:length), so it never opens.',
     'contrast.low' => 'In “:scene” the words of “:part” are hard to read on :colour.',

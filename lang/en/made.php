@@ -10,7 +10,8 @@ return [
     'new' => [
         'wayOn' => 'Here is how it is. Look at it once more, then go on.',
         'notYet' => 'Not yet. Watch it once more.',
-        'rounds' => "Light goes straight on.\nLight goes round corners.\n\nA lamp shines to all sides.\nA lamp shines only upwards.",
+        'rounds' => "Light goes straight on.\nLight goes round corners.\n\nA lamp shines to all sides.\n"
+            .'A lamp shines only upwards.',
         'scene' => 'New scene',
         'chapter' => 'Chapter :number',
         'choice' => 'Go on',

@@ -6,7 +6,7 @@ return [
     'left' => '{count|=1 One thing in it was not understood and is left out; the rest is kept:|:count things in it '
         .'were not understood and are left out; the rest is kept:}',
     'in' => 'In “:scene”: :said',
-    'picture' => 'The picture “:picture” could not be taken. :why',
+    'picture' => '“:picture” could not be taken. :why',
     'open' => '{count|=1 One thing leads to or names what is not there; the check shows where.|:count things lead to '
         .'or name what is not there; the check shows where.}',
     'more' => 'and :count more like these.',

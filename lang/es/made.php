@@ -10,7 +10,8 @@ return [
     'new' => [
         'wayOn' => 'Así es. Míralo otra vez y sigue.',
         'notYet' => 'Todavía no. Míralo otra vez.',
-        'rounds' => "La luz va en línea recta.\nLa luz dobla las esquinas.\n\nUna lámpara ilumina por todos lados.\nUna lámpara solo ilumina hacia arriba.",
+        'rounds' => "La luz va en línea recta.\nLa luz dobla las esquinas.\n\n"
+            ."Una lámpara ilumina por todos lados.\nUna lámpara solo ilumina hacia arriba.",
         'scene' => 'Nueva escena',
         'chapter' => 'Capítulo :number',
         'choice' => 'Seguir',

@@ -233,7 +233,8 @@ return [
             'stays' => 'Esto se queda como está.',
         ],
         'stop' => [
-            'open' => 'Responde primero lo que se pregunta aquí; después sigue.', 'ahead' => 'La película aún no ha llegado ahí.',
+            'open' => 'Responde primero lo que se pregunta aquí; después sigue.',
+            'ahead' => 'La película aún no ha llegado ahí.',
             'spared' => 'Aquí no hay parada para ti.',
         ],
         'film' => ['open' => 'Mira primero la película hasta el final.'],

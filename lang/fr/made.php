@@ -10,7 +10,8 @@ return [
     'new' => [
         'wayOn' => 'Voici la réponse. Regarde encore une fois, puis continue.',
         'notYet' => 'Pas encore. Regarde encore une fois.',
-        'rounds' => "La lumière va tout droit.\nLa lumière tourne aux coins.\n\nUne lampe éclaire de tous les côtés.\nUne lampe n’éclaire que vers le haut.",
+        'rounds' => "La lumière va tout droit.\nLa lumière tourne aux coins.\n\n"
+            ."Une lampe éclaire de tous les côtés.\nUne lampe n’éclaire que vers le haut.",
         'scene' => 'Nouvelle scène',
         'chapter' => 'Chapitre :number',
         'choice' => 'Continuer',

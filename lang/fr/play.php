@@ -234,7 +234,8 @@ return [
             'stays' => 'Cela reste comme c’est.',
         ],
         'stop' => [
-            'open' => 'Réponds d’abord à ce qui est demandé ici ; ensuite ça continue.', 'ahead' => 'Le film n’en est pas encore là.',
+            'open' => 'Réponds d’abord à ce qui est demandé ici ; ensuite ça continue.',
+            'ahead' => 'Le film n’en est pas encore là.',
             'spared' => 'Il n’y a pas d’arrêt pour toi ici.',
         ],
         'film' => ['open' => 'Regarde d’abord le film jusqu’au bout.'],

@@ -104,7 +104,7 @@ final class BrutePlayer
 
         return PlayState::fromArray(
             [
-                'guarded' => [], 'verdicts' => [],
+                'guarded' => [], 'verdicts' => [], 'film' => [],
                 'tries' => array_map(static fn (int $tries): int => min($tries, self::MOST_TRIES), $state->tries),
             ] + $fields,
         );

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Draws the clip of How the Lens Turns: a film of a minute in six parts, spoken by espeak-ng, and put together by ffmpeg.
+// Draws the clip of How the Lens Turns: a film of a minute in six parts, spoken by espeak-ng, put together by ffmpeg.
 // Needs librsvg2-bin, espeak-ng and ffmpeg; the result ships with the demo, so nobody needs to run this to have it.
 
 use Fravel\Support\Palette;

@@ -21,6 +21,7 @@ final class ClipController extends Controller
     public function begin(ClipRequest $request, Game $game): JsonResponse
     {
         try {
+            Incoming::admit($request->size());
             Quota::admit($game, $request->size(), isClip: true);
             $incoming = Incoming::begin($game, $request->size(), $request->mark());
 

@@ -103,7 +103,8 @@ final class FrontController extends Controller
         }
         [$edition, $at] = [EditionFile::of($run->edition), (int) $ballot->closed_at];
         $outcome = Playing::act($edition->game, PlayState::fromArray($ballot->state), $action, $at);
-        $turn = new Turn($edition, null, $outcome->state, $outcome->eventList(), $at, null, RunRules::of($run)->atFront());
+        $rules = RunRules::of($run)->atFront();
+        $turn = new Turn($edition, null, $outcome->state, $outcome->eventList(), $at, null, $rules);
 
         return response(self::speaking($run, static fn (): string => view('runs.instead', [
             'screen' => Screen::after($turn), 'turn' => $turn, 'frame' => new Frame('', [], ''), 'run' => $run,

@@ -79,8 +79,9 @@ final class Leaks implements SceneFinder
         $observed = new Observed();
         $condition?->observe($observed);
 
-        return array_diff(array_keys($observed->facts), [Fact::tries($lock->id)]) === [] && count($observed->times) === 1
-            && self::mayHold($condition, $lock);
+        $others = array_diff(array_keys($observed->facts), [Fact::tries($lock->id)]);
+
+        return $others === [] && count($observed->times) === 1 && self::mayHold($condition, $lock);
     }
 
     private static function mayHold(?Condition $condition, Lock $lock): bool

@@ -78,7 +78,8 @@ class Editor {
 }
 
 /**
- * @typedef {'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'bringFilm'|'pasteStops'|'clearBackground'|'build'|'isChecked'} Offered
+ * @typedef {'draw'|'show'|'walkTo'|'alarm'|'pickPicture'|'pickScene'|'bringFilm'|'pasteStops'|'clearBackground'
+ *     |'build'|'isChecked'} Offered
  * @typedef {Partial<Pick<Editor, Offered>>} Offer
  */
 

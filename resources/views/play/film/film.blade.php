@@ -1,4 +1,4 @@
-{{-- A film or a sound: the script runs it by its course; without, its own controls, the words and the stops in order. --}}
+{{-- A film or a sound: a script runs it by its course; else its own controls, the words and the stops in order. --}}
 <div @class(['film', 'film-sound' => $film->isSound(), 'film-stopped' => $film->stop !== null])
     data-film="{{ $film->id() }}" data-course="{{ json_encode($film->course()) }}"
     role="group" aria-label="{{ $film->name() }}">

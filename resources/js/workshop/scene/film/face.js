@@ -148,12 +148,10 @@ function openFilm(editor) {
 }
 
 function tool(key, sign, label, act) {
-    const words = { 'step-1': '−1 s', 'step-0.1': '−0.1', 'step0.1': '+0.1', step1: '+1 s' }[key];
-
     return el(
         'button',
         { class: 'mover film-tool', 'data-key': `film.${key}`, 'aria-label': label, title: label, onclick: act },
-        sign ? icon(sign) : words,
+        sign ? icon(sign) : label,
     );
 }
 

@@ -49,10 +49,11 @@ function stopsOfRows(game, clip, rows, words) {
     const stops = goodRows.map((row) => {
         const back = row.back === '' ? null : momentFor(moments, row);
         const things = thingsOf(row, back, words);
-        const stop = newStop(game, clip.id, row.at, { things });
 
-        return stop;
+        return newStop(game, clip.id, row.at, { things });
     });
+    // In the document they stand in the order of the rows.
+    stops.slice(1).forEach((stop, place) => Object.assign(stop, { after: stops[place].value.id }));
     const fresh = moments.length > (clip.moments ?? []).length;
 
     return [...(fresh ? [{ set: clip.id, field: 'moments', to: moments }] : []), ...stops];

@@ -1,4 +1,4 @@
-/** Captions as WebVTT (W3C, "WebVTT: The Web Video Text Tracks Format"), read by the library that browsers' own follows. */
+/** Captions as WebVTT (W3C, "WebVTT: The Web Video Text Tracks Format"). */
 
 /**
  * @param {string} text of a file
@@ -59,7 +59,9 @@ function stamp(seconds) {
     const thousandths = Math.round(seconds * 1000);
     const part = (size, of) => String(Math.floor(thousandths / size) % of).padStart(2, '0');
 
-    return `${part(3_600_000, 100)}:${part(60_000, 60)}:${part(1000, 60)}.${String(thousandths % 1000).padStart(3, '0')}`;
+    const rest = String(thousandths % 1000).padStart(3, '0');
+
+    return `${part(3_600_000, 100)}:${part(60_000, 60)}:${part(1000, 60)}.${rest}`;
 }
 
 export { readCaptions, writeCaptions };
