@@ -59,10 +59,13 @@ final class Names
     /** @param  array<array-key, mixed>  $part */
     private static function ofPart(array $part): ?string
     {
+        // A text with gaps is called by its words.
+        $gapped = is_string($part['input']['md'] ?? null)
+            ? ['md' => preg_replace('/\{[a-z][a-z0-9_-]*\}/', '…', $part['input']['md'])]
+            : [];
         foreach (self::FIELDS as $field) {
-            $words = is_string($part[$field] ?? null)
-                ? trim((string) preg_replace('/[*_#`>]|\s+/u', ' ', $part[$field]))
-                : '';
+            $said = $part[$field] ?? $gapped[$field] ?? null;
+            $words = is_string($said) ? trim((string) preg_replace('/[*_#`>]|\s+/u', ' ', $said)) : '';
             if ($words !== '') {
                 return mb_strimwidth((string) preg_replace('/\s+/u', ' ', $words), 0, self::LONGEST, '…');
             }

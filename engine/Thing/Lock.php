@@ -259,6 +259,11 @@ final readonly class Lock extends Thing
         return $rule !== null && isset($state->answers[$this->id]) ? $rule->reaction->say : '';
     }
 
+    private static function isAway(?Route $route): bool
+    {
+        return $route !== null && $route->to !== Route::STAY;
+    }
+
     /** The hint that may be asked for now. */
     public function nextHint(PlayState $state, int $now): ?Hint
     {
@@ -301,7 +306,7 @@ final readonly class Lock extends Thing
             'returned' => $showing->fill($open ? '' : $state->returned[$this->id] ?? ''),
             'said' => $open ? $showing->fill($this->saidWhenOpen($state)) : '',
             'opened' => $opened === null ? '' : $showing->fill($opened->say),
-            'leads' => $open && ($this->opened === [] ? $this->routeWhenOpen($state) : $opened?->go) !== null,
+            'leads' => $open && self::isAway($this->opened === [] ? $this->routeWhenOpen($state) : $opened?->go),
         ];
     }
 

@@ -72,9 +72,10 @@ return [
         .'behalten.',
     'captionsTaken' => '{count|=1 Ein Untertitel wurde|:count Untertitel wurden} anstelle der vorigen übernommen.',
     'rowsHelp' => 'Eine Zeile je Halt: Zeit; was gefragt wird; Antworten; was bei Falschem gesagt wird; die '
-        .'Stelle, zu der es zurückgeht (ihr Name, oder 0:24–0:32). Mehrere Antworten trennt |, die '
-        .'richtige zuerst; Worte in {Klammern} werden Lücken; ohne Antworten ist es eine Seite zum '
-        .'Lesen.',
+        .'Stelle, zu der es zurückgeht (ihr Name, oder 0:24–0:32). Mehrere Antworten trennt |, die richtige '
+        .'zuerst; || dazwischen macht Runden; „Teil eins → 0:05“ ist ein Weg in den Film; Worte in [Klammern] '
+        .'werden Lücken. Ohne Antworten ist es eine Seite zum Lesen, mit einer Zeit wie 0:20–0:24 eine, die '
+        .'vorbeigeht.',
     'rows' => 'Zeilen',
     'rowsExample' => '0:33; Wo bricht sich der Strahl?; an beiden Flächen | nur innen; Achte auf die Ränder.; '
         .'0:24–0:32',

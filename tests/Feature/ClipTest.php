@@ -58,15 +58,19 @@ it('takes no piece that is larger than told, and none for a game of others', fun
     $this->flushSession();
     $this->actingAs(User::factory()->create())->postJson("/games/{$game->id}/clips/{$id}?at=0")->assertForbidden();
     $this->flushSession();
-    $this->actingAs($other->user)->postJson("/games/{$game->id}/clips", ['size' => 1, 'mark' => 'x'])->assertForbidden();
+    $this->actingAs($other->user)->postJson("/games/{$game->id}/clips", ['size' => 1, 'mark' => 'x'])
+        ->assertForbidden();
 });
 
-it('sends a film in ranges, none so long that it holds a worker', function (string $range, int $status, string $is): void {
+it('sends a film in ranges, none so long that it holds a worker', function (
+    string $range, int $status, string $is,
+): void {
     $film = Clip::film();
     $file = Clip::brought(Game::factory()->create(), $film)['body']['asset']['file'];
     $reply = $this->get('/files/'.basename($file), ['Range' => $range])->assertStatus($status);
 
-    expect($reply->headers->get('Content-Range'))->toBe(strtr($is, ['SIZE' => strlen($film), 'END' => strlen($film) - 1]))
+    expect($reply->headers->get('Content-Range'))
+        ->toBe(strtr($is, ['SIZE' => strlen($film), 'END' => strlen($film) - 1]))
         ->and($reply->headers->get('Content-Type'))->toBe('video/webm');
     if ($status === 206) {
         [$from, $to] = array_map(intval(...), explode('-', substr(strtok($is, '/'), 6)) + [0, 0]);
@@ -117,7 +121,8 @@ it('tells a device nothing of a stop before it is open, nor which round is right
 });
 
 it('plays a film whose file can’t be played, or without scripts, stop by stop', function (): void {
-    $run = Classroom::open(FilmGames::lens(['lines' => [['at' => 5, 'until' => 8, 'text' => 'Light bends.']]])->document);
+    $lines = [['at' => 5, 'until' => 8, 'text' => 'Light bends.']];
+    $run = Classroom::open(FilmGames::lens(['lines' => $lines])->document);
     $play = Classroom::join($run);
     $send = fn (array $fields) => Clip::act($play, $fields, false);
 

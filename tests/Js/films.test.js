@@ -140,8 +140,8 @@ describe('rows of stops', () => {
                 '0:05; Read this.',
                 '0:08; Which?; this | that | *other',
                 '0:09; Who?; she / her',
-                '0:10; A {lens} gathers {light / rays}.',
-                '0:11; The {lamp} shines.; boat',
+                '0:10; A [lens] gathers [light|rays].',
+                '0:11; The [lamp] shines.; boat',
             ].join('\n'),
         );
         const things = stops.map(({ things: [thing] }) => thing);
@@ -163,6 +163,33 @@ describe('rows of stops', () => {
         assert.ok(
             things.slice(1).every(({ rules, otherwise }) => rules[0].go === '@stay' && otherwise[0].say === 'No.'),
         );
+    });
+
+    it('become ways into the film, rounds, and pages that go by', () => {
+        const { made, stops } = built(
+            [
+                '0:01; Begin where?; start → 0:00 | glass -> 0:14',
+                '0:20-0:24; Look closely.',
+                '0:30; True?; a | b || c | *d || e | f || g | h',
+            ].join('\n'),
+        );
+        const [ways, passing, rounds] = stops.map(({ things }) => things);
+        const { moments } = made.scenes[0].things[0];
+        assert.deepEqual(
+            moments.slice(1).map(({ title, at, until }) => [title, at, until]),
+            [
+                ['start', 0, undefined],
+                ['glass', 14, undefined],
+            ],
+        );
+        assert.deepEqual(
+            ways.map(({ kind }) => kind),
+            ['text', 'choice', 'choice'],
+        );
+        assert.equal(ways[2].react[0].go, moments[2].id);
+        assert.deepEqual([stops[1].stop.lasts, passing[0].md], [4, 'Look closely.']);
+        assert.deepEqual([rounds[0].rounds.length, rounds[0].enough], [4, 3]);
+        assert.deepEqual(rounds[0].rounds[1].match.options, [rounds[0].rounds[1].input.options[1].id]);
     });
 
     it('lead back to passages by name or by times, made where they are not there', () => {
@@ -205,8 +232,11 @@ describe('a wrong answer that leads back', () => {
 });
 
 describe('rounds as text', () => {
-    const text =
-        'True of light?\nIt goes straight.\nIt goes round.\n\nIt is fast.\nIt is slow.\nIt rests.\n\nWhat bends it?\nglass / water';
+    const text = [
+        'True of light?\nIt goes straight.\nIt goes round.',
+        'It is fast.\nIt is slow.\nIt rests.',
+        'What bends it?\nglass / water',
+    ].join('\n\n');
 
     it('are read and written the same, and keep their names', () => {
         const rounds = roundsIn(text);
@@ -234,7 +264,12 @@ describe('rounds as text', () => {
 describe('captions', () => {
     it('are read from WebVTT with its voices, marks and notes, and written back', async () => {
         const { lines, isReadable } = await readCaptions(
-            '\uFEFFWEBVTT\n\nNOTE by hand\n\nfirst\n00:01.000 --> 00:02.500 align:start\n<v Ida>Light &amp;\nshade</v>\n\n01:00:00.000 --> 01:00:01.000\nLate\n',
+            [
+                '\uFEFFWEBVTT',
+                'NOTE by hand',
+                'first\n00:01.000 --> 00:02.500 align:start\n<v Ida>Light &amp;\nshade</v>',
+                '01:00:00.000 --> 01:00:01.000\nLate\n',
+            ].join('\n\n'),
         );
         assert.ok(isReadable);
         assert.deepEqual(lines, [

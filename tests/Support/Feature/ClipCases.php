@@ -40,7 +40,8 @@ final class ClipCases
     public static function told(Game $game, int $size, string $mark = 'lens.webm|1'): array
     {
         test()->flushSession();
-        $reply = test()->actingAs($game->user)->postJson("/games/{$game->id}/clips", ['size' => $size, 'mark' => $mark]);
+        $told = ['size' => $size, 'mark' => $mark];
+        $reply = test()->actingAs($game->user)->postJson("/games/{$game->id}/clips", $told);
 
         return ['status' => $reply->status(), 'body' => (array) $reply->json()];
     }

@@ -117,7 +117,10 @@ function destination({ key, value, take, editor, label = t('cards.fields.leadsTo
     const { game } = editor.store;
     const words = wordsAt('workshop.routes');
     const here = game.scenes.find((scene) => scene.id === editor.scene);
-    const moments = momentsIn(game).sort((one) => (one.clip === filmOf(game, here)?.clip.id ? -1 : 0));
+    const own = filmOf(game, here)?.clip.id;
+    const moments = momentsIn(game).sort(
+        (one, other) => Number(other.clip === own) - Number(one.clip === own) || one.at - other.at,
+    );
     const scenes = game.scenes.map((scene) =>
         el('option', { value: scene.id, selected: scene.id === value }, sceneName(game, scene)),
     );

@@ -51,10 +51,15 @@ const momentName = (moment) => `${moment.title || t('films.moment')} (${clock(mo
 
 /** What a stop is called: its title, else the first words in it, else when it opens. */
 function stopName(game, scene) {
-    const words = things(scene).map((thing) => said(thing.ask || thing.label || thing.md || '', game).trim());
+    const words = things(scene).map((thing) =>
+        said(thing.ask || thing.label || thing.md || gapless(thing.input?.md), game).trim(),
+    );
 
     return scene.title || short(words.find(Boolean) ?? '') || t('films.stopAt', { time: clock(scene.stop.at) });
 }
+
+/** A text with its gaps left open. */
+const gapless = (text) => (text ?? '').replace(/\{[a-z][a-z0-9_-]*\}/g, '…');
 
 const short = (words) => {
     const line = words

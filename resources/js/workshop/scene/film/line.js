@@ -19,15 +19,7 @@ const LABEL = 7;
  * winds; a stop is dragged to another time; dragging over the lane marks a passage.
  */
 function openLine({ head, seek, stopHere, editor, toggle }) {
-    const canvas = made(
-        svg('svg', {
-            class: 'film-track',
-            tabindex: '0',
-            role: 'slider',
-            'aria-label': t('films.line'),
-            'data-key': 'film.line',
-        }),
-    );
+    const canvas = made(svg('svg', { class: 'film-track', role: 'group', 'aria-label': t('films.line') }));
     const node = make('div', { class: 'film-line-holder' }, canvas);
     const held = { media: null, moving: null, range: null };
     new ResizeObserver(() => draw()).observe(node);
@@ -146,13 +138,6 @@ function openLine({ head, seek, stopHere, editor, toggle }) {
         const { film } = head;
         if (!film) return;
         canvas.setAttribute('viewBox', `0 0 ${width()} ${HEIGHT}`);
-        for (const [name, value] of Object.entries({
-            'aria-valuemin': 0,
-            'aria-valuemax': Math.round(length()),
-            'aria-valuenow': Math.round(head.at),
-            'aria-valuetext': clock(head.at, true),
-        }))
-            canvas.setAttribute(name, value);
         const labels = labelRows(film.stops.map((stop) => place(timeOfStop(stop))));
         redraw(canvas, [
             svg('rect', {
@@ -164,47 +149,72 @@ function openLine({ head, seek, stopHere, editor, toggle }) {
                 height: 24,
             }),
             svg('path', { class: 'film-rail', d: `M${SIDE} ${TRACK}H${width() - SIDE}` }),
+            railGrip(),
             svg('rect', { class: 'film-end', x: width() - SIDE - 3, y: TRACK - 20, width: 8, height: 40 }),
             list(film.clip.moments).map((moment) => passage(moment)),
             held.range ? passageBar(held.range[0], held.range[1], 'film-passage drawn') : null,
             film.stops.map((stop) => backArc(stop)),
-            film.stops.map((stop, at) => stopMark(stop, labels[at])),
+            film.stops.map((stop, at) => stopWords(stop, labels[at])),
+            film.stops.map((stop) => stopMark(stop)),
             svg('path', { class: 'film-head', d: `M${place(head.at)} 10V${LANE + 12}` }),
         ]);
     }
 
+    /** What is focused to wind the film. */
+    const railGrip = () =>
+        svg('rect', {
+            class: 'film-rail-grip',
+            'data-key': 'film.line',
+            x: SIDE - 8,
+            y: TRACK - 24,
+            width: width() - 2 * SIDE + 16,
+            height: 44,
+            tabindex: '0',
+            role: 'slider',
+            'aria-label': t('films.where'),
+            'aria-valuemin': 0,
+            'aria-valuemax': Math.round(length()),
+            'aria-valuenow': Math.round(head.at),
+            'aria-valuetext': clock(head.at, true),
+        });
+
     const timeOfStop = (stop) => (held.moving?.id === stop.id ? held.moving.at : stop.stop.at);
 
-    function stopMark(stop, row) {
+    function stopMark(stop) {
         const at = timeOfStop(stop);
-        const name = stopName(editor.store.game, stop);
+        const says = t('films.stopNamed', { name: stopName(editor.store.game, stop), time: clock(at) });
         const x = place(at);
-        const isHere = editor.scene === stop.id;
 
         return svg(
             'g',
             {
-                class: `film-stop-mark film-stop-${lookOf(stop)}${isHere ? ' here' : ''}`,
+                class: `film-stop-mark film-stop-${lookOf(stop)}${editor.scene === stop.id ? ' here' : ''}`,
                 'data-stop': stop.id,
                 'data-key': `line.${stop.id}`,
                 tabindex: '0',
                 role: 'button',
-                'aria-label': t('films.stopNamed', { name, time: clock(at) }),
+                'aria-label': says,
             },
-            svg('title', {}, `${name} · ${clock(at)}`),
+            svg('title', {}, says),
             svg('rect', { class: 'film-stop-grip', x: x - 13, y: TRACK - 22, width: 26, height: 44 }),
             stop.stop.lasts
                 ? null
                 : svg('rect', { class: 'film-wait', x: x + 12, y: TRACK - 14, width: 5, height: 28 }),
             svg('circle', { cx: x, cy: TRACK, r: 10 }),
-            row === null && !isHere
-                ? null
-                : svg(
-                      'text',
-                      { x: inside(x, cut(name, row?.room ?? 24)), y: LANE + 26, class: 'film-stop-name' },
-                      cut(name, row?.room ?? 24),
-                  ),
-            row === null && !isHere ? null : svg('text', { x, y: LANE + 42, class: 'film-stop-time' }, clock(at)),
+        );
+    }
+
+    /** Name and time under a stop, where there is room for them. */
+    function stopWords(stop, row) {
+        if (row === null && editor.scene !== stop.id) return null;
+        const words = cut(stopName(editor.store.game, stop), row?.room ?? 24);
+        const x = inside(place(timeOfStop(stop)), words);
+
+        return svg(
+            'g',
+            { 'data-key': `words.${stop.id}`, class: 'film-stop-words', 'aria-hidden': 'true' },
+            svg('text', { x, y: LANE + 26, class: 'film-stop-name' }, words),
+            svg('text', { x, y: LANE + 42, class: 'film-stop-time' }, clock(timeOfStop(stop))),
         );
     }
 

@@ -75,10 +75,12 @@ function pasteCard(editor, clip, close) {
     }
 }
 
-function read({ at, ask, answers, back }) {
-    const words = [ask, answers.length > 0 ? `→ ${answers.join(' | ')}` : '', back ? `↶ ${back}` : ''];
+function read({ at, lasts, ask, groups, back }) {
+    const answers = groups.map((group) => group.join(' | ')).join(' || ');
+    const words = [ask, answers ? `→ ${answers}` : '', back ? `↶ ${back}` : ''];
+    const time = at === null ? '?' : `${clock(at)}${lasts ? `–${clock(at + lasts)}` : ''}`;
 
-    return `${at === null ? '?' : clock(at)} · ${words.filter(Boolean).join('  ')}`;
+    return `${time} · ${words.filter(Boolean).join('  ')}`;
 }
 
 export { pasteCard };
