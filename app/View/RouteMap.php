@@ -35,7 +35,10 @@ final readonly class RouteMap
         $lines = array_flip(array_keys($game->chapters()));
         $stations = $lineAt = [];
         foreach ($game->scenes() as $scene) {
-            $place = $rows->places[$scene->id];
+            $place = $rows->places[$scene->id] ?? null;
+            if ($place === null) {
+                continue;
+            }
             [$x, $y] = self::point($place, $rows);
             $line = ($lines[$scene->chapter ?? ''] ?? 0) % 5;
             $stations[$scene->id] = ['x' => $x, 'y' => $y, 'line' => $line, 'ending' => $scene->ending !== null];

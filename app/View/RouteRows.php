@@ -31,8 +31,11 @@ final readonly class RouteRows
 
     public static function of(GameDocument $game): self
     {
-        $ways = Ways::in($game);
-        $columns = self::columns($game, $ways);
+        // On a map a stop is a place on its film's stretch of track.
+        $homes = array_column($game->films()->ways(), 0, 1);
+        $scenes = array_values(array_diff($game->sceneIds(), array_keys($homes)));
+        $ways = self::folded(Ways::in($game), $homes);
+        $columns = self::columns($game->start(), $scenes, $ways);
         $forward = array_values(array_filter(
             $ways,
             static fn (array $way): bool => ($columns[$way[1]] ?? -1) === ($columns[$way[0]] ?? INF) + 1,
@@ -47,17 +50,36 @@ final readonly class RouteRows
 
     /**
      * @param  list<array{string, string}>  $ways
+     * @param  array<string, string>  $homes  stop → the scene of its film
+     * @return list<array{string, string}> each once, those to and from a stop by way of its film
+     */
+    private static function folded(array $ways, array $homes): array
+    {
+        $folded = [];
+        foreach ($ways as [$from, $to]) {
+            [$from, $to] = [$homes[$from] ?? $from, $homes[$to] ?? $to];
+            if ($from !== $to) {
+                $folded["{$from} {$to}"] = [$from, $to];
+            }
+        }
+
+        return array_values($folded);
+    }
+
+    /**
+     * @param  list<string>  $scenes
+     * @param  list<array{string, string}>  $ways
      * @return array<string, int> scene → column; what no route leads to stands before what it leads to, and endings
      *     last
      */
-    private static function columns(GameDocument $game, array $ways): array
+    private static function columns(string $start, array $scenes, array $ways): array
     {
         $next = [];
         foreach ($ways as [$from, $to]) {
             $next[$from][] = $to;
         }
-        $columns = [$game->start() => 0];
-        for ($queue = [$game->start()]; $queue !== [];) {
+        $columns = [$start => 0];
+        for ($queue = [$start]; $queue !== [];) {
             $scene = array_shift($queue);
             foreach ($next[$scene] ?? [] as $to) {
                 if (! isset($columns[$to])) {
@@ -67,14 +89,14 @@ final readonly class RouteRows
             }
         }
         $last = max(1, ...array_values($columns));
-        foreach (array_diff($game->sceneIds(), array_keys($columns)) as $scene) {
+        foreach (array_diff($scenes, array_keys($columns)) as $scene) {
             $ahead = array_filter(
                 array_map(static fn (string $to): ?int => $columns[$to] ?? null, $next[$scene] ?? []),
             );
             $columns[$scene] = $ahead === [] ? $last : max(1, min($ahead) - 1);
         }
 
-        return array_intersect_key($columns, array_flip($game->sceneIds()));
+        return array_intersect_key($columns, array_flip($scenes));
     }
 
     /**

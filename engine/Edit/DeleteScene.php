@@ -49,14 +49,16 @@ final class DeleteScene
      */
     public static function several(GameDocument $game, array $leads): Together
     {
+        $leads = self::withStops($game, $leads);
         $document = $game->document;
         $changed = [];
         foreach (References::in($document) as $reference) {
-            if (! self::isWayTo($reference, $leads)) {
+            $scene = $game->destination($reference->id) ?? $reference->id;
+            if (! self::isWayTo($reference, $scene, $leads)) {
                 continue;
             }
             $lead =
-                self::end($reference->id, $leads) ??
+                self::end($scene, $leads) ??
                 ($reference->path === ['start'] ? self::firstOther($game, $leads) : '');
             $slot = &$document;
             foreach ($reference->path as $key) {
@@ -75,11 +77,31 @@ final class DeleteScene
         return new Together([...self::changedFields($document, $changed), ...$removals]);
     }
 
-    /** @param  array<string, string|null>  $leads */
-    private static function isWayTo(Reference $reference, array $leads): bool
+    /**
+     * A film that goes takes its stops along.
+     *
+     * @param  array<string, string|null>  $leads
+     * @return array<string, string|null>
+     */
+    private static function withStops(GameDocument $game, array $leads): array
+    {
+        foreach ($game->films()->ways() as [$home, $stop]) {
+            if (array_key_exists($home, $leads) && ! array_key_exists($stop, $leads)) {
+                $leads = [$stop => $leads[$home]] + $leads;
+            }
+        }
+
+        return $leads;
+    }
+
+    /**
+     * @param  string  $scene  where the reference leads
+     * @param  array<string, string|null>  $leads
+     */
+    private static function isWayTo(Reference $reference, string $scene, array $leads): bool
     {
         return $reference->kind === 'scene' &&
-            array_key_exists($reference->id, $leads) &&
+            array_key_exists($scene, $leads) &&
             ($reference->isRoute || $reference->scene === null) &&
             ($reference->scene === null || ! array_key_exists($reference->scene, $leads));
     }

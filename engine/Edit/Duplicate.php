@@ -63,7 +63,24 @@ final class Duplicate
             return new RefusedCommand(new Refusal('copies.many', ['most' => self::MOST_MADE]));
         }
 
-        return self::of($game, $ids, $times, $random);
+        return self::of($game, self::withStops($game, $ids), $times, $random);
+    }
+
+    /**
+     * A copy of a film has stops of its own.
+     *
+     * @param  non-empty-list<string>  $ids
+     * @return non-empty-list<string>
+     */
+    private static function withStops(GameDocument $game, array $ids): array
+    {
+        foreach ($game->films()->ways() as [$home, $stop]) {
+            if (in_array($home, $ids, true) && ! in_array($stop, $ids, true)) {
+                $ids[] = $stop;
+            }
+        }
+
+        return $ids;
     }
 
     /**

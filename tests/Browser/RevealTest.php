@@ -182,7 +182,7 @@ it('makes a find-it board of twenty-six pictures in at most ten actions, and is 
 });
 
 it('asks on the board at the front too, judges there, and begins anew for all', function (): void {
-    $board = Screens::teacher()->press('Find the Flag');
+    $board = Screens::teacher()->go('/games?seek=Find+the+Flag')->press('Find the Flag');
     [, , $game] = explode('/', $board->path());
     $board->go("/games/{$game}/board");
     Board::goOffline($board);

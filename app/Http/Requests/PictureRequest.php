@@ -18,6 +18,9 @@ use Illuminate\Http\UploadedFile;
  */
 final class PictureRequest extends FormRequest
 {
+    /** To whom pictures are owed that are made here. */
+    private const MAKER = 'Fravel';
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -33,7 +36,9 @@ final class PictureRequest extends FormRequest
         }
         [$kind, $tone] = [Field::text($this, 'setting'), Field::text($this, 'tone')];
         if (MadeSetting::isKnown($kind, $tone)) {
-            return Taken::drawing(MadeSetting::svg($kind, $tone), (string) __("workshop.settings.{$kind}"));
+            $alt = (string) __("workshop.settings.{$kind}");
+
+            return Taken::drawing(MadeSetting::svg($kind, $tone), $alt, self::MAKER, 'CC0-1.0');
         }
 
         return Collection::picture(Field::text($this, 'collection')) ?? throw UnableToTakePicture::unreadable();

@@ -30,7 +30,11 @@ function dressSounds() {
 
 function tell(button) {
     button.setAttribute('aria-pressed', String(isWanted()));
-    button.querySelector('span').textContent = t(isWanted() ? 'play.sounds.on' : 'play.sounds.off');
+    name(button, t(isWanted() ? 'play.sounds.on' : 'play.sounds.off'));
+}
+
+function name(button, words) {
+    button.querySelector('span').textContent = button.title = words;
 }
 
 /** The sound of a scene goes on while the next one has the same. */
@@ -74,8 +78,8 @@ function dressVoice(button, scene) {
         const says = new SpeechSynthesisUtterance(words);
         says.lang = document.getElementById('play').dataset.language;
         const told = (isSpeaking) => {
-            button.setAttribute('aria-pressed', String(isSpeaking));
-            button.querySelector('span').textContent = t(isSpeaking ? 'play.sounds.quiet' : 'play.sounds.aloud');
+            button.classList.toggle('text-lamp', isSpeaking);
+            name(button, t(isSpeaking ? 'play.sounds.quiet' : 'play.sounds.aloud'));
         };
         says.onstart = () => told(true);
         says.onend = says.onerror = () => told(false);

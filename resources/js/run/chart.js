@@ -16,7 +16,8 @@ const APART = 110;
  *
  * @param {HTMLElement} holder names the address of the game
  * @param {number} top room above the map, in its own units
- * @returns {Promise<{layer: SVGGElement, stations: Map<string, any>}>} what is drawn over it goes into `layer`
+ * @returns {Promise<{layer: SVGGElement, stations: Map<string, any>, homeOf: (scene: string) => string}>} what is drawn
+ *     over it goes into `layer`; a stop of a film stands where its film does
  */
 async function drawnChart(holder, top) {
     const game = await fetch(holder.dataset.address, { credentials: 'same-origin' }).then((reply) => reply.json());
@@ -36,7 +37,13 @@ async function drawnChart(holder, top) {
     );
     drawnMap(sea, { scene: null, chosen: null, words: { map: {} }, walkTo() {} })(drawing, placed);
 
-    return { layer, stations: placed.stations };
+    const homes = new Map(
+        drawing.stations.flatMap(({ id, film }) =>
+            (film ?? []).map((stop) => /** @type {[string, string]} */ ([stop.id, id])),
+        ),
+    );
+
+    return { layer, stations: placed.stations, homeOf: (scene) => homes.get(scene) ?? scene };
 }
 
 const widened = ({ across, down }) => ({ across: Math.max(across, APART), down });

@@ -19,10 +19,13 @@ const LONGEST = 14;
  */
 async function openRunMap(holder) {
     // Above each station there is room for pennants, as much as below it for its words.
-    const { layer, stations } = await drawnChart(holder, HIGH * MOST);
+    const { layer, stations, homeOf } = await drawnChart(holder, HIGH * MOST);
     layer.setAttribute('class', 'pennants');
 
-    return (plays) => layer.replaceChildren(...flying(plays, stations));
+    return (plays) => {
+        const standing = plays.map((play) => ({ ...play, scene: homeOf(play.scene) }));
+        layer.replaceChildren(...flying(standing, stations));
+    };
 }
 
 function flying(plays, stations) {

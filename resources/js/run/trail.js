@@ -9,10 +9,14 @@ const FURTHER = 9;
 async function begin() {
     const holder = document.getElementById('trail-map');
     if (!holder) return;
-    const { layer, stations } = await drawnChart(holder, 30).catch(() => ({ layer: null, stations: new Map() }));
-    if (!layer) return holder.remove();
+    const chart = await drawnChart(holder, 30).catch(() => null);
+    if (!chart) return holder.remove();
+    const { layer, stations, homeOf } = chart;
     layer.setAttribute('class', 'trail');
-    const visits = JSON.parse(holder.dataset.trail).filter((scene) => stations.has(scene));
+    // A stop of a film stands where its film does.
+    const visits = JSON.parse(holder.dataset.trail)
+        .map(homeOf)
+        .filter((scene, at, all) => stations.has(scene) && scene !== all[at - 1]);
     layer.append(...ways(visits, stations), ...numbers(visits, stations));
 }
 

@@ -2,6 +2,7 @@
 
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
+use Fravel\Edit\Commands;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
 use Fravel\State\Action;
@@ -135,4 +136,19 @@ it('goes on with a play that was kept before films had stops', function (): void
 
     expect(array_column(View::of($game, $state, 0)->things, 'id'))->toBe(['clip', 'in'])
         ->and($state->film)->toBe([]);
+});
+
+it('takes its stops along when it is copied or deleted, and leads on what led to its moments', function (): void {
+    $game = Games::of([
+        ['id' => 'hall', 'things' => [Games::choice('watch', ['go' => 'late'])]], ...FilmGames::lens()->document['scenes'],
+    ]);
+    $copied = Commands::read(['duplicate' => ['film']], $game)->apply($game)->game;
+    $stops = array_filter(array_column($copied->document['scenes'], 'stop', 'id'));
+    $left = Commands::read(['deleteScene' => 'film', 'lead' => 'out'], $game)->apply($game)->game;
+
+    expect($stops)->toHaveCount(6)->and(array_unique(array_column($stops, 'clip')))->toHaveCount(2)
+        ->and(array_column(Validation::ofReferences($copied->document), 'code'))
+        ->toBe(['reference.missing', 'reference.missing'])
+        ->and($left->sceneIds())->toBe(['hall', 'out'])
+        ->and($left->scene('hall')->things[0]->react[0]->go->to)->toBe('out');
 });

@@ -1,3 +1,4 @@
+import { isStop, stopName } from '../editor/films.js';
 import { renamings } from '../editor/naming.js';
 import { t } from '../../lib/catalogue.js';
 import { freshId } from '../editor/document.js';
@@ -17,7 +18,7 @@ const titleOf = (id, { titles, words }) => (id ? (titles.get(id) ?? words.routes
 const SCENE = {
     id: 'scene',
     width: 150,
-    read: ({ scene }) => scene.title ?? '',
+    read: ({ scene }, { game }) => (isStop(game, scene) ? stopName(game, scene) : (scene.title ?? '')),
     write: ({ scene }, text, { game }) => renamings(game, scene, 'title', text),
 };
 
