@@ -4,6 +4,7 @@ use Fravel\Answer\LanguageData;
 
 return [
     'rounds' => [
+        'short' => '{count|=1 eine Runde|:count Runden}',
         'inARow' => ':count hintereinander richtig',
         'heading' => 'In Runden gefragt',
         'help' => 'Ein Block je Runde, dazwischen eine leere Zeile: das Richtige zuerst, Falsches darunter. '

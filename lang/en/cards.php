@@ -4,6 +4,7 @@ use Fravel\Answer\LanguageData;
 
 return [
     'rounds' => [
+        'short' => '{count|=1 one round|:count rounds}',
         'inARow' => ':count right in a row',
         'heading' => 'Asked in rounds',
         'help' => 'One block for each round, an empty line between: the right one first, wrong ones under it. A '

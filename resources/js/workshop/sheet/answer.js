@@ -39,6 +39,7 @@ function matchFrom(lock, text) {
         .split('|')
         .map((one) => one.trim())
         .filter(Boolean);
+    if (list(lock.rounds).length > 0) return { refusal: 'kind' };
     const write = { text: texts, long: longs, digits, number: numbers, options }[lock.input?.type];
 
     return write ? write(answers, lock) : { refusal: 'kind' };

@@ -46,7 +46,10 @@ const LOCKS = [
     {
         id: 'kind',
         width: 92,
-        read: ({ thing }, { words }) => words.inputs[thing.input?.type] ?? thing.input?.type ?? '',
+        read: ({ thing }, { words }) =>
+            list(thing.rounds).length > 0
+                ? t('cards.rounds.short', { count: thing.rounds.length })
+                : (words.inputs[thing.input?.type] ?? thing.input?.type ?? ''),
         write: null,
     },
     {

@@ -1,6 +1,7 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
 import { el, icon, mark } from '../../../lib/tree.js';
 import { area, destination, line, now, pick } from '../../editor/fields.js';
+import { isStop } from '../../editor/films.js';
 import { list } from '../../editor/ways.js';
 import { effectsField } from '../effects.js';
 import { reactionsField } from '../reactions.js';
@@ -127,9 +128,9 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
         }),
         destination({
             key: `${key}.go`,
-            value: rule.go ?? '',
+            ...opensInFilm(rule, editor),
             editor,
-            take: (go, made) => change({ go }, t('edits.labels.whereTheLockLeads'), made),
+            take: (go, made) => change({ go: go || elseGo(rule, editor) }, t('edits.labels.whereTheLockLeads'), made),
         }),
         effectsField({
             reaction: rule,
@@ -140,6 +141,23 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
         }),
     );
 }
+
+/** Once it is opened in a stop the film goes on, where nothing else is said. */
+const isOnInFilm = (rule, editor) =>
+    rule.verdict === 'open' &&
+    isStop(
+        editor.store.game,
+        editor.store.game.scenes.find(({ id }) => id === editor.scene),
+    );
+
+function opensInFilm(rule, editor) {
+    const go = rule.go ?? '';
+    if (!isOnInFilm(rule, editor)) return { value: go };
+
+    return { value: go === '@stay' ? '' : go, none: t('films.goesOn') };
+}
+
+const elseGo = (rule, editor) => (isOnInFilm(rule, editor) ? '@stay' : '');
 
 /** Feedback to any other answer: what is said from which try on, the last for every one. */
 function otherwiseLines(lock, editor) {
