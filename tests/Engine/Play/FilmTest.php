@@ -140,7 +140,8 @@ it('goes on with a play that was kept before films had stops', function (): void
 
 it('takes its stops along when it is copied or deleted, and leads on what led to its moments', function (): void {
     $game = Games::of([
-        ['id' => 'hall', 'things' => [Games::choice('watch', ['go' => 'late'])]], ...FilmGames::lens()->document['scenes'],
+        ['id' => 'hall', 'things' => [Games::choice('watch', ['go' => 'late'])]],
+        ...FilmGames::lens()->document['scenes'],
     ]);
     $copied = Commands::read(['duplicate' => ['film']], $game)->apply($game)->game;
     $stops = array_filter(array_column($copied->document['scenes'], 'stop', 'id'));

@@ -120,7 +120,7 @@ function again(lock) {
         JSON.stringify(lock),
     );
 
-    return { ...JSON.parse(renamed), if: { not: { firstTry: lock.id } } };
+    return { ...JSON.parse(renamed), if: { not: { firstTry: [lock.id], atLeast: 1 } } };
 }
 
 /** The way from a stop to its film. */
