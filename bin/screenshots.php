@@ -19,7 +19,6 @@ $shot = static function (Browser $browser, string $name) use ($folder): void {
 
 $teacher = Browser::open($address)->signIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD);
 $teacher->go('/games/new');
-$shot($teacher, 'new-game');
 
 $teacher->script(
     'document.querySelector("input[name=pattern][value=hub]").closest("form").querySelector("button").click()',
@@ -95,7 +94,7 @@ usleep(300_000);
 $shot($teacher, 'rehearsal');
 
 $runOf = static function (string $label) use ($teacher): Browser {
-    $address = (string) $teacher->go('/games')->script(
+    $address = (string) $teacher->go('/games?seek=The+Dark+Lamp')->script(
         'return [...document.querySelectorAll(".strip-runs p")].find((run) => run.textContent.includes(arguments[0]))'
             .'.querySelector("a").href',
         $label,
@@ -107,7 +106,7 @@ $runOf('7B')->see('24 joined')->press('Report')
     ->see('What they answered instead');
 $shot($teacher, 'report');
 $teacher
-    ->go('/games')
+    ->go('/games?seek=The+Dark+Lamp')
     ->press('The Dark Lamp')
     ->press('Open a run')
     ->see('frozen as it stands')
@@ -138,6 +137,7 @@ $teacher->go('/games?seek=Fog')->press('The Fog Crossing')->press('Open a run')-
 $class = $teacher->find('.run-code')->getText();
 foreach (['Sol', 'Kay', 'Ono'] as $place => $name) {
     $voter = Browser::open($address, 390, 844)->go("/p/{$class}")->type('#name', $name)->press('Begin');
+    $voter->until(fn (): bool => $voter->has('form.act [value=choose]'));
     $voter->script(
         'const ways = [...document.querySelectorAll("form.act input[name=verb][value=choose]")];'
             .'ways[Math.min(arguments[0], ways.length - 1)].form.requestSubmit()',
@@ -184,21 +184,20 @@ $teacher->perform(Browser::mouse([
 $shot($teacher, 'board');
 $teacher->perform(Browser::mouse([['type' => 'pointerUp', 'button' => 0]]));
 
-$teacher->go('/games?seek=Flag')->press('Find the Flag')->press('Open a run')->press('Open it');
-$finder = Browser::open($address, 390, 844)->go('/p/'.$teacher->find('.run-code')->getText());
-$finder->type('#name', 'Sol')->press('Begin')->press('Up into the tower')->press('Begin')
-    ->find('.thing-find .find-box');
-// The flags stand in the order of their letters, and each prompt begins with its own.
-for ($found = 0; $found < 3; $found++) {
-    $finder->script(
-        'const prompt = document.querySelector(".thing-find [data-find-prompt]").textContent.trim();'
-            .'document.querySelectorAll(".thing-find .find-box")[prompt.charCodeAt(0) - 65].click()',
-    );
-    usleep(600_000);
-}
-usleep(900_000);
-$finder->script('document.activeElement.blur()');
-$shot($finder, 'find-phone');
+$teacher->go('/games?seek=Lens')->press('How the Lens Turns')->click('.stretch-stop[data-stop="where-it-bends"]')
+    ->find('.film-stop-mark.here');
+$teacher->until(fn (): bool => $teacher->script('return document.querySelector(".film-media").readyState > 2'));
+usleep(600_000);
+$shot($teacher, 'film');
+$teacher->press('Open a run')->press('Open it');
+$watcher = Browser::open($address, 390, 844)->go('/p/'.$teacher->find('.run-code')->getText());
+$watcher->type('#name', 'Sol')->press('Begin')->press('Watch how it turns')->click('[data-film-begin]')
+    ->see('Where would you begin?')->press('At the beginning: how light goes');
+$watcher->until(fn (): bool => ! $watcher->has('.film-stopped'));
+$watcher->script('document.querySelector("video").currentTime = 13');
+$watcher->see('0 of 3 right in a row');
+usleep(600_000);
+$shot($watcher, 'film-phone');
 
 $teacher->go('/games?seek=Who+Nests')->press('Who Nests Here?')->press('Rehearse')->see('Who nests on this cliff?');
 foreach (['puffin', 'egg', 'ledge', 'tern', 'puffling', 'fish', 'eider'] as $place => $answer) {

@@ -110,7 +110,9 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/pictures', [PictureController::class, 'store'])
             ->middleware('throttle:pictures')
             ->name('pictures.store');
-        Route::post('/games/{game}/clips', [ClipController::class, 'begin'])->name('clips.begin');
+        Route::post('/games/{game}/clips', [ClipController::class, 'begin'])
+            ->middleware('throttle:pictures')
+            ->name('clips.begin');
         Route::post('/games/{game}/clips/{incoming}', [ClipController::class, 'take'])->name('clips.take');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');

@@ -18,6 +18,9 @@ final readonly class Incoming
 
     private const MEGABYTE = 1_000_000;
 
+    /** Unfinished files of a game that are kept. */
+    private const MOST = 4;
+
     /** Seconds that an unfinished file is kept. */
     private const KEPT = 3 * 86400;
 
@@ -31,7 +34,7 @@ final readonly class Incoming
      */
     public static function begin(Game $game, int $size, string $mark): self
     {
-        self::forgetOld();
+        self::forgetOld($game);
         $id = substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
         $incoming = self::of($game, $id) ?? new self($id, self::folder($game->id)."/{$id}-{$size}", $size);
         is_dir(self::folder($game->id)) || mkdir(self::folder($game->id), 0o755, true);
@@ -126,8 +129,12 @@ final readonly class Incoming
         return config()->string('fravel.files')."/incoming/{$game}";
     }
 
-    private static function forgetOld(): void
+    /** Those that are too old, and of a game all but the newest few. */
+    private static function forgetOld(Game $game): void
     {
+        $own = glob(self::folder($game->id).'/*') ?: [];
+        usort($own, static fn (string $one, string $other): int => @filemtime($other) <=> @filemtime($one));
+        array_map(unlink(...), array_slice($own, self::MOST));
         foreach (glob(self::folder('*').'/*') ?: [] as $path) {
             if ((int) @filemtime($path) < time() - self::KEPT) {
                 @unlink($path);

@@ -31,14 +31,20 @@ final class Elsewhere
         return is_string($host) && preg_match('/^[a-z0-9.-]{3,250}(:\d{1,5})?$/D', $host) === 1 ? $host : '';
     }
 
-    /** What a page may load media from, as its policy says it; '' for nothing beyond our own. */
-    public static function policy(): string
-    {
-        return self::allowed() === '' ? '' : "media-src 'self' https://".self::allowed().'; ';
-    }
-
+    /** Whether the student said yes to a host; if so, this page may load media from it. */
     public static function isAllowed(string $host): bool
     {
-        return $host !== '' && self::allowed() === $host;
+        $isAllowed = $host !== '' && self::allowed() === $host;
+        $isAllowed && request()->attributes->set(self::FIELD, $host);
+
+        return $isAllowed;
+    }
+
+    /** What the page that was made may load media from, as its policy says it; '' for nothing beyond our own. */
+    public static function policy(): string
+    {
+        $host = request()->attributes->get(self::FIELD);
+
+        return is_string($host) ? "media-src 'self' https://{$host}; " : '';
     }
 }

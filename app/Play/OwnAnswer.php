@@ -13,6 +13,9 @@ final class OwnAnswer
      */
     public static function html(array $lock, Screen $screen): string
     {
+        if (($lock['rounds'] ?? []) !== []) {
+            return self::rounds($lock['rounds'], $screen);
+        }
         $answer = $lock['answered'] ?? null;
         $input = $lock['input'];
         if ($answer === null) {
@@ -32,6 +35,17 @@ final class OwnAnswer
             'gaps' => self::gaps($answer, $input['pieces'], $screen),
             default => '',
         };
+    }
+
+    /**
+     * @param  list<array{ask: string, input: array<string, mixed>, answered: mixed}>  $rounds  that were right in a row
+     */
+    private static function rounds(array $rounds, Screen $screen): string
+    {
+        return implode('<br>', array_map(
+            static fn (array $round): string => trim($screen->inline($round['ask']).' '.self::html($round, $screen)),
+            $rounds,
+        ));
     }
 
     /** A bare number was meant in the unit that was asked for. */

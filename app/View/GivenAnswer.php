@@ -17,8 +17,11 @@ final class GivenAnswer
 
     public static function words(GameDocument $game, string $lock, mixed $with): string
     {
-        $input = $game->written($lock)['input'] ?? [];
+        $written = $game->written($lock);
+        $input = $written['input'] ?? [];
         $type = is_array($input) ? $input['type'] ?? 'text' : 'text';
+        // What is asked in rounds may be picked or typed.
+        $type = ($written['rounds'] ?? []) === [] ? $type : 'options';
 
         return mb_strimwidth(match (true) {
             $type === 'arrows' && is_string($with) => implode(' ', array_map(

@@ -28,8 +28,8 @@ final readonly class PlayState
      * @param  list<string>  $cued  cues passed
      * @param  list<string>  $decided  tallies that lead whatever the others come to
      * @param  list<string>  $ruledOut  tallies that never lead
-     * @param  array<string, string|array<array-key, mixed>>  $answers  open lock → the answer that opened it; cover →
-     *     the guess at it
+     * @param  array<string, string|array<array-key, mixed>>  $answers  open lock → the answer that opened it; lock that
+     *     asks in rounds → round → what was right; cover → the guess at it
      * @param  list<string>  $found  boxes of find-it boards, and boards of which all was found
      * @param  int|null  $endedAt  null while it goes on, and in plays that ended before this was kept
      * @param  array<string, string>  $returned  lock → what the teacher said when the answer to it was sent back
@@ -379,6 +379,20 @@ final readonly class PlayState
 
         return $this->with([
             'film' => [$clip => ['at' => $at, 'until' => null, 'then' => null, 'times' => $times]] + $this->film,
+        ]);
+    }
+
+    /**
+     * What was answered in a round that was right; those of one attempt are kept together.
+     *
+     * @param  string|array<array-key, mixed>  $answer
+     */
+    public function keepRound(string $lock, string $round, string|array $answer): self
+    {
+        $before = ($this->streaks[$lock] ?? 0) === 0 ? [] : $this->answers[$lock] ?? [];
+
+        return $this->with([
+            'answers' => [$lock => [$round => $answer] + (is_array($before) ? $before : [])] + $this->answers,
         ]);
     }
 

@@ -259,6 +259,21 @@ final readonly class Lock extends Thing
         return $rule !== null && isset($state->answers[$this->id]) ? $rule->reaction->say : '';
     }
 
+    /** @return list<array{ask: string, input: array<string, mixed>, answered: mixed}> the rounds that opened it */
+    private function roundsShown(Showing $showing): array
+    {
+        $answers = $showing->state->answers[$this->id] ?? [];
+        $asked = array_filter(
+            $this->rounds, static fn (Round $round): bool => is_array($answers) && isset($answers[$round->id]),
+        );
+
+        return array_values(array_map(fn (Round $round): array => [
+            'ask' => $showing->fill($round->ask),
+            'input' => $round->input->shown($showing, $this->id),
+            'answered' => is_array($answers) ? $answers[$round->id] : null,
+        ], $asked));
+    }
+
     private static function isAway(?Route $route): bool
     {
         return $route !== null && $route->to !== Route::STAY;
@@ -301,6 +316,7 @@ final readonly class Lock extends Thing
             'hints' => array_map(static fn (Hint $hint): string => $showing->fill($hint->md), $given),
             'hint' => ! $open && $this->nextHint($state, $showing->now) !== null,
             'isGiven' => $open && ! isset($state->passes[$this->id]),
+            'rounds' => $open ? $this->roundsShown($showing) : [],
             'answered' => $open && $this->rounds === [] ? $state->answers[$this->id] ?? null : null,
             'held' => $this->held($state),
             'returned' => $showing->fill($open ? '' : $state->returned[$this->id] ?? ''),

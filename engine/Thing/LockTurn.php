@@ -114,7 +114,13 @@ final readonly class LockTurn
         $right = ($this->turn->state()->streaks[$this->lock->id] ?? 0) + 1;
         if (! $round->match->matches($answer)) {
             $this->judge(null, []);
-        } elseif ($right >= $this->lock->enough) {
+
+            return;
+        }
+        $this->turn->become(
+            $this->turn->state()->keepRound($this->lock->id, $round->id, self::kept($answer->value)),
+        );
+        if ($right >= $this->lock->enough) {
             $this->judge($this->lock->openingRule(), []);
         } else {
             $this->turn->note(EventKind::Answered, $this->lock->id, Lock::ROUND, $round->id);

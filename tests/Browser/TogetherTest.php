@@ -69,7 +69,7 @@ it('sends what was done without a network in its order, once it is back', functi
 });
 
 it('shows every page of a run whole and without barriers, on a phone and on a laptop', function (): void {
-    $teacher = Screens::teacher()->go('/games?seek=The+Fog+Crossing');
+    $teacher = Screens::teacher();
     $run = TogetherCases::pathOf($teacher, '8A');
     $game = (string) $teacher->go("{$run}/settings")
         ->script('return document.querySelector("main nav a").pathname');

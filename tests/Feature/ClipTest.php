@@ -62,6 +62,15 @@ it('takes no piece that is larger than told, and none for a game of others', fun
         ->assertForbidden();
 });
 
+it('keeps few files of a game that were not sent to their end', function (): void {
+    $game = Game::factory()->create();
+    foreach (range(1, 8) as $number) {
+        Clip::told($game, 10, "film-{$number}.webm|1");
+    }
+
+    expect(glob(config()->string('fravel.files')."/incoming/{$game->id}/*"))->toHaveCount(5);
+});
+
 it('sends a film in ranges, none so long that it holds a worker', function (
     string $range, int $status, string $is,
 ): void {

@@ -31,7 +31,7 @@ final class SecurityHeaders
         if (! $headers->has('Content-Security-Policy')) {
             $headers->set('Content-Security-Policy', Elsewhere::policy().self::POLICY);
         }
-        if ($request->query->has(Elsewhere::FIELD) && Elsewhere::allowed() !== '') {
+        if ($request->query->has(Elsewhere::FIELD) && Elsewhere::policy() !== '') {
             $headers->setCookie(Cookie::create(
                 Elsewhere::FIELD, Elsewhere::allowed(), 0, '/', null, $request->isSecure(), true, true, 'lax',
             ));

@@ -23,21 +23,24 @@
                         ? __('report.reads_none')
                         : __('report.reads', ['words' => Str::limit(implode(' / ', $group['said']), 240)])
                 }}</p>
-                <x-form :action="route('runs.rule', [$run, $chosen->lock->id])" class="report-rule">
-                    <input type="hidden" name="group" value="{{ $group['key'] }}">
-                    <input name="say" aria-label="{{ __('report.say') }}: {{ $group['answer'] }}"
-                        placeholder="{{ __('report.say_hint') }}" maxlength="2000"
-                        value="{{ old('group') === $group['key'] ? old('say') : '' }}">
-                    @if (old('group') === $group['key'])
-                        @error('say')
-                            <p class="problem" role="alert">{{ $message }}</p>
-                        @enderror
-                    @endif
-                    <div class="flex flex-wrap gap-2.5">
-                        <button class="button primary">{{ __('report.say_it') }}</button>
-                        <button class="button" name="accept" value="1">{{ __('report.accept') }}</button>
-                    </div>
-                </x-form>
+                {{-- What is asked in rounds has its answers in each of them. --}}
+                @if ($chosen->lock->rounds === [])
+                    <x-form :action="route('runs.rule', [$run, $chosen->lock->id])" class="report-rule">
+                        <input type="hidden" name="group" value="{{ $group['key'] }}">
+                        <input name="say" aria-label="{{ __('report.say') }}: {{ $group['answer'] }}"
+                            placeholder="{{ __('report.say_hint') }}" maxlength="2000"
+                            value="{{ old('group') === $group['key'] ? old('say') : '' }}">
+                        @if (old('group') === $group['key'])
+                            @error('say')
+                                <p class="problem" role="alert">{{ $message }}</p>
+                            @enderror
+                        @endif
+                        <div class="flex flex-wrap gap-2.5">
+                            <button class="button primary">{{ __('report.say_it') }}</button>
+                            <button class="button" name="accept" value="1">{{ __('report.accept') }}</button>
+                        </div>
+                    </x-form>
+                @endif
             </div>
         </div>
     @empty

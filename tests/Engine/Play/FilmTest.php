@@ -123,7 +123,9 @@ it('asks in rounds, in a fresh order at every attempt, until enough are right in
     }
     expect(count(array_unique($orders)))->toBeGreaterThan(2)
         ->and($answer($answer($answer($state, 'y'), 'y'), 'y')->isOpen('l'))->toBeTrue()
-        ->and(Playing::act($game, $state, Action::of(['answer' => 'l', 'with' => 'y9']), 0)->isRefused())->toBeTrue();
+        ->and(Playing::act($game, $state, Action::of(['answer' => 'l', 'with' => 'y9']), 0)->isRefused())->toBeTrue()
+        ->and(View::of($game, $answer($answer($answer($state, 'y'), 'y'), 'y'), 0)->things[0]['rounds'])
+        ->toHaveCount(3);
 });
 
 it('goes on with a play that was kept before films had stops', function (): void {

@@ -37,7 +37,7 @@ final class TogetherCases
     /** The address of the demo's run with this label. */
     public static function pathOf(Browser $teacher, string $label): string
     {
-        return (string) $teacher->go('/games')->script(
+        return (string) $teacher->go('/games?seek=The+Fog+Crossing')->script(
             'return [...document.querySelectorAll(".strip-runs p")]'
                 .'.find((run) => run.textContent.includes(arguments[0])).querySelector("a").pathname',
             $label,

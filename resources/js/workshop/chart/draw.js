@@ -173,7 +173,6 @@ function stationPlace(station, { x, y, width, height }, editor) {
                   rx: (Math.min(width, height) - 2) / 2,
                   class: `station line-${station.line}${height > width && !station.film ? ' change' : ''}`,
               }),
-        ...(station.film ?? []).map((stop) => stopOnStretch(stop, width, height, editor)),
         station.isGate
             ? svg('path', { d: `M-12 -5V${height + 1}M${width + 12} -5V${height + 1}`, class: 'scene-gate' })
             : null,
@@ -193,6 +192,7 @@ function stationPlace(station, { x, y, width, height }, editor) {
             class: 'station-grip',
             'data-key': `grip.${station.id}`,
         }),
+        ...(station.film ?? []).map((stop) => stopOnStretch(stop, width, height, editor)),
         label(station, width, height),
     );
 }

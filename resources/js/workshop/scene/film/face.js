@@ -77,11 +77,13 @@ function openFilm(editor) {
         if (!head.film) return;
         redraw(bar, [
             tool('play', media.paused ? 'play' : 'pause', media.paused ? t('films.play') : t('films.pause'), toggle),
-            STEPS.map((by) =>
-                tool(`step${by}`, null, t(by < 0 ? 'films.back' : 'films.on', { seconds: Math.abs(by) }), () =>
-                    seek(head.at + by),
-                ),
-            ),
+            STEPS.map((by) => {
+                const [name, values] = [by < 0 ? 'back' : 'on', { seconds: Math.abs(by) }];
+
+                return tool(`step${by}`, null, t(`films.${name}`, values), () => seek(head.at + by), {
+                    words: t(`films.${name}Short`, values),
+                });
+            }),
             el('input', {
                 class: 'film-at',
                 'data-key': 'film.at',
@@ -147,11 +149,11 @@ function openFilm(editor) {
     return { node, draw, head, media, seek };
 }
 
-function tool(key, sign, label, act) {
+function tool(key, sign, label, act, { words = '' } = {}) {
     return el(
         'button',
         { class: 'mover film-tool', 'data-key': `film.${key}`, 'aria-label': label, title: label, onclick: act },
-        sign ? icon(sign) : label,
+        sign ? icon(sign) : words,
     );
 }
 
