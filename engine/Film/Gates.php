@@ -25,25 +25,56 @@ final class Gates
     public static function of(array $stops, array $moments): array
     {
         $gates = [];
-        // What lets the film come as far as where we are: the last stop that waits, or what led past it.
-        [$behind, $since, $from] = [null, [], 0.0];
+        // The stretches so far, each from a stop that waits on: what is asked of it, and what led past it.
+        $stretches = [['passed' => null, 'needs' => null, 'led' => []]];
+        $from = 0.0;
         foreach ($stops as $scene) {
             $at = self::at($scene);
-            $ways = [...$since, ...self::led($moments, $from, $at), ['visited' => $scene['id']]];
-            $gate = $behind === null ? null : ['any' => [$behind, ...$ways]];
+            $last = count($stretches) - 1;
+            array_push($stretches[$last]['led'], ...self::led($moments, $from, $at));
+            $seen = ['visited' => $scene['id']];
             $done = self::done($scene);
-            $gates[] = ['done' => $done, 'gate' => $gate];
+            $gates[] = ['done' => $done, 'gate' => self::gate($stretches, [$seen])];
+            $from = max($from, $at);
             if (! self::waits($scene)) {
-                $since[] = ['visited' => $scene['id']];
+                $stretches[$last]['led'][] = $seen;
 
                 continue;
             }
-            $passed = $done ?? ['visited' => $scene['id']];
-            [$behind, $since, $from] = [self::passed($scene, $passed, $gate), [], $at];
+            $needs = $scene['needs'] ?? null;
+            $stretches[] = ['passed' => $done ?? $seen, 'needs' => is_array($needs) ? $needs : null, 'led' => []];
         }
-        $ways = [...$since, ...self::led($moments, $from, INF)];
+        array_push($stretches[count($stretches) - 1]['led'], ...self::led($moments, $from, INF));
 
-        return [...$gates, ['done' => null, 'gate' => $behind === null ? null : ['any' => [$behind, ...$ways]]]];
+        return [...$gates, ['done' => null, 'gate' => self::gate($stretches, [])]];
+    }
+
+    /**
+     * One is past the last stop that waits; or one was on a stretch before it, and none of those after that opens for
+     * them.
+     *
+     * @param  non-empty-list<array{passed: Written|null, needs: Written|null, led: list<Written>}>  $stretches
+     * @param  list<Written>  $own  what says that one was there already
+     * @return Written|null null where nothing lies before it
+     */
+    private static function gate(array $stretches, array $own): ?array
+    {
+        [$ways, $spared] = [$own, []];
+        foreach (array_reverse($stretches) as ['passed' => $passed, 'needs' => $needs, 'led' => $led]) {
+            // From the beginning the film runs freely.
+            if ($passed === null) {
+                return $spared === [] ? null : ['any' => [...$ways, ['all' => $spared]]];
+            }
+            foreach ([$passed, ...$led] as $way) {
+                $ways[] = $spared === [] ? $way : ['all' => [$way, ...$spared]];
+            }
+            if ($needs === null) {
+                break;
+            }
+            $spared[] = ['not' => $needs];
+        }
+
+        return ['any' => $ways];
     }
 
     /**
@@ -55,25 +86,6 @@ final class Gates
         $between = array_filter($moments, static fn (Moment $one): bool => $one->at > $from && $one->at <= $to);
 
         return array_map(static fn (Moment $one): array => ['visited' => $one->id], array_values($between));
-    }
-
-    /**
-     * Somebody for whom the stop does not open is past it as soon as the film may have come there.
-     *
-     * @param  Written  $scene
-     * @param  Written  $done
-     * @param  Written|null  $gate
-     * @return Written
-     */
-    private static function passed(array $scene, array $done, ?array $gate): array
-    {
-        $needs = $scene['needs'] ?? null;
-        if (! is_array($needs)) {
-            return $done;
-        }
-        $isSpared = ['not' => $needs];
-
-        return ['any' => [$done, $gate === null ? $isSpared : ['all' => [$isSpared, $gate]]]];
     }
 
     /**

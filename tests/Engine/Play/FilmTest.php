@@ -37,6 +37,23 @@ it('lets nobody past a stop that is not done, whatever a device sends', function
     'one that is none' => [[['cue' => 'film']]],
 ]);
 
+it('holds a film back behind ever so many stops that open for some alone', function (int $count): void {
+    $needs = ['has' => 't'];
+    $stops = array_map(static fn (int $at): array => [
+        'id' => "s{$at}", 'stop' => ['clip' => 'clip', 'at' => $at], 'needs' => $at === 1 ? null : $needs,
+        'things' => [Games::lock("l{$at}", 'yes')],
+    ], range(1, $count));
+    $game = Games::of([
+        ['id' => 'film', 'things' => [['id' => 'clip', 'kind' => 'clip', 'asset' => 'x']], 'next' => [['go' => 's1']]],
+        ...$stops, ['id' => 'z', 'stop' => ['clip' => 'clip', 'at' => $count + 1]],
+    ], ['tokens' => [['id' => 't', 'name' => 'T', 'kind' => 'item']]]);
+    $done = [['cue' => 's1'], ['answer' => 'l1', 'with' => 'yes'], ON];
+    $to = static fn (array $before): string => Plays::through($game, [...$before, ['cue' => 'z']])->state->scene;
+
+    expect($to([]))->toBe('film')->and($to($done))->toBe('z')
+        ->and(Plays::through($game, [ON])->state->scene)->toBe('film');
+})->with([2, 12, 40]);
+
 it('goes on once what was asked is answered, and leaves the film when it is through', function (): void {
     $game = FilmGames::lens();
     $answered = [ASKS, ['answer' => 'bends', 'with' => 'twice'], ON];
