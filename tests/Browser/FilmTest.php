@@ -92,8 +92,8 @@ it('opens a stop at its time, and lets nobody past it by dragging, keys or speed
         'return document.querySelector("video").play()',
     ] as $trick) {
         $student->script($trick);
-        usleep(200_000);
-        expect(Film::at($student))->toBeLessThan(12.5);
+        usleep(700_000);
+        expect(Film::at($student))->toBeLessThan(12.2);
     }
     $student->see('What stops light?');
     Film::pick($student, ['a card']);

@@ -91,7 +91,7 @@ function tick() {
     const { media, course } = film;
     const now = media.currentTime;
     tellBar(film);
-    if (course.open) return goBy(now);
+    if (course.open) return course.open.lasts === null ? stayBefore(course.open.at, now) : goBy(now);
     if (film.until && now >= film.until && course.then) return open({ id: course.then, at: film.until });
     const stop = crossed(course, film.last, now);
     film.last = Math.max(now, film.last);
@@ -100,12 +100,17 @@ function tick() {
 
 /** Where a stop is due the film rests, unless it goes by itself. */
 function open({ id, at, isPassing = false }) {
+    if (!isPassing) rest(at);
     if (film.sent === id) return;
     film.sent = id;
-    if (!isPassing) rest(at);
     const form = film.root.querySelector('[data-film-cue]');
     form.elements.on.value = id;
     form.requestSubmit();
+}
+
+/** What came before may be seen again while a stop is open; at the stop the film rests again. */
+function stayBefore(at, now) {
+    if (now > at + 0.05) rest(at);
 }
 
 /** A stop that goes by itself has its time. */
