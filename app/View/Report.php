@@ -164,6 +164,10 @@ final readonly class Report
     /** What kind of answer it asks for, in a word. */
     public function kind(LockReport $report): string
     {
+        $rounds = count($report->lock->rounds);
+        if ($rounds > 0) {
+            return (string) __('cards.rounds.short', ['count' => $rounds]);
+        }
         $type = $this->game->written($report->lock->id)['input']['type'] ?? 'text';
 
         return (string) __("kinds.input.{$type}");

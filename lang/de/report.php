@@ -3,8 +3,10 @@
 // Was ein Durchlauf zeigte: der Bericht und der Weg einer Person.
 return [
     'passages' => [
-        'title' => 'Stellen in Filmen', 'again' => 'wurde von :plays noch einmal gesehen, insgesamt :times Mal',
-        'begun' => 'dort begannen :plays, insgesamt :times Mal',
+        'title' => 'Stellen in Filmen',
+        'again' => '{plays|=1 eine Person sah es noch einmal|:plays sahen es noch einmal}, insgesamt {times|=1 '
+            .'ein Mal|:times Mal}',
+        'begun' => '{plays|=1 eine Person begann dort|:plays begannen dort}',
     ],
     'title' => 'Bericht', 'board' => 'Überblick', 'settings' => 'Einstellungen',
     'views' => 'Ansichten dieses Durchlaufs',

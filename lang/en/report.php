@@ -3,8 +3,10 @@
 // What a run showed: the report, and the trail of one student.
 return [
     'passages' => [
-        'title' => 'Passages of films', 'again' => 'was seen again by :plays, :times times in all',
-        'begun' => 'was begun at by :plays, :times times in all',
+        'title' => 'Passages of films',
+        'again' => '{plays|=1 one student saw it again|:plays students saw it again}, {times|=1 once|:times '
+            .'times} in all',
+        'begun' => '{plays|=1 one student began there|:plays students began there}',
     ],
     'title' => 'Report', 'board' => 'Board', 'settings' => 'Settings', 'views' => 'Views of this run',
     'of' => '{joined|=1 of one finished|of :joined finished}', 'median' => 'in the middle, from start to end',

@@ -5,6 +5,8 @@ use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
+use Fravel\Report\PassageReport;
+use Fravel\Report\PlayLog;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Tests\Support\FilmGames;
@@ -171,4 +173,28 @@ it('takes its stops along when it is copied or deleted, and leads on what led to
         ->toBe(['reference.missing', 'reference.missing'])
         ->and($left->sceneIds())->toBe(['hall', 'out'])
         ->and($left->scene('hall')->things[0]->react[0]->go->to)->toBe('out');
+});
+
+it('tells how often a passage was seen again, and takes a right round for no answer yet', function (): void {
+    $game = FilmGames::lens();
+    $wrong = ['answer' => 'bends', 'with' => 'once'];
+    $log = static function (array $sent) use ($game): PlayLog {
+        $kept = [];
+        $state = Plays::through($game, [])->state;
+        foreach ($sent as $at => $action) {
+            $outcome = Playing::act($game, $state, Action::of($action), $at);
+            $state = $outcome->state;
+            $kept[] = ['at' => $at, 'action' => $action, 'events' => $outcome->eventList()];
+        }
+        $kept[] = ['at' => 99, 'action' => ['answer' => 'beam'], 'events' => [['answered', 'beam', 'round', 'r1']]];
+
+        return PlayLog::of('p', 'Mia', 0, null, $state, $kept);
+    };
+    $logs = [$log([ASKS, $wrong, ASKS, $wrong]), $log([ASKS, $wrong]), $log([['choose' => 'jump']])];
+
+    expect(array_map(
+        static fn (PassageReport $one): array => [$one->moment->id, $one->plays, $one->times],
+        PassageReport::all($game, $logs),
+    ))->toBe([['edges', 2, 3], ['late', 1, 1]])
+        ->and($logs[0]->answered())->toBe(['bends' => true]);
 });
