@@ -24,29 +24,28 @@ final class Gates
      */
     public static function of(array $stops, array $moments): array
     {
-        $gates = [];
-        // The stretches so far, each from a stop that waits on: what is asked of it, and what led past it.
-        $stretches = [['passed' => null, 'needs' => null, 'led' => []]];
-        $from = 0.0;
+        [$gates, $before, $from] = [[], [], 0.0];
+        // A stretch runs from a stop that waits: what is asked of it, for whom it opens, and what led past it.
+        $stretch = ['passed' => null, 'needs' => null, 'led' => []];
         foreach ($stops as $scene) {
             $at = self::at($scene);
-            $last = count($stretches) - 1;
-            array_push($stretches[$last]['led'], ...self::led($moments, $from, $at));
+            $stretch['led'] = [...$stretch['led'], ...self::led($moments, $from, $at)];
             $seen = ['visited' => $scene['id']];
             $done = self::done($scene);
-            $gates[] = ['done' => $done, 'gate' => self::gate($stretches, [$seen])];
+            $gates[] = ['done' => $done, 'gate' => self::gate([...$before, $stretch], [$seen])];
             $from = max($from, $at);
             if (! self::waits($scene)) {
-                $stretches[$last]['led'][] = $seen;
+                $stretch['led'][] = $seen;
 
                 continue;
             }
             $needs = $scene['needs'] ?? null;
-            $stretches[] = ['passed' => $done ?? $seen, 'needs' => is_array($needs) ? $needs : null, 'led' => []];
+            $before[] = $stretch;
+            $stretch = ['passed' => $done ?? $seen, 'needs' => is_array($needs) ? $needs : null, 'led' => []];
         }
-        array_push($stretches[count($stretches) - 1]['led'], ...self::led($moments, $from, INF));
+        $stretch['led'] = [...$stretch['led'], ...self::led($moments, $from, INF)];
 
-        return [...$gates, ['done' => null, 'gate' => self::gate($stretches, [])]];
+        return [...$gates, ['done' => null, 'gate' => self::gate([...$before, $stretch], [])]];
     }
 
     /**
