@@ -6,6 +6,7 @@ use App\Models\Game;
 use App\Models\User;
 use App\Packages\Brought;
 use App\Packages\Package;
+use App\Storage\FileRange;
 use Database\Seeders\DemoSeeder;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\ClipCases as Clip;
@@ -89,6 +90,16 @@ it('sends a film in ranges, none so long that it holds a worker', function (
 })->with([
     ['bytes=0-', 206, 'bytes 0-END/SIZE'], ['bytes=100-199', 206, 'bytes 100-199/SIZE'],
     ['bytes=700000-99999999', 206, 'bytes 700000-END/SIZE'], ['bytes=99999999-', 416, 'bytes */SIZE'],
+]);
+
+it('sends no more of a large file at once than a megabyte', function (string $asked, array $is): void {
+    $range = FileRange::of($asked, 5_000_000);
+
+    expect([$range->from, $range->to])->toBe($is);
+})->with([
+    ['bytes=0-', [0, 999_999]], ['bytes=2000000-4999999', [2_000_000, 2_999_999]],
+    ['bytes=-100', [4_999_900, 4_999_999]],
+    ['lines=1-2', [0, 999_999]],
 ]);
 
 it('lets a web server send films by itself where it can', function (): void {

@@ -198,3 +198,36 @@ it('tells how often a passage was seen again, and takes a right round for no ans
     ))->toBe([['edges', 2, 3], ['late', 1, 1]])
         ->and($logs[0]->answered())->toBe(['bends' => true]);
 });
+
+it('is not left while a stop is open: nothing happens on going on, and the way back is the same', function (): void {
+    $lens = FilmGames::lens()->document['scenes'];
+    $lens[0] += ['back' => true, 'arrive' => [['do' => [['add' => 'n', 'by' => 1]]]]];
+    $game = Games::of(
+        [['id' => 'hall', 'things' => [Games::choice('watch', ['go' => 'film'])]], ...$lens],
+        ['tallies' => [['id' => 'n', 'name' => 'N', 'start' => 0]]],
+    );
+    $state = Plays::through(
+        $game, [['choose' => 'watch'], ASKS, ['answer' => 'bends', 'with' => 'twice'], ON, ['back' => true]],
+    )->state;
+
+    expect([$state->scene, $state->tally('n')])->toBe(['hall', 1]);
+});
+
+it('asks only what is shown to the student, and a mere moment is followed by the film alone', function (): void {
+    $go = ['otherwise' => [['go' => 'plain']]];
+    $game = Games::of([
+        ['id' => 'film', 'things' => [[
+            'id' => 'clip', 'kind' => 'clip', 'asset' => 'x', 'moments' => [['id' => 'plain', 'at' => 5]],
+        ]]],
+        ['id' => 'one', 'stop' => ['clip' => 'clip', 'at' => 5], 'things' => [
+            Games::lock('l', 'yes', $go), Games::lock('hidden', 'yes', ['if' => ['has' => 't']]),
+        ]],
+        ['id' => 'two', 'stop' => ['clip' => 'clip', 'at' => 9]],
+    ], ['tokens' => [['id' => 't', 'name' => 'T', 'kind' => 'item']]]);
+    $wrong = [['cue' => 'one'], ['answer' => 'l', 'with' => 'no']];
+    $right = [['cue' => 'one'], ['answer' => 'l', 'with' => 'yes'], ON];
+
+    expect(Plays::through($game, $wrong)->state->film['clip']['then'])->toBeNull()
+        ->and(Plays::through($game, [...$wrong, ['cue' => 'two']])->state->scene)->toBe('film')
+        ->and(Plays::through($game, [...$right, ['cue' => 'two']])->state->scene)->toBe('two');
+});
