@@ -16,7 +16,8 @@ final readonly class Container
         'webm' => ['webm', 'video/webm', 'weba', 'audio/webm'],
         'mp4' => ['mp4', 'video/mp4', 'm4a', 'audio/mp4'],
         'quicktime' => ['mp4', 'video/mp4', 'm4a', 'audio/mp4'],
-        'ogg' => ['ogv', 'video/ogg', 'ogg', 'audio/ogg'],
+        // Of Ogg films browsers took their leave.
+        'ogg' => [null, null, 'ogg', 'audio/ogg'],
         'mp3' => [null, null, 'mp3', 'audio/mpeg'],
     ];
 
@@ -46,6 +47,9 @@ final readonly class Container
         }
         $isFilm = isset($found['video']['dataformat']) || isset($found['video']['resolution_x']);
         [$extension, $type] = $isFilm ? array_slice($kind, 0, 2) : array_slice($kind, 2);
+        if ($isFilm && ($found['fileformat'] ?? '') === 'ogg') {
+            throw UnableToTakeClip::because('is.theora');
+        }
         $seconds = (float) ($found['playtime_seconds'] ?? 0);
         if ($extension === null || $type === null || $seconds <= 0 || (! $isFilm && ! isset($found['audio']))) {
             throw UnableToTakeClip::because('broken');

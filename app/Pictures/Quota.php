@@ -19,7 +19,7 @@ final class Quota
     private const ROOM = ['picture' => [100, 1000], 'clip' => [1000, 4000]];
 
     /** Extensions of films and sounds. */
-    private const CLIPS = ['webm', 'weba', 'mp4', 'm4a', 'ogv', 'ogg', 'mp3'];
+    private const CLIPS = ['webm', 'weba', 'mp4', 'm4a', 'ogg', 'mp3'];
 
     /** Told from this part of the room on. */
     private const NEARLY = 0.8;

@@ -15,6 +15,8 @@ return [
         'picture' => 'Diese Datei ist ein Bild, wie immer sie heißt. Nehmen Sie sie als Bild.',
         'page' => 'Diese Datei ist eine Webseite, wie immer sie heißt: Vielleicht wurde die Seite des Films '
             .'gespeichert und nicht der Film.',
+        'theora' => 'Das ist ein Ogg-Film (Theora), den Browser nicht mehr abspielen. Speichern Sie ihn als WebM '
+            .'oder MP4.',
         'mkv' => 'Das ist ein Matroska-Film, den Browser nicht abspielen. Speichern Sie ihn als WebM oder MP4.',
     ],
     'gone' => 'Was von dieser Datei angekommen war, ist nicht mehr da. Wählen Sie sie noch einmal; sonst ist nichts '

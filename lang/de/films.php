@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'soundOnly' => 'Ein Ton: Man hört ihn, und seine Halte fragen.',
     'sound' => 'Ton',
     'soundIs' => 'Ton: :name',
     'soundAdd' => 'Ein Ton hier',

@@ -14,6 +14,7 @@ return [
         'picture' => 'That file is a picture, whatever it is called. Take it as a picture.',
         'page' => 'That file is a web page, whatever it is called: perhaps the page of the film was saved, and not the '
             .'film.',
+        'theora' => 'That is an Ogg film (Theora), which browsers play no more. Save it as WebM or MP4.',
         'mkv' => 'That is a Matroska film, which browsers don’t play. Save it as WebM or MP4.',
     ],
     'gone' => 'What had arrived of that file is not there any more. Choose it again; nothing else is lost.',

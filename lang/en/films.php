@@ -1,6 +1,7 @@
 <?php
 
 return [
+    'soundOnly' => 'A sound: it is heard, and its stops ask.',
     'sound' => 'Sound',
     'soundIs' => 'Sound: :name',
     'soundAdd' => 'A sound here',

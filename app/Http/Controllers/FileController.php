@@ -31,7 +31,6 @@ final class FileController extends Controller
         'weba' => 'audio/webm',
         'mp4' => 'video/mp4',
         'm4a' => 'audio/mp4',
-        'ogv' => 'video/ogg',
         'ogg' => 'audio/ogg',
         'mp3' => 'audio/mpeg',
     ];

@@ -47,9 +47,15 @@ function openFilm(editor) {
         const file = clip.asset ? fileOf(editor.store.game, clip.asset) : null;
         if (head.clip !== clip.id) Object.assign(head, { clip: clip.id, at: 0 });
         if (media.getAttribute('src') !== file) file ? media.setAttribute('src', file) : media.removeAttribute('src');
-        media.hidden = !file;
-        none.hidden = Boolean(file);
-        none.textContent = clip.source ? t('films.elsewhereHere', { address: clip.source }) : t('films.noFile');
+        const asset = editor.store.game.assets?.find(({ id }) => id === clip.asset);
+        const isSound = Boolean(asset?.type?.startsWith('audio/'));
+        media.hidden = !file || isSound;
+        none.hidden = !media.hidden;
+        none.textContent = isSound
+            ? t('films.soundOnly')
+            : clip.source
+              ? t('films.elsewhereHere', { address: clip.source })
+              : t('films.noFile');
     }
 
     function seek(at) {
@@ -138,7 +144,7 @@ function openFilm(editor) {
     }
 
     function follow() {
-        if (!head.film || media.hidden) return;
+        if (!head.film || !media.getAttribute('src')) return;
         head.at = round(media.currentTime);
         drawBar();
         line.draw();
