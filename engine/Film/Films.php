@@ -196,7 +196,7 @@ final readonly class Films
     {
         [$homes, $moments] = [[], []];
         foreach ($scenes as $scene) {
-            foreach (Things::rawFlattened($scene['things'] ?? []) as $thing) {
+            foreach ($scene['things'] ?? [] as $thing) {
                 if (($thing['kind'] ?? '') !== 'clip') {
                     continue;
                 }

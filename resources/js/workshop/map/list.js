@@ -1,5 +1,7 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, redraw } from '../../lib/tree.js';
+import { sceneName } from '../editor/fields.js';
+import { isStop } from '../editor/films.js';
 import { routesIn } from '../editor/ways.js';
 import * as verbs from '../editor/scenes.js';
 
@@ -7,7 +9,9 @@ import * as verbs from '../editor/scenes.js';
 function drawList(holder, editor, drawing, sought) {
     const words = wordsAt('workshop.map');
     const { game } = editor.store;
-    const out = Map.groupBy(routesIn(game), (way) => way.from);
+    // What leads on from a stop leads on from its film.
+    const homes = new Map(drawing.stations.flatMap(({ id, film }) => (film ?? []).map((stop) => [stop.id, id])));
+    const out = Map.groupBy(routesIn(game), (way) => homes.get(way.from) ?? way.from);
     const shown = drawing.stations.filter((station) => station.title.toLowerCase().includes(sought));
     redraw(holder, [
         el(
@@ -49,7 +53,7 @@ function drawList(holder, editor, drawing, sought) {
                     el(
                         'ul',
                         {},
-                        onward(out.get(station.id) ?? [], game).map((way) =>
+                        onward(station.id, out.get(station.id) ?? [], game).map((way) =>
                             el(
                                 'li',
                                 { 'data-key': `list.way.${way.from}.${way.to}` },
@@ -80,7 +84,7 @@ function drawList(holder, editor, drawing, sought) {
     ]);
 }
 
-function onward(ways, game) {
+function onward(from, ways, game) {
     const stops = new Map();
     for (const way of ways)
         stops.set(
@@ -88,14 +92,25 @@ function onward(ways, game) {
             stops.has(way.to) ? { ...stops.get(way.to), why: `${stops.get(way.to).why} · ${way.why}` } : way,
         );
 
-    return [...stops.values()].filter((way) => way.to !== way.from && game.scenes.some((scene) => scene.id === way.to));
+    return [...stops.values()].filter((way) => way.to !== from && game.scenes.some((scene) => scene.id === way.to));
 }
 
 function titleOf(game, id) {
-    return game.scenes.find((scene) => scene.id === id)?.title || id;
+    const scene = game.scenes.find((one) => one.id === id);
+
+    return scene && isStop(game, scene) ? sceneName(game, scene) : scene?.title || id;
 }
 
+/** A track is taken up; a stop stands on its film, and is gone to. */
 function choose(editor, { from, to }) {
+    const { game } = editor.store;
+    const isOfStop = [from, to].some((id) =>
+        isStop(
+            game,
+            game.scenes.find((one) => one.id === id),
+        ),
+    );
+    if (isOfStop) return editor.walkTo(to);
     editor.chosen = { track: `${from}>${to}`, picked: new Set() };
     editor.draw();
 }
