@@ -16,15 +16,16 @@ final class OnStage
     private const EARLY = ['flow flow-plate', 'flow flow-body', 'flow flow-small'];
 
     /**
-     * The things that have a place on the stage, in their order.
+     * The things that have a place on the stage, in their order; a film runs below it.
      *
      * @return list<array<string, mixed>>
      */
     public static function of(Screen $screen): array
     {
-        return array_values(
-            array_filter($screen->view->things, static fn (array $thing): bool => $thing['box'] !== null),
-        );
+        return array_values(array_filter(
+            $screen->view->things,
+            static fn (array $thing): bool => $thing['box'] !== null && $thing['kind'] !== 'clip',
+        ));
     }
 
     /**
@@ -35,7 +36,7 @@ final class OnStage
     public static function flow(array $thing): string
     {
         return match (true) {
-            $thing['box'] === null => '',
+            $thing['box'] === null, $thing['kind'] === 'clip' => '',
             $thing['kind'] === 'text' => "flow flow-{$thing['size']}",
             in_array($thing['kind'], ['picture', 'mosaic'], true) => '',
             in_array($thing['look'] ?? '', self::SEEN, true) => '',

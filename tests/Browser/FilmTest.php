@@ -112,6 +112,20 @@ it('does the whole job without the film: words, and the stops in their order', f
     expect($student->has('[data-film-next]'))->toBeFalse()->and($student->barriers())->toBe([]);
 });
 
+it('shows a film beside a stage in the workshop, and below it in play', function (): void {
+    $builder = Film::brought('Staged')->click('[data-add="text"]')->click('[data-key="card-back"]')
+        ->choose('[data-key="scene.layout"]', 'a stage: things stand where you put them');
+    $height = static fn (string $what): int => $builder->browser->find($what)->getSize()->getHeight();
+
+    expect($height('.film-screen'))->toBeGreaterThan(100)->and($height('.stage-holder'))->toBeGreaterThan(100);
+    $scene = $builder->document()['scenes'][0];
+    expect($scene['layout'])->toBe('stage')
+        ->and(array_keys(array_column($scene['things'], 'box', 'kind')))->toBe(['text']);
+    $student = Film::watched($builder);
+    $student->until(fn (): bool => Film::isRunning($student));
+    expect($student->find('.stage')->isDisplayed())->toBeTrue();
+});
+
 it('places stops, passages and captions on the line by hand, and takes them back', function (): void {
     $builder = Film::brought('By hand');
     $browser = $builder->browser;

@@ -146,10 +146,10 @@ function gate(scene, editor) {
 /** One reaction for everybody that only speaks or leads on. */
 const isPlain = (reactions) => reactions.length === 1 && !reactions[0].if && !reactions[0].do?.length;
 
-/** A page flows; a stage is arranged. What flowed gets a place of its own. */
+/** A page flows; a stage is arranged. What flowed gets a place of its own, but a film runs beside the stage. */
 function layoutField(scene, editor) {
     const take = (layout) => {
-        const bare = layout === 'stage' ? (scene.things ?? []).filter((thing) => !thing.box) : [];
+        const bare = layout === 'stage' ? (scene.things ?? []).filter(({ box, kind }) => !box && kind !== 'clip') : [];
         const boxes = laidOut(bare.length);
         editor.store.edit(
             [

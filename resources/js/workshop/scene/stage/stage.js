@@ -37,7 +37,7 @@ function openStage(editor) {
         scene: null,
         scale: () => stage.clientWidth / 1600 || 1,
         node: (id) => placed.querySelector(`[data-thing="${CSS.escape(id)}"]`),
-        things: () => (view.scene?.things ?? []).filter((thing) => thing.box),
+        things: () => (view.scene?.things ?? []).filter(({ box, kind }) => box && kind !== 'clip'),
         picked: () => view.things().filter((thing) => picked.has(thing.id)),
         isPicked: (id) => picked.has(id),
         movable: () => view.picked().filter((thing) => !thing.fixed),
