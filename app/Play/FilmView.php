@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
-use App\View\RunStanding;
+use Fravel\Document\Showing;
 
 /**
  * A clip as a student's page shows it: what a script needs to run it, and what stands in for it where it can't be
@@ -151,7 +151,7 @@ final readonly class FilmView
 
     public function clock(float $at): string
     {
-        return RunStanding::clock((int) $at);
+        return Showing::clock((int) $at);
     }
 
     /** Whether an answer is wanted in the stop that is open. */

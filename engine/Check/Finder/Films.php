@@ -7,6 +7,7 @@ namespace Fravel\Check\Finder;
 use Fravel\Check\CheckContext;
 use Fravel\Check\Finding;
 use Fravel\Document\Scene;
+use Fravel\Document\Showing;
 use Fravel\Film\Moment;
 use Fravel\Film\Stop;
 use Fravel\Thing\Clip;
@@ -38,23 +39,23 @@ final class Films implements Finder
         $findings = [];
         foreach (self::beyond($clip, $clip->stops) as $stop) {
             $findings[] = Finding::error('stop.beyond', [$stop->id], [
-                'stop' => $context->titleOf($stop->id), 'length' => self::clock($clip->length),
+                'stop' => $context->titleOf($stop->id), 'length' => Showing::clock((int) $clip->length),
             ] + $words);
         }
         foreach (self::beyond($clip, $clip->moments) as $moment) {
             $findings[] = Finding::error('moment.beyond', [$clip->id, $scene->id], [
-                'moment' => $moment->title, 'length' => self::clock($clip->length),
+                'moment' => $moment->title, 'length' => Showing::clock((int) $clip->length),
             ] + $words);
         }
         if (self::beyond($clip, $clip->lines) !== []) {
             $findings[] = Finding::warning('captions.beyond', [$clip->id, $scene->id], [
-                'count' => count(self::beyond($clip, $clip->lines)), 'length' => self::clock($clip->length),
+                'count' => count(self::beyond($clip, $clip->lines)), 'length' => Showing::clock((int) $clip->length),
             ] + $words);
         }
         $overlap = self::overlap($clip->lines);
         if ($overlap !== null) {
             $findings[] = Finding::warning('captions.overlap', [$clip->id, $scene->id], [
-                'at' => self::clock($overlap->at), 'text' => mb_strimwidth($overlap->text, 0, 40, '…'),
+                'at' => Showing::clock((int) $overlap->at), 'text' => mb_strimwidth($overlap->text, 0, 40, '…'),
             ] + $words);
         }
         if ($clip->lines === [] && $clip->captions === null && ! $clip->lacksFile()) {
@@ -91,10 +92,5 @@ final class Films implements Finder
         }
 
         return null;
-    }
-
-    private static function clock(float $seconds): string
-    {
-        return sprintf('%d:%02d', intdiv((int) $seconds, 60), (int) $seconds % 60);
     }
 }
