@@ -108,7 +108,8 @@ it('finishes on a phone with a certificate and an emblem, whose line the teacher
     expect($student->barriers())->toBe([]);
     $student->press('Put it on the wall')->see('Sol');
     expect(str_contains($student->text(), 'We saw it first.'))->toBeFalse()->and($student->barriers())->toBe([]);
-    $teacher->press('Finishers’ wall')->see('We saw it first.')->press('Let it stand');
+    $teacher->press('Finishers’ wall')->see('We saw it first.')->press('Let it stand')
+        ->until(fn (): bool => ! str_contains($teacher->text(), 'Let it stand'));
     $student->driver->navigate()->refresh();
     $student->see('We saw it first.');
     expect($teacher->barriers())->toBe([])->and($student->complaints())->toBe([]);
