@@ -202,7 +202,8 @@ it('lets a team share one play, keeps who answered, and lets the others look els
     $hall = Classroom::id('hall', $play);
     $store = Classroom::id('store', $play);
     $look = fn (string $scene) => ($this->as)($play, $mia)->get("/p/{$code}/look/{$scene}");
-    $look($hall)->assertOk()->assertSee('A cold hall.')->assertSee('<button disabled class', false)->assertDontSee('<button class', false)
+    $look($hall)->assertOk()->assertSee('A cold hall.')->assertSee('<button disabled class', false)
+        ->assertDontSee('<button class', false)
         ->assertSee('Only to look at');
     $look($store)->assertRedirect("/p/{$code}");
     $look(Classroom::id('end', $play))->assertRedirect("/p/{$code}");
