@@ -1,5 +1,6 @@
 <?php
 
 return [
+    App\Providers\PlayServiceProvider::class,
     App\Providers\AppServiceProvider::class,
 ];

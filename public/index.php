@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\ActionKernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 
@@ -7,7 +8,15 @@ define('LARAVEL_START', microtime(true));
 
 require __DIR__.'/../vendor/autoload.php';
 
+$request = Request::capture();
+$answer = ActionKernel::answer(dirname(__DIR__), $request);
+if ($answer !== null) {
+    $answer->send();
+
+    return;
+}
+
 /** @var Application $app */
 $app = require_once __DIR__.'/../bootstrap/app.php';
 
-$app->handleRequest(Request::capture());
+$app->handleRequest($request);

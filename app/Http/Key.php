@@ -12,8 +12,14 @@ final class Key
     /** A fresh one where none was sent, or none of ours. */
     public static function of(Request $request): string
     {
+        return self::sent($request) ?? bin2hex(random_bytes(10));
+    }
+
+    /** Null where none was sent, or none of ours. */
+    public static function sent(Request $request): ?string
+    {
         $key = $request->input('key');
 
-        return is_string($key) && preg_match('/^[A-Za-z0-9-]{8,40}$/D', $key) === 1 ? $key : bin2hex(random_bytes(10));
+        return is_string($key) && preg_match('/^[A-Za-z0-9-]{8,40}$/D', $key) === 1 ? $key : null;
     }
 }

@@ -9,38 +9,22 @@ use App\Accounts\Letters;
 use App\Http\Field;
 use App\Mail\OutboxTransport;
 use App\Models\User;
-use App\Storage\ImmediateConnector;
 use App\Storage\WholeFileSessions;
-use App\Words\Translator;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Translation\Translator as FrameworkTranslator;
 use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    public function register(): void
-    {
-        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        $this->app->extend(
-            'translator',
-            static fn (FrameworkTranslator $framework): Translator => tap(
-                new Translator($framework->getLoader(), $framework->getLocale()),
-                static fn (Translator $words) => $words->setFallback($framework->getFallback()),
-            ),
-        );
-    }
-
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
@@ -59,7 +43,6 @@ final class AppServiceProvider extends ServiceProvider
                 route('password.reset', ['token' => $token, 'email' => $teacher->email], false),
             ),
         );
-        TrustProxies::at(config()->array('fravel.proxies'));
         $this->limits();
     }
 

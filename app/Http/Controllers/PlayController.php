@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\BeginAnew;
 use App\Actions\TakeAction;
 use App\Http\Key;
+use App\Http\ScriptedAction;
 use App\Models\Mark;
 use App\Models\Play;
 use App\Models\Run;
@@ -14,7 +15,6 @@ use App\Play\Clock;
 use App\Play\Frame;
 use App\Play\News;
 use App\Play\Receipt;
-use App\Play\Reply;
 use App\Play\RunRules;
 use App\Play\Screen;
 use App\Play\SentAction;
@@ -48,26 +48,25 @@ final class PlayController extends Controller
 
     public function act(Request $request, string $code): Response|JsonResponse
     {
-        $ticket = Ticket::ofForm($request);
-        $action = SentAction::of($request);
+        $reply = SentAction::isByScript($request) ? ScriptedAction::reply($request, $code) : null;
+
+        return $reply ?? $this->actAndShow($request, $code);
+    }
+
+    /** Without scripts, or for who is a stranger. */
+    private function actAndShow(Request $request, string $code): Response|JsonResponse
+    {
+        [$ticket, $action] = [Ticket::ofForm($request), SentAction::of($request)];
         if ($action === null) {
             return $this->refused($request, 'action.unknown', 422);
         }
-        if ($ticket === null) {
-            return $this->strangers($request, $code);
-        }
-        $turn = (new TakeAction())->handle(
+        $turn = $ticket === null ? null : (new TakeAction())->handle(
             $ticket->play, $action, Key::of($request), $code, $ticket->member,
         );
-        if ($turn === null) {
+        if ($ticket === null || $turn === null) {
             return $this->strangers($request, $code);
         }
         Languages::speakIn($turn->edition->game->language());
-        if (SentAction::isByScript($request)) {
-            $frame = new Frame("/p/{$code}", ['ticket' => $ticket->text()], '');
-
-            return (new JsonResponse(Reply::of($turn, $frame)))->withHeaders(['Cache-Control' => 'no-store']);
-        }
 
         return $this->pageAfter($turn, $code, $ticket, SentAction::typed($request));
     }

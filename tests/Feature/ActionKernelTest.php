@@ -1,0 +1,81 @@
+<?php
+
+use App\Models\Run;
+use Illuminate\Support\Facades\DB;
+use Tests\Support\Classroom;
+use Tests\Support\Feature\ActionKernelCases;
+
+beforeEach(function (): void {
+    ActionKernelCases::begin();
+    $this->code = Classroom::open()->code;
+    $this->play = Classroom::join(Run::query()->firstOrFail());
+});
+
+afterEach(fn () => ActionKernelCases::end());
+
+it('says what the router says, in the same headers', function (array ...$acts): void {
+    $other = Classroom::join($this->play->run, 'Finn');
+    $told = static function ($reply): array {
+        $scene = json_decode($reply->getContent(), true)['scene'] ?? '';
+        // Keys, tickets, and where icons are, which tests leave out.
+        $scene = preg_replace('/(value="[^"]+"|href="[^"#]*(?=#))/', '', $scene);
+
+        return [
+            ['beat' => null, 'scene' => $scene] + json_decode($reply->getContent(), true),
+            array_diff_key($reply->headers->all(), ['date' => 0]), $reply->getStatusCode(),
+        ];
+    };
+    foreach ($acts as $fields) {
+        $short = ActionKernelCases::answer($this->code, Classroom::form($this->play, $fields));
+        $form = Classroom::form($other, $fields);
+        $long = $this->withUnencryptedCookie('fravel_play', $form['ticket'])
+            ->withHeaders(['Accept' => 'application/json'])->post("/p/{$this->code}", $form)->baseResponse;
+        expect($short)->not->toBeNull()->and($told($short))->toBe($told($long));
+    }
+    $kept = fn ($play): array => DB::table('play_events')->where('play_id', $play->id)->orderBy('seq')
+        ->pluck('action')->all();
+    expect($kept($this->play))->toBe($kept($other));
+})->with([
+    'of a wrong answer, a right one, and an ending' => [
+        ['verb' => 'answer', 'on' => 'door', 'with' => 'puffin'],
+        ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'],
+        ['verb' => 'choose', 'on' => 'leave'],
+    ],
+    'of a hint, and of what is not there' => [
+        ['verb' => 'hint', 'on' => 'door'], ['verb' => 'choose', 'on' => 'leave'],
+    ],
+]);
+
+it('leaves to the application what is not plain, and changes nothing', function (
+    string $code, array $form, array $headers = [],
+): void {
+    $form += Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    expect(ActionKernelCases::answer($code ?: $this->code, $form, $headers))->toBeNull()
+        ->and(DB::table('plays')->value('seq'))->toBe($this->play->seq);
+})->with([
+    'for a page' => ['', [], ['Accept' => 'text/html']],
+    'without a key' => ['', ['key' => '']],
+    'under another code' => ['ABCDE', []],
+    'with a foreign ticket' => ['', ['ticket' => 'x.'.str_repeat('0', 32)]],
+    'to a foreign host' => ['', [], ['Host' => 'elsewhere.example']],
+    'of no known verb' => ['', ['verb' => 'fly']],
+]);
+
+it('counts once what it kept before it failed', function (): void {
+    $form = Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    config(['view.paths' => ['/nowhere']]);
+    expect(ActionKernelCases::answer($this->code, $form))->toBeNull();
+    config(['view.paths' => [resource_path('views')]]);
+    $this->withUnencryptedCookie('fravel_play', $form['ticket'])
+        ->withHeaders(['Accept' => 'application/json'])->post("/p/{$this->code}", $form)->assertOk()
+        ->assertJsonPath('refusal', null);
+    expect(DB::table('plays')->value('seq'))->toBe($this->play->seq + 1);
+});
+
+it('believes of a proxy only what it says for one that it is told of', function (): void {
+    $form = fn (): array => Classroom::form($this->play, ['verb' => 'hint', 'on' => 'door']);
+    $forwarded = ['X-Forwarded-Host' => 'elsewhere.example'];
+    expect(ActionKernelCases::answer($this->code, $form(), $forwarded))->not->toBeNull();
+    config(['fravel.proxies' => ['127.0.0.1']]);
+    expect(ActionKernelCases::answer($this->code, $form(), $forwarded))->toBeNull();
+});
