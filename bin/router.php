@@ -14,8 +14,10 @@ if (
 // What tells devices that something changed needs no application.
 if (preg_match('~^/pulse/([0-9a-f]{32})$~D', $path, $pulse) === 1) {
     $beats = getenv('FRAVEL_PULSE') ?: __DIR__.'/../storage/app/pulse';
-    $beat = @file_get_contents("{$beats}/{$pulse[1]}");
-    http_response_code($beat === false ? 404 : 200);
+    // Boards read on from where they were.
+    $isPart = preg_match('~^bytes=(\d+)-$~D', $_SERVER['HTTP_RANGE'] ?? '', $from) === 1;
+    $beat = @file_get_contents("{$beats}/{$pulse[1]}", offset: (int) ($from[1] ?? 0));
+    http_response_code($beat === false ? 404 : ($isPart ? 206 : 200));
     header('Content-Type: text/plain');
     header('Cache-Control: no-store');
     exit($beat === false ? '' : $beat);

@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Tools\Bench\BenchClasses;
 use Tools\Bench\BenchEdits;
+use Tools\Bench\BenchLine;
 use Tools\Bench\BenchPlays;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -31,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         },
     )
     ->withCommands(array_values(array_filter(
-        [BenchClasses::class, BenchEdits::class, BenchPlays::class], class_exists(...),
+        [BenchClasses::class, BenchEdits::class, BenchLine::class, BenchPlays::class], class_exists(...),
     )))
     ->withMiddleware(function (Middleware $middleware): void {
         // Answers, documents and worksheets are taken as they are typed: a space at the beginning may mean something.

@@ -11,6 +11,7 @@ use App\Play\RunRules;
 use App\Play\Turn;
 use App\Storage\EditionFile;
 use App\Storage\Pulse;
+use App\View\RunRow;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
 use Fravel\State\Action;
@@ -103,7 +104,8 @@ final class TakeAction
         if ($kept === null) {
             return null;
         }
-        $beat = Pulse::beat($row->id, $row->run_id);
+        $beat = Pulse::move($row->id, $row->run_id);
+        RunRow::tell($row, $edition->game, $kept, $row->seq + 1, $now);
 
         return new Turn(
             $edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row), $beat,

@@ -87,7 +87,7 @@ final class ActionKernel
         }
         $act = static fn (Request $request): ?Response => ScriptedAction::reply($request, $code);
         $whole = static fn (Request $request): ?Response => (new WholeText())->handle($request, $act);
-        $hosted = fn (Request $request): ?Response => (new TrustedHosts($this->app))->handle($request, $whole);
+        $hosted = fn (Request $request): mixed => (new TrustedHosts($this->app))->handle($request, $whole);
         $reply = (new TrustProxies())->handle($request, $hosted);
 
         return $reply === null ? null : (new SecurityHeaders())->handle($request, static fn (): Response => $reply);

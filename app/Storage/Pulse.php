@@ -27,11 +27,24 @@ final class Pulse
     }
 
     /**
-     * Something of these plays and runs is another now. It never stands in the way of what it tells of.
+     * Something of these plays and runs is another now, and a board is to ask for all of it.
      *
      * @return string what their files hold now
      */
     public static function beat(string ...$ids): string
+    {
+        array_map(static fn (string $id) => Lines::add($id, Lines::ALL), $ids);
+
+        return self::move(...$ids);
+    }
+
+    /**
+     * Something of these plays and runs is another now, of which boards are told a line. It never stands in the way of
+     * what it tells of.
+     *
+     * @return string what their files hold now
+     */
+    public static function move(string ...$ids): string
     {
         $folder = config()->string('fravel.pulse');
         $moment = str_pad(dechex((int) hrtime(true)), self::BEAT, '0', STR_PAD_LEFT);
@@ -67,7 +80,8 @@ final class Pulse
         return @fopen("{$folder}/".self::name($id), 'c');
     }
 
-    private static function name(string $id): string
+    /** What a file here is called. */
+    public static function name(string $id): string
     {
         return substr(Secret::hex("pulse|{$id}"), 0, self::NAME);
     }

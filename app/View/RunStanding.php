@@ -7,8 +7,8 @@ namespace App\View;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
-use App\Play\Newcomers;
 use App\Storage\EditionFile;
+use App\Storage\Lines;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
@@ -21,7 +21,7 @@ use Fravel\Report\Need;
  * @phpstan-type Row array{
  *     name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int,
  *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string, need: Need, lock: ?string,
- *     hint: ?int, scene: string,
+ *     hint: ?int, scene: string, seq: int,
  * }
  */
 final readonly class RunStanding
@@ -30,7 +30,7 @@ final readonly class RunStanding
      * @param  list<Row>  $rows
      */
     private function __construct(
-        public array $rows, public int $locks, public bool $asksGroup, private GameDocument $game,
+        public array $rows, public int $locks, public bool $asksGroup, private GameDocument $game, public int $at,
     ) {
     }
 
@@ -39,6 +39,8 @@ final readonly class RunStanding
         $game = EditionFile::of($run->edition)->game;
         $now = (int) (($run->closed_at ?? $run->paused_at)?->getTimestamp() ?? Clock::seconds());
         $medians = ClassTimes::of($run);
+        // Before the plays are read: what is done meanwhile is told by a line.
+        $at = $run->isOpen() ? Lines::watch($run->id, $medians) : 1;
         $rows = $run
             ->plays()
             ->orderByRaw('ended_at is null desc, acted_at desc')
@@ -48,16 +50,16 @@ final readonly class RunStanding
             ->sortByDesc(static fn (array $row): float => $row['need']->worth)
             ->all();
 
-        return new self(array_values($rows), self::locksIn($game), $run->asks_group, $game);
+        return new self(array_values($rows), self::locksIn($game), $run->asks_group, $game, $at);
     }
 
-    /** @return list<array{name: string, scene: string, isStuck: bool}> those that play, for the map */
+    /** @return list<array{id: string, name: string, scene: string, isStuck: bool}> those that play, for the map */
     public function pennants(): array
     {
         $playing = array_filter($this->rows, static fn (array $row): bool => $row['ended'] === null);
 
         return array_values(array_map(static fn (array $row): array => [
-            'name' => $row['name'], 'scene' => $row['scene'], 'isStuck' => $row['need']->isStuck,
+            'id' => $row['id'], 'name' => $row['name'], 'scene' => $row['scene'], 'isStuck' => $row['need']->isStuck,
         ], $playing));
     }
 
@@ -115,26 +117,27 @@ final readonly class RunStanding
     private static function row(Play $play, GameDocument $game, int $now, array $medians): array
     {
         $state = $play->read();
-        $need = Need::of($game, $state, max(0, $now - $play->progressed_at), $now, $medians);
+        $row = new RunRow($game, $state, $play->progressed_at, $now, $medians);
+        $need = $row->need;
         $hints = $need->lock === null ? 0 : count($game->lock($need->lock)->hints ?? []);
         $given = $state->hinted[$need->lock ?? ''] ?? 0;
-        $stopped = $state->ended === null ? Newcomers::stoppedAt($game, $state) : null;
 
         return [
             'name' => $play->name,
             'group' => $play->group,
             'words' => $play->rejoin_words,
-            'where' => $game->scene($state->scene)->title ?? '',
-            'open' => count($state->open),
-            'tries' => (int) array_sum($state->tries),
+            'where' => $row->where(),
+            'open' => $row->open(),
+            'tries' => $row->tries(),
             'seconds' => max(0, ($play->ended_at ?? $now) - $play->started_at),
             'ended' => $state->ended,
             'finishedAt' => $play->ended_at,
             'quiet' => $now - $play->acted_at,
             'id' => $play->id,
-            'guesses' => $stopped === null ? null : Names::of($game, $stopped),
+            'guesses' => $row->stopped === null ? null : Names::of($game, $row->stopped),
             'need' => $need,
             'scene' => $state->scene,
+            'seq' => $play->seq,
             // Names cost a walk through the game: only who is stuck is called by them.
             'lock' => $need->lock === null || ! $need->isStuck ? null : Names::of($game, $need->lock),
             'hint' => $given < $hints ? $given + 1 : null,

@@ -12,8 +12,17 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     expect($teacher->barriers())->toBe([])->and($teacher->see('nobody has joined yet')->text())->toContain($code);
     $teacher->press('Back to the board');
     $student = Screens::open(390, 844)->go("/p/{$code}");
-    $student->type('#name', 'Plover')->press('Begin')->press('Climb the path to the keeper’s door')
-        ->see('worn keys')->click('.flow-row, .stage-lock')->find('dialog .places');
+    $student->type('#name', 'Plover')->press('Begin')->see('The quay');
+    // A row says where somebody is without asking for all of them.
+    $row = fn (): string => $teacher->find('tr[data-play]')->getText();
+    $asked = fn (): int => $teacher->script('return performance.getEntriesByType("resource")'
+        .'.filter((one) => one.name.endsWith("/standing")).length');
+    $teacher->until(fn (): bool => str_contains($row(), 'The quay'));
+    $before = $asked();
+    $student->press('Climb the path to the keeper’s door')->see('worn keys');
+    $teacher->until(fn (): bool => str_contains($row(), 'The keeper’s door'));
+    expect($asked())->toBe($before);
+    $student->click('.flow-row, .stage-lock')->find('dialog .places');
     foreach (['2142', '0302', '1709', '9170'] as $place => $wrong) {
         $student->enter($wrong)->press('Try it');
         $student->until(fn (): bool => $student->script('return document.querySelector("dialog .said") !== null'));

@@ -1,5 +1,6 @@
 <?php
 
+use App\Storage\Lines;
 use App\Storage\Pulse;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\PlayCases;
@@ -44,6 +45,35 @@ it('beats when the teacher does something for one, or for all', function (string
     ['close', [], [true, true, true]],
     ['settings', ['gives_hints' => 0], [true, true, true]],
 ]);
+
+it('tells boards that are open a line of what was done, and to ask for all where a line is too little', function (): void {
+    $answer = fn (string $with) => PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $with]);
+    $lines = fn (): array => array_slice(
+        explode("\n", (string) @file_get_contents(config('fravel.pulse').'/'.basename(Lines::address($this->run->id)))),
+        1, -1,
+    );
+    $answer('gull');
+    expect($lines())->toBe([]);
+    $page = $this->actingAs($this->run->game->user)->get("/runs/{$this->run->id}")->assertOk();
+    expect($page->getContent())->toContain(Lines::address($this->run->id))->toContain('data-at="1"')
+        ->and(Lines::address($this->run->id))->not->toContain($this->run->id);
+    $answer('tern');
+    $answer('gannet');
+    $this->post("/runs/{$this->run->id}/pause", ['pause' => 1]);
+    $this->post("/runs/{$this->run->id}/pause", ['pause' => 0]);
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'leave']);
+    [$wrong, $right, $paused, , $ended] = $lines();
+    expect(json_decode($wrong, true))->toMatchArray([
+        'play' => $this->play->id, 'where' => 'Hall', 'open' => 0, 'tries' => 2, 'isStuck' => false,
+    ])->and(json_decode($right, true))->toMatchArray(['where' => 'Store', 'open' => 1])
+        ->and([$paused, $ended])->toBe(['*', '*'])
+        ->and($wrong)->not->toContain('Mia')->not->toContain('tern');
+    touch(config('fravel.pulse').'/'.App\Storage\Pulse::name("watch|{$this->run->id}"), time() - 3600);
+    $count = count($lines());
+    $this->play = $this->other;
+    $answer('tern')->assertOk();
+    expect($lines())->toHaveCount($count);
+});
 
 it('goes on where no pulse can be written, and sweeps what is long quiet', function (): void {
     Illuminate\Support\Facades\File::deleteDirectory(config('fravel.pulse'));

@@ -234,8 +234,8 @@ final class ClassLoad
     }
 
     /**
-     * What keeping a board up to date costs, against as many loads of its whole page: looks at the pulse twice a second
-     * while nothing changes, and with a change every two seconds.
+     * What keeping a board up to date costs, against as many loads of its whole page: looks at its lines twice a second
+     * and a change every two seconds.
      */
     public static function boards(Stage $stage, int $teams): string
     {
@@ -247,19 +247,25 @@ final class ClassLoad
         }
         $run = (string) $load->students[0]['run'];
         $page = (string) curl_exec($load->handle("/runs/{$run}", null, ["Cookie: {$load->session}"]));
-        preg_match('~data-pulse="(/pulse/[^"]+)"~', $page, $pulse);
-        $busy = fn (string $path): float => $stage->busy(function () use ($load, $path): void {
-            for ($time = 0; $time < 200; $time++) {
-                curl_exec($load->handle($path, null, ["Cookie: {$load->session}"]));
-            }
-        }) / 200;
-        [$look, $fresh, $whole] = [$busy($pulse[1] ?? '/'), $busy("/runs/{$run}/standing"), $busy("/runs/{$run}")];
+        preg_match('~data-lines="(/pulse/[^"]+)" data-at="(\d+)"~', $page, $lines);
+        $busy = fn (int $times, string $path, ?int $from = null): float => $stage->busy(
+            function () use ($load, $path, $times, $from): void {
+                $headers = ["Cookie: {$load->session}", ...($from === null ? [] : ["Range: bytes={$from}-"])];
+                for ($time = 0; $time < $times; $time++) {
+                    curl_exec($load->handle($path, null, $headers));
+                }
+            },
+        ) / $times;
+        $look = $busy(2000, $lines[1] ?? '/', (int) ($lines[2] ?? 1) - 1);
+        [$fresh, $whole] = [$busy(200, "/runs/{$run}/standing"), $busy(200, "/runs/{$run}")];
+        $line = $stage->line($run);
 
         return sprintf(
-            'A board of %d teams, processor time of nginx and php-fpm: a look at its pulse %.3f ms, its changed part '
-                .'%.2f ms, its whole page %.2f ms. Four looks and a changed part every two seconds are %.1f %% of as '
-                .'many (five) whole pages; looks while nothing changes %.2f %% of as many.',
-            $teams, $look, $fresh, $whole, 100 * (4 * $look + $fresh) / (5 * $whole), 100 * $look / $whole,
+            'A board of %d teams, processor time of nginx and php-fpm: a look at its lines %.3f ms, the line of a change '
+                .'%.3f ms, all its rows %.2f ms, its whole page %.2f ms. Of as many whole pages, four looks and a change '
+                .'every two seconds are %.2f %%; with all rows asked for once a minute %.2f %%.',
+            $teams, $look, $line, $fresh, $whole, 100 * (4 * $look + $line) / (5 * $whole),
+            100 * (4 * $look + $line + $fresh / 30) / (5 * $whole),
         );
     }
 

@@ -64,6 +64,12 @@ final class Stage
         return $file;
     }
 
+    /** Milliseconds that the line of a change in a run costs. */
+    public function line(string $run): float
+    {
+        return (float) $this->artisan("bench:line {$run}");
+    }
+
     /** How many events of plays are kept. */
     public function eventCount(): int
     {

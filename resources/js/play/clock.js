@@ -1,5 +1,6 @@
 import { el } from '../lib/dom.js';
 import { t } from '../lib/catalogue.js';
+import { clock } from '../lib/time.js';
 
 /** From here on the clock is marked, in seconds. */
 const SOON = 120;
@@ -9,10 +10,10 @@ let [until, isResting] = [null, false];
 
 /** The time that is left, seen all the while. The server keeps the time; this only tells it. */
 function startClock() {
-    const clock = document.getElementById('clock');
-    if (!clock) return;
-    until = Date.now() + Number(clock.dataset.left) * 1000;
-    setInterval(() => isResting || tell(clock), 500);
+    const holder = document.getElementById('clock');
+    if (!holder) return;
+    until = Date.now() + Number(holder.dataset.left) * 1000;
+    setInterval(() => isResting || tell(holder), 500);
 }
 
 /** What the server says of it: time was added, or all rest. */
@@ -24,14 +25,10 @@ function setClock({ left, paused }) {
 /** Whether it is said on the page that the time is up. */
 const isOver = () => document.querySelector('.time-up') !== null;
 
-function tell(clock) {
+function tell(holder) {
     const left = Math.max(0, Math.round((until - Date.now()) / 1000));
-    const [hours, minutes, seconds] = [Math.floor(left / 3600), Math.floor(left / 60) % 60, left % 60];
-    const two = (number) => String(number).padStart(2, '0');
-    clock.querySelector('time').textContent = hours
-        ? `${hours}:${two(minutes)}:${two(seconds)}`
-        : `${minutes}:${two(seconds)}`;
-    clock.classList.toggle('is-soon', left <= SOON);
+    holder.querySelector('time').textContent = clock(left);
+    holder.classList.toggle('is-soon', left <= SOON);
     if (left === 0 && !isOver())
         document
             .getElementById('nudges')

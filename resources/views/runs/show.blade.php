@@ -84,7 +84,9 @@
             data-address="{{ route('runs.map', $run, false) }}"></div>
     @endif
     <div id="standing" data-address="{{ route('runs.standing', $run, false) }}"
-        data-pulse="{{ App\Storage\Pulse::address($run->id) }}"
+        @if ($run->isOpen())
+            data-lines="{{ App\Storage\Lines::address($run->id) }}" data-at="{{ $standing->at }}"
+        @endif
         data-refresh="{{ $run->isOpen() ? 4 : 0 }}">@include('runs.standing')</div>
     </div>
     <section class="mt-10 grid gap-2 border-t-[1.5px] border-ink pt-4" aria-label="{{ __('runs.about') }}">

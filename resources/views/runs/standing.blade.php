@@ -34,7 +34,8 @@
         {{-- Plain cells: forty rows of components would cost more than all the rest. --}}
         <tbody>
             @foreach ($standing->rows as $row)
-                <tr class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
+                <tr data-play="{{ $row['id'] }}" data-seq="{{ $row['seq'] }}" data-worth="{{ $row['need']->worth }}"
+                    data-stuck="{{ (int) ($row['need']->isStuck || $row['guesses'] !== null) }}" class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
                     max-sm:py-2">
                     <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5"><a
                         href="{{ route('runs.play', [$run, $row['id']]) }}">{{ $row['name'] }}</a></th>
@@ -42,7 +43,7 @@
                         <td class="py-2 pr-3 max-sm:py-0.5">{{ $row['group'] }}</td>
                     @endif
                     <td class="py-2 pr-3 max-sm:py-0.5">
-                        {{ $row['where'] }}
+                        <span data-part="where">{{ $row['where'] }}</span>
                         @if ($row['ended'] === null && $row['quiet'] > 180 && $run->isOpen())
                             <span class="text-quiet">{{
                                 __('runs.standing.quiet', ['minutes' => intdiv($row['quiet'], 60)])
@@ -54,12 +55,16 @@
                                 whitespace-nowrap">{{ __('runs.guesses', ['lock' => $row['guesses']]) }}</span>
                         @endif
                     </td>
-                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0"><span data-part="open">{{
                         $row['open']
-                    }}<span class="text-quiet"> / {{ $standing->locks }}</span></td>
-                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{ $row['tries'] }}</td>
-                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0">{{
-                        RunStanding::clock($row['seconds'])
+                    }}</span><span class="text-quiet"> / {{ $standing->locks }}</span></td>
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0" data-part="tries">{{
+                        $row['tries']
+                    }}</td>
+                    <td class="py-2 pr-7 text-right font-code max-sm:py-0.5 max-sm:pr-0"
+                        @if ($row['ended'] === null && $run->isOpen() && ! $run->paused_at)
+                            data-runs="{{ $row['seconds'] }}"
+                        @endif>{{ RunStanding::clock($row['seconds'])
                     }}</td>
                     <td class="py-2 pr-3 max-sm:py-0.5">
                         @if ($row['ended'])
