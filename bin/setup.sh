@@ -15,6 +15,12 @@ install_packages() {
     }
 }
 
+# Only makes things quicker: without it all works too.
+offer_package() {
+    command -v "$1" > /dev/null || [ "$(id -u)" != 0 ] || ! command -v apt-get > /dev/null \
+        || DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$1" > /dev/null 2>&1 || true
+}
+
 need_command() { command -v "$1" > /dev/null || { say "Please install $2 and run this again."; exit 1; }; }
 
 setup_php() {
@@ -33,7 +39,9 @@ setup_php() {
 # $1: chromium (if nothing is said), firefox or webkit.
 setup_browser() {
     case "${1:-chromium}" in
-        chromium) { command -v chromedriver && command -v chromium; } > /dev/null || install_packages chromium chromium-driver fonts-dejavu-core ;;
+        chromium)
+            { command -v chromedriver && command -v chromium; } > /dev/null || install_packages chromium chromium-driver fonts-dejavu-core
+            offer_package chromium-headless-shell ;;
         firefox) command -v firefox-esr > /dev/null || install_packages firefox-esr fonts-dejavu-core ;;
         webkit) { command -v WebKitWebDriver && command -v Xvfb; } > /dev/null || install_packages webkit2gtk-driver xvfb fonts-dejavu-core ;;
         *) say "There is no browser \"$1\": chromium, firefox and webkit are."; exit 2 ;;

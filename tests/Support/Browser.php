@@ -8,6 +8,7 @@ use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -243,12 +244,13 @@ final class Browser
 
     public function see(string $words): self
     {
-        $this->driver
-            ->wait(self::PATIENCE, 50)
-            ->until(
-                fn (): bool => mb_stripos($this->text(), $words) !== false,
+        try {
+            $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => $this->says($words));
+        } catch (TimeoutException) {
+            throw new TimeoutException(
                 "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500),
             );
+        }
 
         return $this;
     }
@@ -259,6 +261,17 @@ final class Browser
         $this->driver->wait(self::PATIENCE, 100)->until($holds);
 
         return $this;
+    }
+
+    /** What is seen is laid out to be read, so it is first asked whether the words are there at all. */
+    private function says(string $words): bool
+    {
+        $isThere = $this->driver->executeScript(
+            'return document.body?.textContent.replace(/\\s+/g, "").toLowerCase().includes(arguments[0])',
+            [mb_strtolower((string) preg_replace('/\s+/u', '', $words))],
+        );
+
+        return $isThere === true && mb_stripos($this->text(), $words) !== false;
     }
 
     public function text(): string
@@ -305,8 +318,10 @@ final class Browser
     /** @return list<string> what axe finds against WCAG 2.2 AA, a line each */
     public function barriers(): array
     {
-        $this->driver
-            ->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        if ($this->driver->executeScript('return typeof axe') === 'undefined') {
+            $axe = dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js';
+            $this->driver->executeScript((string) file_get_contents($axe));
+        }
         $found = $this->driver->executeAsyncScript('const done = arguments[0]; '
             ."axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => "
             ."done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "

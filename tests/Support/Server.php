@@ -27,19 +27,9 @@ final class Server
         is_dir($folder) || mkdir($folder, 0o755, true);
         $port = self::freePort();
         $address = "http://127.0.0.1:{$port}";
-        $environment += [
-            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
-            'APP_URL' => $address,
-            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
-            'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
-            'FRAVEL_PULSE' => "{$folder}/pulse",
-            'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
-        ];
-        touch("{$folder}/fravel.sqlite");
-        self::run(
-            [PHP_BINARY, "{$root}/artisan", 'migrate:fresh', '--seed', '--force', '--quiet'], $root, $environment,
-        );
+        $environment += self::environment($folder, $address);
+        $seeded = (string) getenv('FRAVEL_SEEDED');
+        $seeded === '' ? self::seed($folder) : exec('cp -r '.escapeshellarg($seeded).'/. '.escapeshellarg($folder));
         $process = proc_open(
             [
                 PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'max_input_vars=50000', '-d', 'post_max_size=16M',
@@ -57,6 +47,31 @@ final class Server
         register_shutdown_function(static fn () => self::$running?->stop());
 
         return self::$running;
+    }
+
+    /** Fills a folder with the demo's data, for a server or to be copied for several: see FRAVEL_SEEDED. */
+    public static function seed(string $folder): void
+    {
+        $root = dirname(__DIR__, 2);
+        touch("{$folder}/fravel.sqlite");
+        self::run(
+            [PHP_BINARY, "{$root}/artisan", 'migrate:fresh', '--seed', '--force', '--quiet'], $root,
+            self::environment($folder, 'http://127.0.0.1'),
+        );
+    }
+
+    /** @return array<string, string> */
+    private static function environment(string $folder, string $address): array
+    {
+        return [
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            'APP_URL' => $address,
+            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
+            'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
+            'FRAVEL_PULSE' => "{$folder}/pulse",
+            'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
+        ];
     }
 
     public function stop(): void

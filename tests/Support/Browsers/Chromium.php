@@ -19,6 +19,9 @@ final class Chromium
         '--lang=en',
     ];
 
+    /** Chromium without a window around it: a quarter less work. It always runs scripts. */
+    private const SHELL = '/usr/bin/chromium-headless-shell';
+
     /** So many wait to be used again: more than one teacher and one student are seldom at work. */
     private const WAITING = 2;
 
@@ -73,6 +76,10 @@ final class Chromium
             'prefs', ['profile.managed_default_content_settings.javascript' => $scripts ? 1 : 2],
         );
         $capabilities = DesiredCapabilities::chrome();
+        if ($scripts && is_executable(self::SHELL)) {
+            $options->setBinary(self::SHELL);
+            $capabilities->setBrowserName('chrome-headless-shell');
+        }
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         self::$driver ??= Programs::startDriver('chromedriver', ['--log-level=SEVERE']);
