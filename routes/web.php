@@ -217,6 +217,7 @@ Route::middleware('auth')->group(function (): void {
     Route::middleware('can:update,run')->group(function (): void {
         Route::get('/runs/{run}/front', [FrontController::class, 'show'])->name('runs.front');
         Route::post('/runs/{run}/front', [FrontController::class, 'act'])->name('runs.act');
+        Route::get('/runs/{run}/front/news', [FrontController::class, 'news'])->name('runs.news');
         Route::get('/runs/{run}/front/votes', [FrontController::class, 'votes'])->name('runs.votes');
         Route::post('/runs/{run}/front/hand', [FrontController::class, 'hand'])->name('runs.hand');
         Route::post('/runs/{run}/front/decide', [FrontController::class, 'close'])->name('runs.decide');

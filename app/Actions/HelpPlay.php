@@ -44,7 +44,7 @@ final class HelpPlay
             $row = (object) ['id' => $fresh->id, 'seq' => $fresh->seq, 'progressed_at' => $fresh->progressed_at];
             $action = ['help' => $way, 'on' => $on] + ($words === '' ? [] : ['words' => $words]);
             if ($this->keep($row, $before, $outcome, $action, $now)) {
-                Pulse::beat($play->id, $run->id);
+                Pulse::beat($play->id, $run->id, "votes {$play->id}");
 
                 return true;
             }

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TrustedHosts;
 use App\Http\Middleware\WholeText;
+use App\Logging\Failure;
 use App\Play\SentAction;
 use App\Providers\PlayServiceProvider;
 use ErrorException;
@@ -22,6 +23,7 @@ use Illuminate\Http\Request;
 use Illuminate\Translation\TranslationServiceProvider;
 use Illuminate\View\Component;
 use Illuminate\View\ViewServiceProvider;
+use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -58,10 +60,8 @@ final class ActionKernel
         set_error_handler(self::stop(...));
         try {
             return (new self(self::boot($root)))->take($request, $path[1]);
-        } catch (Throwable) {
-            // The application meets the same again, and tells of it.
-            Component::flushCache();
-            Component::forgetFactory();
+        } catch (Throwable $failure) {
+            self::leave($failure);
 
             return null;
         } finally {
@@ -93,11 +93,23 @@ final class ActionKernel
         return $reply === null ? null : (new SecurityHeaders())->handle($request, static fn (): Response => $reply);
     }
 
+    /** Nothing of what was begun stays; what failed is told, but for a request that was not sound. */
+    private static function leave(Throwable $failure): void
+    {
+        Component::flushCache();
+        Component::forgetFactory();
+        try {
+            $failure instanceof RequestExceptionInterface || Failure::tell($failure);
+        } catch (Throwable) {
+            // Where not even that can be done, the application fails next, and tells of it.
+        }
+    }
+
     /** @throws ErrorException for a warning that nobody asked to be quiet about */
     private static function stop(int $level, string $message, string $file, int $line): bool
     {
-        return (error_reporting() & $level) === 0
-            ? false
+        return (error_reporting() & $level & ~E_DEPRECATED & ~E_USER_DEPRECATED) === 0
+            ? true
             : throw new ErrorException($message, 0, $level, $file, $line);
     }
 }

@@ -29,10 +29,12 @@ final class News
     /**
      * @param  int  $seq  of the newest event that the device knows
      * @param  int  $since  id of the newest line that it has shown
+     * @param  bool  $isFront  whether it is the screen at the front of a class, on which all runs
      * @return array<string, mixed>|null  null when there is no such play in the run
      */
-    public static function of(string $play, string $code, int $seq, int $since, Frame $frame): ?array
-    {
+    public static function of(
+        string $play, string $code, int $seq, int $since, Frame $frame, bool $isFront = false,
+    ): ?array {
         $row = DB::selectOne(self::ROW, [$play]);
         if ($row === null || strcasecmp((string) $row->code, $code) !== 0) {
             return null;
@@ -45,7 +47,7 @@ final class News
             'closed' => Gate::isClosed($row, $now),
             'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
-        ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now));
+        ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now, $isFront));
     }
 
     /** Seconds that are left; null where there is no limit. */
@@ -58,10 +60,11 @@ final class News
     }
 
     /** @return array<string, mixed> where the play is now */
-    private static function moment(stdClass $row, Frame $frame, int $now): array
+    private static function moment(stdClass $row, Frame $frame, int $now, bool $isFront): array
     {
         $state = PlayState::fromArray(Json::readObject((string) $row->state));
-        $screen = new Screen(EditionFile::read((string) $row->hash), $state, $now, RunRules::of($row));
+        $rules = $isFront ? RunRules::of($row)->atFront() : RunRules::of($row);
+        $screen = new Screen(EditionFile::read((string) $row->hash), $state, $now, $rules);
         Languages::speakIn($screen->edition->game->language());
 
         return Reply::moment($screen, $frame);

@@ -6,6 +6,7 @@ use Tests\Support\Classroom;
 use Tests\Support\Feature\ActionKernelCases;
 
 beforeEach(function (): void {
+    $this->freezeTime();
     ActionKernelCases::begin();
     $this->code = Classroom::open()->code;
     $this->play = Classroom::join(Run::query()->firstOrFail());
@@ -63,8 +64,12 @@ it('leaves to the application what is not plain, and changes nothing', function 
 
 it('counts once what it kept before it failed', function (): void {
     $form = Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    $log = tempnam(sys_get_temp_dir(), 'fravel-log');
+    config(['logging.default' => 'single', 'logging.channels.single' => ['driver' => 'single', 'path' => $log]]);
     config(['view.paths' => ['/nowhere']]);
-    expect(ActionKernelCases::answer($this->code, $form))->toBeNull();
+    expect(ActionKernelCases::answer($this->code, $form))->toBeNull()
+        ->and(file_get_contents($log))->toContain('View [play.scene] not found')->not->toContain('gannet');
+    unlink($log);
     config(['view.paths' => [resource_path('views')]]);
     $this->withUnencryptedCookie('fravel_play', $form['ticket'])
         ->withHeaders(['Accept' => 'application/json'])->post("/p/{$this->code}", $form)->assertOk()

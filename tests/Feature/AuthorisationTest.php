@@ -56,6 +56,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['GET', '/runs/{run}/report.pdf'],
     ['GET', '/runs/{run}/wall'],
     ['GET', '/runs/{run}/front'],
+    ['GET', '/runs/{run}/front/news'],
     ['GET', '/runs/{run}/front/votes'],
     ['POST', '/runs/{run}/front'],
     ['POST', '/runs/{run}/front/hand'],

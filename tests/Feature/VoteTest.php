@@ -99,6 +99,16 @@ it('counts raised hands, and shows afterwards where the other way would have led
     expect(($this->scene)())->toBe('cave');
 });
 
+it('follows at the front what the teacher does from the board', function (): void {
+    $seq = $this->play->fresh()->seq;
+    $news = fn (int $seq) => $this->get("{$this->front}/news?seq={$seq}&since=0")->assertOk();
+    expect($news($seq)->json())->not->toHaveKey('scene');
+    $this->post("/runs/{$this->open->id}/plays/{$this->play->id}/help", [
+        'way' => 'move', 'on' => Classroom::id('cave', $this->play),
+    ])->assertRedirect();
+    expect($news($seq)->json('scene'))->toContain('It drips.')->and($news($seq)->json('seq'))->toBe($seq + 1);
+});
+
 it('lets the teacher act at the front without a vote', function (): void {
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
     $beat = fn (): string => (string) file_get_contents(

@@ -13,6 +13,7 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
 use App\Play\Frame;
+use App\Play\News;
 use App\Play\Reply;
 use App\Play\RunRules;
 use App\Play\Screen;
@@ -62,6 +63,18 @@ final class FrontController extends Controller
         }
 
         return new JsonResponse(self::speaking($run, static fn (): array => Reply::of($turn, self::frame($run))));
+    }
+
+    /** What happened without this screen: help from the board, a pause. */
+    public function news(Request $request, Run $run): JsonResponse
+    {
+        abort_if($run->plays_as !== 'class', 404);
+        $news = News::of(
+            $this->play($run)->id, $run->code, $request->integer('seq'), $request->integer('since'), self::frame($run),
+            true,
+        );
+
+        return new JsonResponse($news, 200, ['Cache-Control' => 'no-store']);
     }
 
     /** The part of the page that refreshes by itself. */
@@ -134,7 +147,7 @@ final class FrontController extends Controller
 
         return response(self::speaking($run, static fn (): string => view('runs.front', [
             'run' => $run, 'screen' => $screen, 'frame' => self::frame($run, $typed), 'turn' => $turn,
-            'beside' => $beside,
+            'beside' => $beside, 'play' => $play,
         ])->render()), 200, ['Cache-Control' => 'no-store']);
     }
 
