@@ -60,7 +60,11 @@ final readonly class RunRow
     /** One line of ASCII; ALL where a row can't be set right in place. */
     private function line(string $play, int $seq): string
     {
-        return $this->state->ended !== null || in_array('waiting', $this->state->verdicts, true) ? Lines::ALL : (string) json_encode([
+        if ($this->state->ended !== null || in_array('waiting', $this->state->verdicts, true)) {
+            return Lines::ALL;
+        }
+
+        return (string) json_encode([
             'play' => $play, 'seq' => $seq, 'scene' => $this->state->scene, 'where' => $this->where(),
             'open' => $this->open(), 'tries' => $this->tries(), 'worth' => round($this->need->worth, 3),
             'isStuck' => $this->need->isStuck || $this->stopped !== null,

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\Browser\TogetherCases;
 use Tests\Support\Builder;
 use Tests\Support\Screens;
 
@@ -11,10 +12,14 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     $teacher->press('For the projector')->find('.code-picture path');
     expect($teacher->barriers())->toBe([])->and($teacher->see('nobody has joined yet')->text())->toContain($code);
     $teacher->press('Back to the board');
+    TogetherCases::joined($code, ['#name' => 'Sol'])->see('The quay');
     $student = Screens::open(390, 844)->go("/p/{$code}");
     $student->type('#name', 'Plover')->press('Begin')->see('The quay');
     // A row says where somebody is without asking for all of them.
-    $row = fn (): string => $teacher->find('tr[data-play]')->getText();
+    $row = fn (): string => (string) $teacher->script(
+        'return [...document.querySelectorAll("tr[data-play]")]'
+            .'.find((row) => row.textContent.includes("Plover"))?.innerText',
+    );
     $asked = fn (): int => $teacher->script('return performance.getEntriesByType("resource")'
         .'.filter((one) => one.name.endsWith("/standing")).length');
     $teacher->until(fn (): bool => str_contains($row(), 'The quay'));
@@ -29,7 +34,10 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
         $place < 3 && $student->script('document.querySelector("dialog .feedback").replaceChildren()');
     }
     $student->enter('09');
-    $board = new Builder($teacher->go($teacher->path()));
+    // Who needs help comes first, and is told of, without the page being loaded again.
+    $teacher->until(fn (): bool => preg_match('~0 / \d+\s+4\s~', $row()) === 1)->see('Needs you most');
+    expect($teacher->find('tr[data-play]')->getText())->toContain('Plover');
+    $board = new Builder($teacher);
     $board->browser->see('Needs you most')->see('4 wrong tries')->see('9170')->find('.pennant-stuck');
     expect($board->browser->barriers())->toBe([]);
     $board->press('Give hint 1');

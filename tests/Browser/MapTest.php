@@ -45,14 +45,15 @@ it('builds a story of thirty-one scenes in three regions with a hub and a gate i
         $builder->offer('hub')->type('[data-key="pattern.field.place"]', 'The crossroads')
             ->paste('[data-key="pattern.field.questions"]', implode("\n", $rows))
             ->type('[data-key="pattern.field.gate"]', 'The old gate')->click('[data-key="patterns.build"]');
-        $builder->kept();
+        $builder->built()->kept();
         $builder->click('[data-key="map.first"]');
         $document = $builder->document();
         $actions = $builder->actions;
         expect($document['scenes'])->toHaveCount(31)->and($document['chapters'])->toHaveCount(3)
             ->and($actions)->toBeLessThanOrEqual(120);
-        $student = $builder->browser->click('#rehearse')->press('Go on')->press('To the gate')
-            ->see('a stamp is missing');
+        $student = $builder->browser->click('#rehearse');
+        $student->until(fn (): bool => str_contains($student->path(), '/rehearsal'))
+            ->press('Go on')->press('To the gate')->see('a stamp is missing');
         foreach (['Harbour', 'Cliffs', 'Marsh'] as $region) {
             $student->press($region);
             foreach (range(1, 9) as $number) {

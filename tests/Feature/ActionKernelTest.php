@@ -2,6 +2,7 @@
 
 use App\Models\Run;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\ActionKernelCases;
 
@@ -39,7 +40,7 @@ it('says what the router says, in the same headers', function (array ...$acts): 
 })->with([
     'of a wrong answer, a right one, and an ending' => [
         ['verb' => 'answer', 'on' => 'door', 'with' => 'puffin'],
-        ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'],
+        ['verb' => 'answer', 'on' => 'door', 'with' => "gan\0net"],
         ['verb' => 'choose', 'on' => 'leave'],
     ],
     'of a hint, and of what is not there' => [
@@ -61,6 +62,18 @@ it('leaves to the application what is not plain, and changes nothing', function 
     'to a foreign host' => ['', [], ['Host' => 'elsewhere.example']],
     'of no known verb' => ['', ['verb' => 'fly']],
 ]);
+
+it('takes nothing while all rests', function (): void {
+    $_ENV['LARAVEL_STORAGE_PATH'] = sys_get_temp_dir().'/fravel-down-'.getmypid();
+    $down = $_ENV['LARAVEL_STORAGE_PATH'].'/framework/down';
+    File::ensureDirectoryExists(dirname($down));
+    touch($down);
+    $form = fn (): array => Classroom::form($this->play, ['verb' => 'hint', 'on' => 'door']);
+    expect(ActionKernelCases::answer($this->code, $form()))->toBeNull();
+    unlink($down);
+    expect(ActionKernelCases::answer($this->code, $form()))->not->toBeNull();
+    unset($_ENV['LARAVEL_STORAGE_PATH']);
+});
 
 it('counts once what it kept before it failed', function (): void {
     $form = Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);

@@ -46,7 +46,7 @@ it('beats when the teacher does something for one, or for all', function (string
     ['settings', ['gives_hints' => 0], [true, true, true]],
 ]);
 
-it('tells boards that are open a line of what was done, and to ask for all where a line is too little', function (): void {
+it('tells open boards a line of what was done, and to ask for all where a line is too little', function (): void {
     $answer = fn (string $with) => PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $with]);
     $lines = fn (): array => array_slice(
         explode("\n", (string) @file_get_contents(config('fravel.pulse').'/'.basename(Lines::address($this->run->id)))),

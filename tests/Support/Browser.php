@@ -142,9 +142,9 @@ final class Browser
         $path = "//*[self::button or self::a or self::summary][normalize-space(.)={$quoted} or @aria-label={$quoted}]";
 
         return $this->steadily(
-            fn () => $this->driver->wait(self::PATIENCE, 50)
-                ->until(fn (): ?WebDriverElement => $this->pressable($path), "Nothing to press says {$words}.")
-                ->click(),
+            fn () => $this->await(
+                fn (): ?WebDriverElement => $this->pressable($path), "Nothing to press says {$words}.",
+            )->click(),
         );
     }
 
@@ -244,13 +244,7 @@ final class Browser
 
     public function see(string $words): self
     {
-        try {
-            $this->driver->wait(self::PATIENCE, 50)->until(fn (): bool => $this->says($words));
-        } catch (TimeoutException) {
-            throw new TimeoutException(
-                "The page never said: {$words}. It says: ".mb_substr($this->text(), 0, 1500),
-            );
-        }
+        $this->await(fn (): bool => $this->says($words), "The page never said: {$words}.");
 
         return $this;
     }
@@ -261,6 +255,21 @@ final class Browser
         $this->driver->wait(self::PATIENCE, 100)->until($holds);
 
         return $this;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): (T|null)  $look  asked until it comes to something, for as long as somebody would wait
+     * @return T
+     */
+    private function await(Closure $look, string $else): mixed
+    {
+        try {
+            return $this->driver->wait(self::PATIENCE, 50)->until($look);
+        } catch (TimeoutException) {
+            throw new TimeoutException("{$else} The page at {$this->path()} says: ".mb_substr($this->text(), 0, 1500));
+        }
     }
 
     /** What is seen is laid out to be read, so it is first asked whether the words are there at all. */

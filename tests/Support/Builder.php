@@ -187,6 +187,7 @@ final class Builder
     /** From one thing on the screen onto the upper edge of another. */
     public function carry(string $from, string $onto): self
     {
+        $this->browser->until(fn (): bool => $this->browser->has($from) && $this->browser->has($onto));
         [$x, $y, $toX, $toY] = $this->browser->script(
             'const [a, b] = [...arguments].map((one) => document.querySelector(one).getBoundingClientRect()); return '
                 .'[a.x + a.width / 2, a.y + a.height / 2, b.x + b.width / 2, b.y + 4].map(Math.round)',

@@ -261,9 +261,9 @@ final class ClassLoad
         $line = $stage->line($run);
 
         return sprintf(
-            'A board of %d teams, processor time of nginx and php-fpm: a look at its lines %.3f ms, the line of a change '
-                .'%.3f ms, all its rows %.2f ms, its whole page %.2f ms. Of as many whole pages, four looks and a change '
-                .'every two seconds are %.2f %%; with all rows asked for once a minute %.2f %%.',
+            'A board of %d teams, processor time of nginx and php-fpm: a look at its lines %.3f ms, the line of a '
+                .'change %.3f ms, all its rows %.2f ms, its whole page %.2f ms. Of as many whole pages, four looks and '
+                .'a change every two seconds are %.2f %%; with all rows asked for once a minute %.2f %%.',
             $teams, $look, $line, $fresh, $whole, 100 * (4 * $look + $line) / (5 * $whole),
             100 * (4 * $look + $line + $fresh / 30) / (5 * $whole),
         );

@@ -35,7 +35,8 @@
         <tbody>
             @foreach ($standing->rows as $row)
                 <tr data-play="{{ $row['id'] }}" data-seq="{{ $row['seq'] }}" data-worth="{{ $row['need']->worth }}"
-                    data-stuck="{{ (int) ($row['need']->isStuck || $row['guesses'] !== null) }}" class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
+                    data-stuck="{{ (int) ($row['need']->isStuck || $row['guesses'] !== null) }}"
+                    class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
                     max-sm:py-2">
                     <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5"><a
                         href="{{ route('runs.play', [$run, $row['id']]) }}">{{ $row['name'] }}</a></th>
