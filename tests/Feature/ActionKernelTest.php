@@ -32,7 +32,8 @@ it('says what the router says, in the same headers', function (array ...$acts): 
         $form = Classroom::form($other, $fields);
         $long = $this->withUnencryptedCookie('fravel_play', $form['ticket'])
             ->withHeaders(['Accept' => 'application/json'])->post("/p/{$this->code}", $form)->baseResponse;
-        expect($short)->not->toBeNull()->and($told($short))->toBe($told($long));
+        expect($short)->not->toBeNull()->and($told($short))->toBe($told($long))
+            ->and($short?->headers->get('Cache-Control'))->toContain('no-store');
     }
     $kept = fn ($play): array => DB::table('play_events')->where('play_id', $play->id)->orderBy('seq')
         ->pluck('action')->all();

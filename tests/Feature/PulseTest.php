@@ -4,6 +4,7 @@ use App\Storage\Lines;
 use App\Storage\Pulse;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\PlayCases;
+use Tests\Support\Games;
 
 beforeEach(function (): void {
     config(['fravel.pulse' => sys_get_temp_dir().'/fravel-pulse-'.getmypid()]);
@@ -73,6 +74,25 @@ it('tells open boards a line of what was done, and to ask for all where a line i
     $this->play = $this->other;
     $answer('tern')->assertOk();
     expect($lines())->toHaveCount($count);
+    // A board that is opened again reads on from there; who was stopped for guessing is to be looked at.
+    $size = filesize(config('fravel.pulse').'/'.basename(Lines::address($this->run->id)));
+    expect($this->get("/runs/{$this->run->id}")->getContent())->toContain("data-at=\"{$size}\"");
+    $answer('gull');
+    $answer('skua');
+    expect(json_decode($lines()[$count + 1], true))->toMatchArray(['tries' => 3, 'isStuck' => true]);
+});
+
+it('has boards ask for all when an answer waits for the teacher', function (): void {
+    $lock = ['eye' => true, 'input' => ['type' => 'long'], 'rules' => [
+        ['match' => ['length' => ['min' => 1]], 'verdict' => 'open'],
+    ]];
+    $this->run = Classroom::open(Games::of([['id' => 'hall', 'things' => [
+        Games::lock('door', 'gannet', $lock), Games::lock('other', 'gull'),
+    ]]])->document);
+    $this->play = Classroom::join($this->run);
+    Lines::watch($this->run->id, []);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'Because it dives.'])->assertOk();
+    expect(file_get_contents(config('fravel.pulse').'/'.basename(Lines::address($this->run->id))))->toBe("\n*\n");
 });
 
 it('goes on where no pulse can be written, and sweeps what is long quiet', function (): void {

@@ -211,3 +211,13 @@ it('lets a team share one play, keeps who answered, and lets the others look els
         ->assertSeeInOrder(['Together: Mia, Finn', 'Finn:', 'gannet']);
     $this->get("/runs/{$this->run_->id}/answers.csv")->assertSee('Who of the team')->assertSee('Finn');
 });
+
+it('disables in a scene that is only looked at what would send something, and nothing else', function (): void {
+    $markup = '<button class="a">Go</button><button type="button" data-list>List</button><input name="b">'
+        .'<select><option>c</option></select><textarea></textarea><section data-wait="30"></section>';
+    expect(App\View\OnlyToLook::at($markup))->toBe(
+        '<button disabled class="a">Go</button><button type="button" data-list>List</button><input disabled name="b">'
+            .'<select disabled><option>c</option></select><textarea disabled></textarea>'
+            .'<section data-wait="0"></section>',
+    );
+});

@@ -103,10 +103,15 @@ it('follows at the front what the teacher does from the board', function (): voi
     $seq = $this->play->fresh()->seq;
     $news = fn (int $seq) => $this->get("{$this->front}/news?seq={$seq}&since=0")->assertOk();
     expect($news($seq)->json())->not->toHaveKey('scene');
+    $beat = fn (): string => (string) file_get_contents(
+        config('fravel.pulse').'/'.basename(Pulse::address("votes {$this->play->id}")),
+    );
+    $before = $beat();
     $this->post("/runs/{$this->open->id}/plays/{$this->play->id}/help", [
         'way' => 'move', 'on' => Classroom::id('cave', $this->play),
     ])->assertRedirect();
-    expect($news($seq)->json('scene'))->toContain('It drips.')->and($news($seq)->json('seq'))->toBe($seq + 1);
+    expect($news($seq)->json('scene'))->toContain('It drips.')->and($news($seq)->json('seq'))->toBe($seq + 1)
+        ->and($beat())->not->toBe($before);
 });
 
 it('lets the teacher act at the front without a vote', function (): void {

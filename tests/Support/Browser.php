@@ -26,6 +26,11 @@ final class Browser
     /** Seconds to wait for what a page is to show. */
     private const PATIENCE = 25;
 
+    /** Keys that stay down while others are pressed. */
+    private const HELD = [
+        WebDriverKeys::SHIFT, WebDriverKeys::CONTROL, WebDriverKeys::ALT, WebDriverKeys::META,
+    ];
+
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $address)
     {
     }
@@ -93,8 +98,8 @@ final class Browser
     {
         return $this->steadily(function () use ($selector, $text): void {
             $field = $this->find($selector);
-            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $field->sendKeys(str_replace("\n", WebDriverKeys::ENTER, $text));
+            $whole = [WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL];
+            $field->sendKeys([...$whole, str_replace("\n", WebDriverKeys::ENTER, $text)]);
         });
     }
 
@@ -214,7 +219,17 @@ final class Browser
     /** Keys that are held are let go at the end. */
     public function keys(string ...$keys): self
     {
-        $this->driver->getKeyboard()->sendKeys(array_values($keys));
+        $signs = mb_str_split(implode('', $keys));
+        $held = array_values(array_filter($signs, static fn (string $sign): bool => in_array($sign, self::HELD, true)));
+        $acts = [];
+        foreach ($signs as $sign) {
+            $acts[] = ['type' => 'keyDown', 'value' => $sign];
+            in_array($sign, $held, true) || $acts[] = ['type' => 'keyUp', 'value' => $sign];
+        }
+        foreach (array_reverse($held) as $sign) {
+            $acts[] = ['type' => 'keyUp', 'value' => $sign];
+        }
+        $this->perform(['type' => 'key', 'id' => 'keyboard', 'actions' => $acts]);
 
         return $this;
     }
