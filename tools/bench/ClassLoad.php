@@ -18,10 +18,10 @@ final class ClassLoad
     /** How much faster than children these think. */
     private const HASTE = 4.0;
 
-    /** Seconds between looks at a pulse, at a board, and at the bare route. */
+    /** Seconds between looks at a pulse or the lines of a board; before all rows are asked for; and at the bare route. */
     private const PULSE = 0.5;
 
-    private const BOARD = 1.7;
+    private const CALM = 1.2;
 
     private const BARE = 0.05;
 
@@ -48,7 +48,7 @@ final class ClassLoad
 
     private int $accepted = 0;
 
-    /** @var array<string, array{cookie: string, beat: string}> run → its board */
+    /** @var list<array{run: string, lines: string, at: int, isDue: bool}> */
     private array $boards = [];
 
     private function __construct(private readonly string $address, string $file, private readonly string $session)
@@ -86,8 +86,8 @@ final class ClassLoad
         return sprintf(
             '%8d   %9.1f   %6.1f   %6.1f   %6.1f   %11.2f   %4.2f   %4.2f   %14.1f   %4.1f   %6d   %4d',
             count($this->students), count($this->took['action'] ?? []) / $this->lasted, $at('action', 0.5),
-            $at('action', 0.95), $at('action', 0.99), $ratio(0.5), $ratio(0.95), $ratio(0.99), $at('board', 0.5),
-            $at('board', 0.95), $this->errors, $lost,
+            $at('action', 0.95), $at('action', 0.99), $ratio(0.5), $ratio(0.95), $ratio(0.99), $at('rows', 0.5),
+            $at('rows', 0.95), $this->errors, $lost,
         );
     }
 
@@ -101,10 +101,10 @@ final class ClassLoad
         foreach ($this->students as $who => $student) {
             $this->due[] = [$begin + $this->think($who), 'action', $who];
             $this->due[] = [$begin + self::PULSE * mt_rand(0, 1000) / 1000, 'pulse', $who];
-            $this->boards[(string) $student['run']] = ['cookie' => $this->session, 'beat' => ''];
         }
-        foreach (array_keys(array_keys($this->boards)) as $place) {
-            $this->due[] = [$begin + self::BOARD * mt_rand(0, 1000) / 1000, 'board', $place];
+        $this->boards = array_map($this->board(...), array_values(array_unique(array_column($this->students, 'run'))));
+        foreach (array_keys($this->boards) as $place) {
+            $this->due[] = [$begin + self::PULSE * mt_rand(0, 1000) / 1000, 'board', $place];
         }
         $this->due[] = [$begin, 'bare', 0];
         while (microtime(true) < $begin + $seconds) {
@@ -143,7 +143,10 @@ final class ClassLoad
             'news' => $this->request('news', $who, "/p/{$this->students[$who]['code']}/news?seq=99999&since=0", null, [
                 'Cookie: fravel_play='.$this->students[$who]['ticket'],
             ]),
-            'board' => $this->request('board', $who, '/runs/'.array_keys($this->boards)[$who].'/standing', null, [
+            'board' => $this->request('board', $who, $this->boards[$who]['lines'], null, [
+                'Range: bytes='.($this->boards[$who]['at'] - 1).'-',
+            ]),
+            'rows' => $this->request('rows', $who, "/runs/{$this->boards[$who]['run']}/standing", null, [
                 "Cookie: {$this->session}",
             ]),
             default => $this->request('bare', 0, '/bench/bare'),
@@ -212,7 +215,7 @@ final class ClassLoad
         $this->took[$kind][] = 1000 * (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME);
         curl_multi_remove_handle($this->all, $handle);
         $now = microtime(true);
-        if ($result !== 0 || $status !== 200) {
+        if ($result !== 0 || $status !== ($kind === 'board' ? 206 : 200)) {
             $this->errors++;
         }
         if ($kind === 'action') {
@@ -227,10 +230,31 @@ final class ClassLoad
             $isNew && $this->again[] = [$now, 'news', $who];
             $this->again[] = [$now + self::PULSE, 'pulse', $who];
         } elseif ($kind === 'board') {
-            $this->again[] = [$now + self::BOARD, 'board', $who];
+            $this->again[] = [$now + self::PULSE, 'board', $who];
+            $this->readOn($who, substr($body, 1), $now);
+        } elseif ($kind === 'rows') {
+            $this->boards[$who] = ['isDue' => false] + $this->boards[$who];
         } elseif ($kind === 'bare') {
             $this->again[] = [$now + self::BARE, 'bare', 0];
         }
+    }
+
+    /** @return array{run: string, lines: string, at: int, isDue: bool} as the page of a board begins */
+    private function board(string $run): array
+    {
+        $page = (string) curl_exec($this->handle("/runs/{$run}", null, ["Cookie: {$this->session}"]));
+        preg_match('~data-lines="(/pulse/[^"]+)" data-at="(\d+)"~', $page, $lines);
+
+        return ['run' => $run, 'lines' => $lines[1] ?? '/', 'at' => (int) ($lines[2] ?? 1), 'isDue' => false];
+    }
+
+    /** A board asks for all its rows where a line is too little, once at a time. */
+    private function readOn(int $who, string $lines, float $now): void
+    {
+        $board = $this->boards[$who];
+        $isDue = str_contains($lines, '*');
+        $isDue && ! $board['isDue'] && $this->again[] = [$now + self::CALM, 'rows', $who];
+        $this->boards[$who] = ['at' => $board['at'] + strlen($lines), 'isDue' => $isDue || $board['isDue']] + $board;
     }
 
     /**
@@ -246,8 +270,7 @@ final class ClassLoad
             $load->join($who);
         }
         $run = (string) $load->students[0]['run'];
-        $page = (string) curl_exec($load->handle("/runs/{$run}", null, ["Cookie: {$load->session}"]));
-        preg_match('~data-lines="(/pulse/[^"]+)" data-at="(\d+)"~', $page, $lines);
+        ['lines' => $lines, 'at' => $at] = $load->board($run);
         $busy = fn (int $times, string $path, ?int $from = null): float => $stage->busy(
             function () use ($load, $path, $times, $from): void {
                 $headers = ["Cookie: {$load->session}", ...($from === null ? [] : ["Range: bytes={$from}-"])];
@@ -256,7 +279,7 @@ final class ClassLoad
                 }
             },
         ) / $times;
-        $look = $busy(2000, $lines[1] ?? '/', (int) ($lines[2] ?? 1) - 1);
+        $look = $busy(2000, $lines, $at - 1);
         [$fresh, $whole] = [$busy(200, "/runs/{$run}/standing"), $busy(200, "/runs/{$run}")];
         $line = $stage->line($run);
 
