@@ -18,7 +18,7 @@ final class ClassLoad
     /** How much faster than children these think. */
     private const HASTE = 4.0;
 
-    /** Seconds between looks at a pulse or the lines of a board; before all rows are asked for; and at the bare route. */
+    /** Seconds between looks at a pulse, or the lines of a board; before all rows; and between bare requests. */
     private const PULSE = 0.5;
 
     private const CALM = 1.2;
