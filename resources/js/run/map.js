@@ -4,6 +4,10 @@ import { drawnChart, foot, LETTER } from './chart.js';
 /** Pennants at one station; further ones are counted. */
 const MOST = 4;
 
+/** What stands nearer than this beside a mast may be in its way; and the words under a station, in units of the map. */
+const NEAR = 95;
+const WORDS = 34;
+
 /** Height of a pennant, in units of the map; how high the first one flies. */
 const HIGH = 21;
 const MAST = 12;
@@ -32,12 +36,30 @@ function flying(plays, stations) {
     return [...stations].flatMap(([scene, place]) => {
         const here = plays.filter((play) => play.scene === scene);
         if (here.length === 0) return [];
-        const shown = here.slice(0, here.length > MOST ? MOST - 1 : MOST);
+        const most = mostAt(place, stations);
+        const shown = here.slice(0, here.length > most ? most - 1 : most);
         const names = shown.map(({ name, isStuck }) => ({ words: shortened(name), kind: isStuck ? 'stuck' : 'plays' }));
-        if (here.length > shown.length) names.push({ words: `+ ${here.length - shown.length}`, kind: 'more' });
+        const others = here.slice(shown.length);
+        if (others.length > 0) {
+            const kind = others.some(({ isStuck }) => isStuck) ? 'stuck' : 'more';
+            names.push({ words: `${shown.length > 0 ? '+ ' : ''}${others.length}`, kind });
+        }
 
         return [mast(place, names.length), ...names.map((name, row) => pennant(place, name, row))];
     });
+}
+
+/** As many as reach no station above, with its words. */
+function mostAt(place, stations) {
+    const [x, y] = foot(place);
+    const above = [...stations.values()].filter((other) => {
+        const [across] = foot(other);
+
+        return other.y + other.height < place.y && Math.abs(across - x) < NEAR;
+    });
+    const free = y - MAST - Math.max(-Infinity, ...above.map((other) => other.y + other.height + WORDS));
+
+    return Math.max(1, Math.min(MOST, Math.floor(free / HIGH)));
 }
 
 function mast(place, count) {
