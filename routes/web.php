@@ -188,6 +188,10 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/runs/{run}/report/{lock}', [ReportController::class, 'rule'])
         ->can('update', 'run')
         ->name('runs.rule');
+    Route::get('/runs/{run}/plays/{play}/need', [RunController::class, 'need'])
+        ->can('view', 'run')
+        ->scopeBindings()
+        ->name('runs.need');
     Route::get('/runs/{run}/plays/{play}', [ReportController::class, 'play'])
         ->can('view', 'run')
         ->scopeBindings()

@@ -14,6 +14,7 @@ use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
 use Fravel\Report\Need;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * Who is where in a run: the one query over its plays, read into rows; who needs help most comes first.
@@ -34,7 +35,8 @@ final readonly class RunStanding
     ) {
     }
 
-    public static function of(Run $run): self
+    /** @param  string|null  $play  the only one that is wanted; null for all */
+    public static function of(Run $run, ?string $play = null): self
     {
         $game = EditionFile::of($run->edition)->game;
         $now = (int) (($run->closed_at ?? $run->paused_at)?->getTimestamp() ?? Clock::seconds());
@@ -43,6 +45,7 @@ final readonly class RunStanding
         $at = $run->isOpen() ? Lines::watch($run->id, $medians) : 1;
         $rows = $run
             ->plays()
+            ->when($play !== null, static fn (Builder $plays): Builder => $plays->whereKey($play))
             ->orderByRaw('ended_at is null desc, acted_at desc')
             ->with('edition')
             ->get()

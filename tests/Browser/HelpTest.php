@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser\TogetherCases;
 use Tests\Support\Builder;
 use Tests\Support\Screens;
@@ -39,6 +40,12 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     expect($teacher->find('tr[data-play]')->getText())->toContain('Plover');
     $board = new Builder($teacher);
     $board->browser->see('Needs you most')->see('4 wrong tries')->see('9170')->find('.pennant-stuck');
+    // What one who is stuck answers next stands there too, and the rest is not asked for again.
+    $before = $asked();
+    $student->keys(WebDriverKeys::BACKSPACE, WebDriverKeys::BACKSPACE)->enter('5555')->press('Try it');
+    $teacher->see('5 wrong tries')->see('5555');
+    expect($asked())->toBe($before);
+    $student->enter('09');
     expect($board->browser->barriers())->toBe([]);
     $board->press('Give hint 1');
     expect($board->actions)->toBeLessThanOrEqual(2);

@@ -5,8 +5,8 @@ use Tests\Support\Classroom;
 
 it('keeps games, runs and reports from other teachers', function (string $method, string $path): void {
     $run = Classroom::open();
-    Classroom::join($run);
-    $path = strtr($path, ['{game}' => $run->game_id, '{run}' => $run->id]);
+    $play = Classroom::join($run);
+    $path = strtr($path, ['{game}' => $run->game_id, '{run}' => $run->id, '{play}' => $play->id]);
     $this->call($method, $path)->assertRedirect('/sign-in');
     $this->actingAs(User::factory()->create())->call($method, $path)->assertForbidden();
     expect($run->fresh()->closed_at)->toBeNull()
@@ -33,6 +33,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/games/{game}/runs'],
     ['GET', '/runs/{run}'],
     ['GET', '/runs/{run}/standing'],
+    ['GET', '/runs/{run}/plays/{play}/need'],
     ['GET', '/runs/{run}/report.csv'],
     ['GET', '/runs/{run}/report'],
     ['GET', '/runs/{run}/projector'],

@@ -82,8 +82,12 @@ it('puts first who needs help, says why, and tells strangers nothing', function 
     foreach (['tern', 'gull', 'auk', 'fulmar'] as $wrong) {
         PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
     }
-    Classroom::join($this->run, 'Ben');
-    $this->actingAs($this->run->game->user)->get("/runs/{$this->run->id}")->assertOk()
+    $ben = Classroom::join($this->run, 'Ben');
+    $this->actingAs($this->run->game->user);
+    $this->get("/runs/{$this->run->id}/plays/{$this->play->id}/need")->assertOk()
+        ->assertSeeInOrder(['Mia', '4 wrong tries', 'fulmar'])->assertDontSee('Ben');
+    $this->get("/runs/{$this->run->id}/plays/{$ben->id}/need")->assertNoContent();
+    $this->get("/runs/{$this->run->id}")->assertOk()
         ->assertSeeInOrder(['Needs you most', 'Mia', '4 wrong tries', 'Last answer', 'fulmar', 'Give hint 1', 'Ben']);
     $this->post("/runs/{$this->run->id}/line", ['way' => 'line', 'words' => 'Two minutes.']);
     expect(DB::table('notes')->count())->toBe(2);

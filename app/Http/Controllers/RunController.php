@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Play\Clock;
 use App\Play\Doorway;
 use App\View\Csv;
+use App\View\LastAnswers;
 use App\View\Moment;
 use App\View\RunStanding;
 use App\View\RunTables;
@@ -77,6 +78,17 @@ final class RunController extends Controller
     public function standing(Run $run): View
     {
         return view('runs.standing', ['run' => $run, 'standing' => RunStanding::of($run)]);
+    }
+
+    /** One of those who are stuck, as the board shows them; nothing when nobody need look any more. */
+    public function need(Run $run, Play $play): View|Response
+    {
+        $standing = RunStanding::of($run, $play->id);
+        $stuck = $standing->stuck();
+
+        return $stuck === [] ? response()->noContent() : view('runs.need-one', [
+            'run' => $run, 'standing' => $standing, 'row' => $stuck[0], 'last' => LastAnswers::of($run, $stuck),
+        ]);
     }
 
     /** For all to see: how to join, and how many are there; not who is behind. */

@@ -10,8 +10,8 @@ import { clock } from '../lib/time.js';
 /**
  * @param {HTMLElement} standing
  * @param {Line} line
- * @returns {'set' | 'late' | 'whole'} whether its row says it now; what else it means for who needs help comes a
- *     little late, or is to be asked for at once
+ * @returns {'set' | 'stuck' | 'whole'} whether its row says it now; whether the panel of who is stuck says something
+ *     else of it, too; or whether all is to be asked for
  */
 function setRow(standing, line) {
     const row = rowOf(standing, line.play);
@@ -26,7 +26,7 @@ function setRow(standing, line) {
     fly(standing, line);
     if (line.isStuck !== wasStuck) return 'whole';
 
-    return line.isStuck ? 'late' : 'set';
+    return line.isStuck ? 'stuck' : 'set';
 }
 
 const rowOf = (standing, play) => standing.querySelector(`tr[data-play="${CSS.escape(play)}"]`);

@@ -6,9 +6,6 @@ import { setRow, tick } from './rows.js';
 /** However lively a class is, what is shown is asked for this much apart, in milliseconds. */
 const CALM = 1200;
 
-/** Of somebody who is stuck already, what was answered last may come so much later, in milliseconds. */
-const LATE = 10000;
-
 /** Who is where in a run: on the map, and in a list by need of help. */
 async function begin() {
     const standing = document.getElementById('standing');
@@ -42,8 +39,10 @@ async function follow(standing, tell) {
     while (seconds > 0) {
         const lines = await next();
         const means = lines?.map((line) => setRow(standing, line)) ?? ['whole'];
-        isDue ||= means.includes('whole') || (means.includes('late') && Date.now() - asked > LATE);
+        isDue ||= means.includes('whole');
         tell();
+        const stuck = (lines ?? []).filter((_line, at) => means[at] === 'stuck').map(({ play }) => play);
+        if (!isDue) for (const play of new Set(stuck)) await renew(standing, play);
     }
 }
 
@@ -57,6 +56,16 @@ async function refreshed(holder, tell = () => {}) {
         if (!document.hidden) await refresh(holder);
         tell();
     }
+}
+
+/** Of somebody who is stuck still, what the panel says of it. */
+async function renew(standing, play) {
+    const place = standing.querySelector(`[data-need="${CSS.escape(play)}"]`);
+    if (!place || isBusy(place) || place.contains(document.activeElement)) return;
+    const reply = await fetch(place.dataset.address, { credentials: 'same-origin', redirect: 'error' }).catch(
+        () => null,
+    );
+    if (reply?.status === 200 && place.isConnected) place.outerHTML = await reply.text();
 }
 
 /** Whether somebody is about to do something there. */

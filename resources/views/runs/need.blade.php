@@ -1,36 +1,11 @@
 @use('App\View\LastAnswers')
-@use('App\View\RunStanding')
 {{-- Who needs help now, and why: each with what can be done at once. --}}
 @php($stuck = array_slice($standing->stuck(), 0, 6))
 @php($last = LastAnswers::of($run, $stuck))
 <section class="run-need mb-6" aria-labelledby="need-title">
     <h2 class="caps mb-2" id="need-title">{{ __('help.most') }}</h2>
     @forelse ($stuck as $row)
-        <div class="need mb-2.5 grid gap-2 border-l-8 border-signal bg-signal-tint px-4 py-3">
-            <div>
-                <p class="flex flex-wrap items-baseline gap-x-4"><strong class="font-title text-sign">{{
-                    $row['name']
-                }}</strong></p>
-                <p>
-                    {{ implode(' ', array_filter([
-                        __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]),
-                        __('help.tries', ['count' => $row['need']->tries]),
-                    ])) }}.
-                    @if ($row['need']->median !== null)
-                        {{ __('help.class', ['time' => RunStanding::clock($row['need']->median)]) }}
-                    @endif
-                    @if ($row['guesses'] !== null)
-                        {{ __('help.stopped') }}
-                    @endif
-                </p>
-                @if (($last[$row['id']] ?? '') !== '')
-                    <p>{{ __('help.last') }} <strong class="font-code [overflow-wrap:anywhere]">{{
-                        $last[$row['id']]
-                    }}</strong></p>
-                @endif
-            </div>
-            @include('runs.help')
-        </div>
+        @include('runs.need-one')
     @empty
         <p class="text-quiet">{{ __('help.nobody') }}</p>
     @endforelse
