@@ -16,6 +16,9 @@ final class Lines
     /** So long after a board asked for all it is taken to be open, in seconds. */
     private const OPEN = 150;
 
+    /** So often it is told again. */
+    private const AGAIN = 50;
+
     /**
      * Somebody looks at the run: lines are added from now on.
      *
@@ -25,7 +28,8 @@ final class Lines
     public static function watch(string $run, array $medians): int
     {
         is_dir(self::folder()) || @mkdir(self::folder(), 0o755, true);
-        @file_put_contents(self::marker($run), (string) json_encode($medians));
+        $isTold = self::watched($run, self::AGAIN) === $medians;
+        $isTold || @file_put_contents(self::marker($run), (string) json_encode($medians));
         clearstatcache(true, self::path($run));
         // One byte at least, so that there is always something to read.
         is_file(self::path($run)) || @file_put_contents(self::path($run), "\n", FILE_APPEND);
@@ -33,11 +37,14 @@ final class Lines
         return max(1, (int) @filesize(self::path($run)));
     }
 
-    /** @return array<string, int>|null the medians of the class; null while nobody looks */
-    public static function watched(string $run): ?array
+    /**
+     * @param  int  $within  seconds
+     * @return array<string, int>|null the medians of the class; null while nobody looks
+     */
+    public static function watched(string $run, int $within = self::OPEN): ?array
     {
         $marker = self::marker($run);
-        if (! is_file($marker) || filemtime($marker) < time() - self::OPEN) {
+        if (! is_file($marker) || filemtime($marker) < time() - $within) {
             return null;
         }
         $medians = json_decode((string) @file_get_contents($marker), true);

@@ -43,13 +43,18 @@ final readonly class RunStanding
         $medians = ClassTimes::of($run);
         // Before the plays are read: what is done meanwhile is told by a line.
         $at = $run->isOpen() ? Lines::watch($run->id, $medians) : 1;
+        // Nearly all play the same edition: laid open once, it serves them all.
+        $games = [$run->edition->hash => $game];
+        $gameOf = static function (Play $play) use ($run, &$games): GameDocument {
+            return $games[$play->edition->hash ?? $run->edition->hash] ??= $play->compiled($run)->game;
+        };
         $rows = $run
             ->plays()
             ->when($play !== null, static fn (Builder $plays): Builder => $plays->whereKey($play))
             ->orderByRaw('ended_at is null desc, acted_at desc')
             ->with('edition')
             ->get()
-            ->map(static fn (Play $play): array => self::row($play, $play->compiled($run)->game, $now, $medians))
+            ->map(static fn (Play $play): array => self::row($play, $gameOf($play), $now, $medians))
             ->sortByDesc(static fn (array $row): float => $row['need']->worth)
             ->all();
 
