@@ -37,13 +37,12 @@ final class KeepOutcome
         ?int $member = null,
     ): ?PlayState {
         $after = self::finished($database, $row->id, $before, $outcome->state);
-        $isOn = $before->scene !== $after->scene || count($before->open) !== count($after->open);
         $kept = $database->update(self::MOVE, [
             $row->seq + 1,
             Json::write($after->toArray()),
             $now,
             $after->ended === null ? null : $now,
-            $isOn ? $now : $row->progressed_at,
+            self::progressedAt($row, $before, $after, $now),
             $after->place,
             $row->id,
             $row->seq,
@@ -52,6 +51,18 @@ final class KeepOutcome
         return $kept > 0 && $database->insert(self::EVENT, [
             $row->id, $row->seq + 1, $key, Json::write($action), Json::write($outcome->eventList()), $now, $member,
         ]) ? $after : null;
+    }
+
+    /**
+     * When a play last got on: at another scene or an open lock.
+     *
+     * @param  stdClass  $row  progressed_at of the play as it was judged on
+     */
+    public static function progressedAt(stdClass $row, PlayState $before, PlayState $after, int $now): int
+    {
+        $isOn = $before->scene !== $after->scene || count($before->open) !== count($after->open);
+
+        return $isOn ? $now : (int) $row->progressed_at;
     }
 
     /** With its place among the plays of its run, where it has just come through. */

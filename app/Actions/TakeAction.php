@@ -105,7 +105,7 @@ final class TakeAction
             return null;
         }
         $beat = Pulse::move($row->id, $row->run_id);
-        RunRow::tell($row, $edition->game, $kept, $row->seq + 1, $now);
+        RunRow::tell($row, $edition->game, $kept, KeepOutcome::progressedAt($row, $before, $kept, $now), $now);
 
         return new Turn(
             $edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row), $beat,

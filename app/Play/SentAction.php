@@ -13,9 +13,6 @@ use Illuminate\Http\Request;
  */
 final class SentAction
 {
-    /** What our script says that it takes. */
-    public const BY_SCRIPT = 'application/json';
-
     public static function of(Request $request): ?Action
     {
         $verb = $request->input('verb');
@@ -39,7 +36,7 @@ final class SentAction
     /** Our script says so in one word; what else a device may accept need not be weighed on this path. */
     public static function isByScript(Request $request): bool
     {
-        return $request->headers->get('Accept') === self::BY_SCRIPT;
+        return $request->headers->get('Accept') === 'application/json';
     }
 
     /** A point picked on a picture without scripts comes as pixels with the picture's size beside it. */

@@ -44,7 +44,8 @@ final class Lines
     public static function watched(string $run, int $within = self::OPEN): ?array
     {
         $marker = self::marker($run);
-        if (! is_file($marker) || filemtime($marker) < time() - $within) {
+        // It may be swept at any moment.
+        if ((int) @filemtime($marker) < time() - $within) {
             return null;
         }
         $medians = json_decode((string) @file_get_contents($marker), true);

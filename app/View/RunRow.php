@@ -30,16 +30,18 @@ final readonly class RunRow
     /**
      * Tells the boards that are open what was done in a play.
      *
-     * @param  stdClass  $row  id, run_id and progressed_at of the play as it was judged on
-     * @param  int  $seq  of the event that it made
+     * @param  stdClass  $row  id, run_id and seq of the play as it was judged on
+     * @param  int  $progressedAt  when it last got on, what was done included
      */
-    public static function tell(stdClass $row, GameDocument $game, PlayState $state, int $seq, int $now): void
-    {
+    public static function tell(
+        stdClass $row, GameDocument $game, PlayState $state, int $progressedAt, int $now,
+    ): void {
         $medians = Lines::watched($row->run_id);
         if ($medians === null) {
             return;
         }
-        Lines::add($row->run_id, (new self($game, $state, $row->progressed_at, $now, $medians))->line($row->id, $seq));
+        $told = new self($game, $state, $progressedAt, $now, $medians);
+        Lines::add($row->run_id, $told->line($row->id, $row->seq + 1));
     }
 
     public function where(): string

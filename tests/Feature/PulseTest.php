@@ -82,6 +82,21 @@ it('tells open boards a line of what was done, and to ask for all where a line i
     expect(json_decode($lines()[$count + 1], true))->toMatchArray(['tries' => 3, 'isStuck' => true]);
 });
 
+it('tells boards when somebody got on, so that who was slow before is not taken for stuck', function (): void {
+    $this->run = Classroom::open(Games::of([
+        ['id' => 'hall', 'things' => [Games::lock('door', 'gannet', [], ['go' => 'store'])]],
+        ['id' => 'store', 'things' => [Games::lock('chest', 'gull')]],
+    ])->document);
+    $this->play = Classroom::join($this->run);
+    Lines::watch($this->run->id, []);
+    $this->travel(10)->minutes();
+    $told = fn (): array => json_decode(explode("\n", trim((string) file_get_contents(
+        config('fravel.pulse').'/'.basename(Lines::address($this->run->id)),
+    )))[0], true);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet'])->assertOk();
+    expect($told())->toMatchArray(['where' => 'Store', 'isStuck' => false]);
+});
+
 it('has boards ask for all when an answer waits for the teacher', function (): void {
     $lock = ['eye' => true, 'input' => ['type' => 'long'], 'rules' => [
         ['match' => ['length' => ['min' => 1]], 'verdict' => 'open'],

@@ -25,11 +25,11 @@ final class BenchLine extends Command
         $run = Run::query()->with('edition')->whereKey($this->argument('run'))->firstOrFail();
         $play = $run->plays()->firstOrFail();
         [$game, $state] = [$play->compiled($run)->game, $play->read()];
-        $row = DB::selectOne('select id, run_id, progressed_at from plays where id = ?', [$play->id]);
+        $row = DB::selectOne('select id, run_id, seq from plays where id = ?', [$play->id]);
         Lines::watch($run->id, ClassTimes::of($run));
         $before = self::spent();
         for ($time = 0; $time < self::TIMES; $time++) {
-            RunRow::tell($row, $game, $state, $time, time());
+            RunRow::tell($row, $game, $state, $play->progressed_at, time());
         }
         $this->line((string) (1000 * (self::spent() - $before) / self::TIMES));
 
