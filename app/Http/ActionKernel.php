@@ -59,7 +59,8 @@ final class ActionKernel
         }
         set_error_handler(self::stop(...));
         try {
-            return (new self(self::boot($root)))->take($request, $path[1]);
+            // A copy: a request remembers that its host was refused, and refuses it only once.
+            return (new self(self::boot($root)))->take(clone $request, $path[1]);
         } catch (Throwable $failure) {
             self::leave($failure);
 

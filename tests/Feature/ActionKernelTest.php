@@ -3,6 +3,7 @@
 use App\Models\Run;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Symfony\Component\HttpFoundation\Exception\SuspiciousOperationException;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\ActionKernelCases;
 
@@ -63,6 +64,12 @@ it('leaves to the application what is not plain, and changes nothing', function 
     'to a foreign host' => ['', [], ['Host' => 'elsewhere.example']],
     'of no known verb' => ['', ['verb' => 'fly']],
 ]);
+
+it('leaves it to the application to refuse a foreign host', function (): void {
+    $form = Classroom::form($this->play, ['verb' => 'hint', 'on' => 'door']);
+    expect(ActionKernelCases::answer($this->code, $form, ['Host' => 'elsewhere.example']))->toBeNull()
+        ->and(fn () => ActionKernelCases::$sent->getHost())->toThrow(SuspiciousOperationException::class);
+});
 
 it('takes nothing while all rests', function (): void {
     $_ENV['LARAVEL_STORAGE_PATH'] = sys_get_temp_dir().'/fravel-down-'.getmypid();

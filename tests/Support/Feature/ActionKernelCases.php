@@ -21,6 +21,9 @@ final class ActionKernelCases
     /** @var array<string, mixed> */
     private static array $settings = [];
 
+    /** The last one that was sent, as the application would take it next. */
+    public static Request $sent;
+
     public static function begin(): void
     {
         $held = DB::connection();
@@ -46,7 +49,7 @@ final class ActionKernelCases
         $request->headers->add($headers + ['Accept' => 'application/json']);
         [$own, self::$settings] = [app(), config()->all()];
         try {
-            return ActionKernel::answer(base_path(), $request);
+            return ActionKernel::answer(base_path(), self::$sent = $request);
         } finally {
             Container::setInstance($own);
             Facade::clearResolvedInstances();
