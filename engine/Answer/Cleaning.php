@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Fravel\Answer;
 
+use Fravel\Answer\Typing\Meant;
 use Fravel\Support\Node;
 use Normalizer;
 
 /**
  * What is made alike before text is compared, on both sides. Each switch may be set false; `space` may be "none". With
- * `strict` every switch is off that is not set; with `fair` articles are dropped, and Fairness says what more is alike.
+ * `strict` every switch is off that is not set; with `fair` articles are dropped, and Fairness says what more is alike;
+ * with `typed` what a keyboard gives is taken for what was meant (Meant).
  *
  * The order is: width (NFKC), space, case (full fold), articles, accents (NFKD without marks), punctuation, space.
  * Apostrophes and hyphens join the words they stand between; other punctuation parts them. What would be cleaned away
@@ -42,7 +44,9 @@ final readonly class Cleaning
         public bool $width,
         public bool $articles,
         public Fairness $fairness,
+        public Meant $meant,
         public string $language,
+        public string $asked = '',
     ) {
     }
 
@@ -64,6 +68,7 @@ final readonly class Cleaning
             $node->flag('width', $isUsual),
             $node->flag('articles', $isFair),
             Fairness::read($node, $isFair),
+            Meant::read($node, $isUsual && $node->flag('typed')),
             'en',
         );
     }
@@ -73,7 +78,8 @@ final readonly class Cleaning
         return self::read(Node::root([]))->in($language);
     }
 
-    public function in(string $language): self
+    /** @param  string  $asked  the question, which may speak of a unit */
+    public function in(string $language, string $asked = ''): self
     {
         return new self(
             $this->case,
@@ -83,7 +89,27 @@ final readonly class Cleaning
             $this->width,
             $this->articles,
             $this->fairness,
+            $this->meant,
             $language,
+            $asked,
+        );
+    }
+
+    /** The same without what is fair and what was meant: answers are compared as they were written. */
+    public function asWritten(): self
+    {
+        return new self(
+            $this->case, $this->space, $this->accents, $this->punctuation, $this->width, false,
+            Fairness::read(Node::root([]), false), Meant::asWritten(), $this->language,
+        );
+    }
+
+    /** The same to the letter, but for capitals and room around: which of two rules an answer means. */
+    public function exact(): self
+    {
+        return new self(
+            $this->case, $this->space, false, false, false, false,
+            Fairness::read(Node::root([]), false), Meant::asWritten(), $this->language,
         );
     }
 
@@ -113,6 +139,12 @@ final readonly class Cleaning
     public function compared(string $text): string
     {
         return $this->fairness->joined($this->clean($this->fairness->parted($text)));
+    }
+
+    /** The text as it was meant, cleaned: as it is compared where its keys lack signs. */
+    public function meant(string $text): string
+    {
+        return $this->compared($this->meant->of(self::trim($text)));
     }
 
     /** Cleans a literal whose `*` and `?` must survive. */

@@ -55,9 +55,12 @@ final readonly class Fairness
     /** Whether two cleaned texts are one word, once of one and once of many. */
     public function isSameInNumber(string $one, string $other, string $language): bool
     {
-        if (! $this->plural) {
-            return false;
-        }
+        return $this->plural && self::isOneOfMany($one, $other, $language);
+    }
+
+    /** Whether one of two cleaned words makes many of the other, by its ending. */
+    public static function isOneOfMany(string $one, string $other, string $language): bool
+    {
         [$short, $long] = mb_strlen($one) < mb_strlen($other) ? [$one, $other] : [$other, $one];
         if (mb_strlen($short) < self::SHORTEST || preg_match('/^\p{L}+$/Du', $short) !== 1) {
             return false;

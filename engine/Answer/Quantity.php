@@ -11,7 +11,8 @@ use Fravel\Answer\Unit\Units;
 /** A number with a unit, or without one. */
 final readonly class Quantity
 {
-    private function __construct(public BigRational $number, public ?Unit $unit)
+    /** @param  bool  $isShare  whether the number was written in hundredths, with % behind it */
+    private function __construct(public BigRational $number, public ?Unit $unit, private bool $isShare = false)
     {
     }
 
@@ -20,7 +21,7 @@ final readonly class Quantity
     {
         $number = Number::read($text, $language);
         if ($number !== null) {
-            return new self($number, null);
+            return new self($number, null, str_contains($text, '%'));
         }
         $text = mb_substr($text, 0, 120);
         $length = mb_strlen($text);
@@ -42,7 +43,7 @@ final readonly class Quantity
     public function in(Unit $unit): ?BigRational
     {
         if ($this->unit === null) {
-            return $this->number;
+            return $this->isShare && $unit->measures === 'share' ? $unit->fromBase($this->number) : $this->number;
         }
 
         // Whoever is asked for a difference answers in degrees like anybody else.

@@ -216,7 +216,7 @@ final class PatternBuilder
                 'label' => '',
                 'ask' => $ask,
                 'input' => $input,
-                'clean' => ['fair' => true],
+                'clean' => ['fair' => true, 'typed' => true],
                 'rules' => [$open + ['match' => $match, 'verdict' => 'open', 'say' => $right]],
                 'otherwise' => [($else ?? []) + ['say' => $words]],
                 'guard' => $this->usual->guard(),

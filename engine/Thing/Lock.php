@@ -198,7 +198,7 @@ final readonly class Lock extends Thing
     /** What was sent as an answer of this lock's input, or why it is none. */
     public function accept(mixed $sent, string $language): Answer|Refusal
     {
-        return $this->input->accept($sent, $this->clean->in($language));
+        return $this->input->accept($sent, $this->clean->in($language, "{$this->ask} {$this->input->unit()}"));
     }
 
     /** Seconds until it takes an answer again; never more than its guard waits, whatever became of the clock since. */
@@ -231,8 +231,31 @@ final readonly class Lock extends Thing
         return $open === [] ? null : (int) array_key_first($open);
     }
 
-    /** The index of the first rule that the answer matches. */
+    /**
+     * The index of the first rule that the answer matches. Where that is only since answers are taken as they were
+     * meant, a rule that names just this answer comes before it.
+     */
     public function ruleFor(Answer $answer): ?int
+    {
+        $caught = $this->firstFor($answer);
+        if ($caught === null || ! $answer->cleaning->meant->isAny()) {
+            return $caught;
+        }
+        $asWritten = new Answer($answer->value, $answer->cleaning->asWritten());
+        if ($this->rules[$caught]->match->matches($asWritten)) {
+            return $caught;
+        }
+        $exact = new Answer($answer->value, $answer->cleaning->exact());
+        foreach ($this->rules as $index => $rule) {
+            if ($rule->match->isLiteral() && $rule->match->matches($exact)) {
+                return $index;
+            }
+        }
+
+        return $caught;
+    }
+
+    private function firstFor(Answer $answer): ?int
     {
         foreach ($this->rules as $index => $rule) {
             if ($rule->match->matches($answer)) {

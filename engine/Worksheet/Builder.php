@@ -104,7 +104,7 @@ final class Builder
             'label' => strtr($this->words['scene'], [':room' => $room, ':number' => (string) $number]),
             'ask' => $row->question,
             'input' => $fields['input'],
-            'clean' => ['fair' => true],
+            'clean' => ['fair' => true, 'typed' => true],
             'rules' => [['match' => $fields['match'], 'verdict' => 'open', 'say' => '', 'go' => '']],
             'otherwise' => $row->feedback === '' ? [] : [['say' => $row->feedback]],
         ];

@@ -31,6 +31,11 @@ trait Composed
             count($probes->answers) + count($probes->numbers) < Probes::MOST;
     }
 
+    public function isTypedInParts(): bool
+    {
+        return false;
+    }
+
     public function signs(array $colours, array $alts): array
     {
         return $this->parts();

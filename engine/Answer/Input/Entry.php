@@ -13,4 +13,10 @@ enum Entry
     case Words;
     /** By pointing, picking, ordering. */
     case Picks;
+
+    /** Whether it takes what stands on a keyboard. */
+    public function isTyped(): bool
+    {
+        return $this === self::Number || $this === self::Words;
+    }
 }

@@ -94,6 +94,12 @@ final readonly class Gaps implements Input
         return null;
     }
 
+    /** Words of a bank are taken as they stand there. */
+    public function isTypedInParts(): bool
+    {
+        return $this->bank === [];
+    }
+
     public function entry(): Entry
     {
         return Entry::Picks;

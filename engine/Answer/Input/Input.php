@@ -50,6 +50,9 @@ interface Input
     /** How one slips in answering. */
     public function entry(): Entry;
 
+    /** Whether it is many parts, each of them typed. */
+    public function isTypedInParts(): bool;
+
     /** Whether an answer may be so long that it is read for the words in it. */
     public function isLong(): bool;
 

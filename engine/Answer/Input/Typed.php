@@ -58,6 +58,11 @@ trait Typed
         return [];
     }
 
+    public function isTypedInParts(): bool
+    {
+        return false;
+    }
+
     public function signs(array $colours, array $alts): array
     {
         return [];

@@ -56,16 +56,36 @@ final readonly class Equals implements Matcher
     {
         $cleaning = $answer->cleaning;
         $wanted = $cleaning->compared($text);
-        if ($answer->compared() === $wanted) {
+        $isSigned = $cleaning->meant->isSigned($text) || $cleaning->meant->isSigned($answer->raw());
+        if (! $isSigned && $answer->compared() === $wanted) {
+            return true;
+        }
+        if ($cleaning->meant->isAny() && self::isMeant($answer, $text)) {
             return true;
         }
         $isOneWord = ! str_contains($cleaning->clean($text), ' ');
         if ($isOneWord && $cleaning->fairness->isSameInNumber($answer->compared(), $wanted, $cleaning->language)) {
             return true;
         }
-        $number = ctype_digit($wanted[0] ?? '') ? $cleaning->fairness->numberIn($answer->raw()) : null;
+        $number = ctype_digit($wanted[0] ?? '') ? $answer->counted($answer->raw()) : null;
 
         return $number !== null && $cleaning->compared($number) === $wanted;
+    }
+
+    /** Whether it is the same but for the keys it was typed with, the ending of its last word, or a number in words. */
+    private static function isMeant(Answer $answer, string $text): bool
+    {
+        $cleaning = $answer->cleaning;
+        if ($cleaning->meant->mayMeet($answer->raw(), $text) && $answer->meant() === $cleaning->meant($text)) {
+            return true;
+        }
+        if ($cleaning->meant->isSameInEnding($answer->clean(), $cleaning->clean($text), $cleaning->language)) {
+            return true;
+        }
+
+        return preg_match('/^(?:0|-?[1-9]\d*)$/D', $text) === 1
+            && ! ctype_digit($answer->raw())
+            && $answer->numeral() === $text;
     }
 
     public function probe(Probes $probes): void

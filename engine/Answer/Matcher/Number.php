@@ -10,7 +10,6 @@ use Fravel\Answer\Input\Input;
 use Fravel\Answer\Number as Reading;
 use Fravel\Answer\Probe\Probes;
 use Fravel\Answer\Probe\TypedProbes;
-use Fravel\Answer\Quantity;
 use Fravel\Answer\Unit\Unit;
 use Fravel\Answer\Unit\Units;
 use Fravel\Answer\Weight;
@@ -81,7 +80,7 @@ final readonly class Number implements Matcher
             return $answer->number();
         }
 
-        return Quantity::read($answer->raw(), $answer->cleaning->language)?->in($this->unit);
+        return $answer->quantity()?->in($this->unit);
     }
 
     private static function tolerance(Node $node, BigRational $number): ?BigRational

@@ -147,6 +147,9 @@ final class Units
         'mbar' => ['pressure', '100', ['millibar']],
         'rpm' => ['frequency', '1/60', []],
         'Nm' => ['energy', '1', []],
+        '%' => [
+            'share', '1/100', ['percent', 'per cent', 'prozent', 'pour cent', 'pourcent', 'por ciento', 'percento'],
+        ],
     ];
 
     /** Temperatures as points on a scale: factor to kelvin, and where the scale begins. */
@@ -163,6 +166,9 @@ final class Units
             ['°f', 'fahrenheit', 'degrees fahrenheit', 'degrés fahrenheit', 'grad fahrenheit', 'grados fahrenheit'],
         ],
     ];
+
+    /** Letters of the longest symbol; what is longer is a name. */
+    public const LONGEST_SYMBOL = 4;
 
     /** What is written in several ways, in one. */
     private const WRITTEN = [

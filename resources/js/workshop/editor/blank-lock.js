@@ -6,7 +6,7 @@
 const blankLock = (ask, go = '') => ({
     ask,
     input: { type: 'text' },
-    clean: { fair: true },
+    clean: { fair: true, typed: true },
     rules: [{ match: { equals: [] }, verdict: 'open', say: '', go }],
     otherwise: [],
 });

@@ -114,7 +114,7 @@ function thingsOf({ ask, groups, wrong }, back, words, moments) {
     const say = wrong || words.otherwise;
     const otherwise = back ? backTo(id, { say, go: back, times: USUAL, then: words.wayOn }) : [{ say }];
 
-    return [{ id, kind: 'lock', label: '', clean: { fair: true }, ...askedBy(ask, groups), otherwise }];
+    return [{ id, kind: 'lock', label: '', clean: { fair: true, typed: true }, ...askedBy(ask, groups), otherwise }];
 }
 
 const textOf = (md) => ({ id: freshId('text'), kind: 'text', md });
