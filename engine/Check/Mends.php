@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Check;
 
 use Fravel\Answer\LanguageData;
+use Fravel\Check\Answers\Hiding;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Reference;
@@ -14,6 +15,8 @@ use Fravel\Edit\DocumentPath;
 use Fravel\Edit\InsertPart;
 use Fravel\Edit\RemovePart;
 use Fravel\Edit\SetField;
+use Fravel\Support\Node;
+use Fravel\Thing\Lock;
 
 /** The edits that mend what the check finds. A mend is offered, never made by itself. */
 final readonly class Mends
@@ -58,6 +61,23 @@ final readonly class Mends
         }, $this->listIn($lock, 'rules'));
 
         return new SetField($lock, 'rules', $rules);
+    }
+
+    /** Takes what a phone's keys give for what was meant; null where that would not do either. */
+    public function takeAsTyped(Lock $lock, string $language): ?SetField
+    {
+        $path = DocumentPath::path($this->game->document, $lock->id);
+        $part = $path === null ? null : DocumentPath::get($this->game->document, $path);
+        if (! is_array($part) || $lock->clean->meant->isAny()) {
+            return null;
+        }
+        $clean = ['typed' => true] + (is_array($part['clean'] ?? null) ? $part['clean'] : []);
+        $typed = Lock::read(Node::root(['clean' => $clean] + $part));
+        $opening = $typed->openingRule();
+
+        return $opening === null || Hiding::lacking($typed, $opening, $language) !== null
+            ? null
+            : new SetField($lock->id, 'clean', $clean);
     }
 
     public function guard(string $lock, int $tries, int $wait): SetField

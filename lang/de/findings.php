@@ -13,6 +13,10 @@ return [
         .'dem gezeigten Schritt ist kein Ende mehr zu erreichen|nach den :steps gezeigten Schritten ist kein Ende '
         .'mehr zu erreichen}.',
     'lock.never-opens' => 'Nichts öffnet „:lock“ in „:scene“.',
+    'lock.untypable' => '„:lock“ in „:scene“ lässt sich auf keinem Telefon öffnen: keine Taste schreibt :sign, und '
+        .'jede richtige Antwort braucht es.',
+    'rule.meets' => 'Bei „:lock“ in „:scene“ nimmt Regel :other auch „:answer“, so wie es gemeint ist; Regel :rule '
+        .'nennt genau das und gilt.',
     'lock.undecided' => 'Ob eine Antwort „:lock“ in „:scene“ öffnet, ließ sich nicht ausrechnen: bitte probieren Sie '
         .'selbst eine.',
     'rule.hidden' => 'Regel :rule von „:lock“ in „:scene“ (:what) kommt nie dran: frühere Regeln nehmen alle ihre '

@@ -60,6 +60,7 @@ return [
             'ending.unreachable' => 'einen Weg dorthin anlegen', 'ending.none' => 'bei der letzten Szene enden',
             'route.missing' => 'den Weg herausnehmen', 'reference.missing' => 'das Fehlende anlegen',
             'rule.hidden' => 'die Regel nach vorn',
+            'lock.untypable' => 'nehmen, was Telefontasten hergeben',
             'lock.never-opens' => 'immer eine Antwort nehmen', 'play.trap' => 'zurück zum Anfang führen',
             'answer.leaked' => 'weniger sagen',
             'condition.constant' => 'die Bedingung fallen lassen',

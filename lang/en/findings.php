@@ -13,6 +13,10 @@ return [
         .'after the step shown no ending can be reached any more|after the :steps steps shown no ending can be '
         .'reached any more}.',
     'lock.never-opens' => 'Nothing opens “:lock” in “:scene”.',
+    'lock.untypable' => '“:lock” in “:scene” can’t be opened on a phone: no key types :sign, and every right answer '
+        .'needs it.',
+    'rule.meets' => 'In “:lock” in “:scene” rule :other takes “:answer” too, as it was meant; rule :rule names just '
+        .'that, and wins.',
     'lock.undecided' => 'Whether an answer opens “:lock” in “:scene” could not be worked out: please try one yourself.',
     'rule.hidden' => 'Rule :rule of “:lock” in “:scene” (:what) never gets a turn: earlier rules take all its answers.',
     'lock.skipped' => '“:lock” in “:scene” can be left as it is: another way leads on to “:to”, and to everything '

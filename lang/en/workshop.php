@@ -54,6 +54,7 @@ return [
             'ending.none' => 'end at the last scene',
             'route.missing' => 'take the way out', 'reference.missing' => 'make what is missing',
             'rule.hidden' => 'put the rule first', 'lock.never-opens' => 'take an answer always',
+            'lock.untypable' => 'take what the keys of a phone give',
             'play.trap' => 'lead back to the start', 'answer.leaked' => 'say less',
             'condition.constant' => 'drop the condition',
         ],

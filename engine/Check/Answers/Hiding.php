@@ -21,7 +21,7 @@ final class Hiding
             return false;
         }
         $answers = LockAnswers::to($lock, $language, $effort);
-        if ($answers->has($index)) {
+        if ($answers->has($index) || $answers->lacking($index) !== null) {
             return false;
         }
         if ($answers->isComplete) {
@@ -85,10 +85,19 @@ final class Hiding
             ! self::isIdle($lock, $index, $language, $effort);
     }
 
-    /** Whether surely no answer ever gets to the rule. */
+    /** Whether surely no answer that students can give ever gets to the rule. */
     public static function isIdle(Lock $lock, int $index, string $language, Effort $effort = new Effort()): bool
     {
         return self::isHidden($lock, $index, $language, $effort) ||
-            self::isImpossible($lock, $index, $language, $effort);
+            self::isImpossible($lock, $index, $language, $effort) ||
+            self::lacking($lock, $index, $language, $effort) !== null;
+    }
+
+    /** A sign that no key types, and that all answers have which the rule takes; null where one can be typed. */
+    public static function lacking(Lock $lock, int $index, string $language, Effort $effort = new Effort()): ?string
+    {
+        return LockAnswers::isPlain($lock, $index, $language, $effort)
+            ? null
+            : LockAnswers::to($lock, $language, $effort)->lacking($index);
     }
 }

@@ -31,6 +31,7 @@ final readonly class LockAnswers
      * @param  array<array-key, true>  $matched  rules that match some answer, whichever rule catches it
      * @param  array<array-key, int>|null  $counts  rule → how many answers it catches, where all were tried
      * @param  bool  $isComplete  whether nothing else can be caught
+     * @param  array<array-key, string>  $lacking  rule → a sign that no key types, of an answer that it would catch
      */
     private function __construct(
         private string $language,
@@ -38,6 +39,7 @@ final readonly class LockAnswers
         private array $matched,
         public ?array $counts,
         public bool $isComplete,
+        private array $lacking,
     ) {
     }
 
@@ -66,11 +68,22 @@ final readonly class LockAnswers
 
     private static function catchesItsOwn(Lock $lock, int $rule, string $language, Effort $effort): bool
     {
-        $effort->spend(self::ANSWER + count($lock->rules));
         $sent = $lock->rules[$rule]->match->samples()[0] ?? null;
-        $answer = $sent === null ? null : $lock->accept($sent, $language);
+        foreach ($sent === null ? [] : Typable::ways($sent, $lock->input, $language) as $typed) {
+            $effort->spend(self::ANSWER + count($lock->rules));
+            $answer = $lock->accept($typed, $language);
+            if ($answer instanceof Answer && $lock->ruleFor($answer) === $rule) {
+                return true;
+            }
+        }
 
-        return $answer instanceof Answer && $lock->ruleFor($answer) === $rule;
+        return false;
+    }
+
+    /** A sign that no key types and every answer has that the rule is known to catch; null where one can be typed. */
+    public function lacking(int $rule): ?string
+    {
+        return $this->has($rule) ? null : $this->lacking[(string) $rule] ?? null;
     }
 
     /** Whether an answer is known that the rule catches; null asks for one that no rule does. */
@@ -95,16 +108,17 @@ final readonly class LockAnswers
     {
         $every = $lock->input->every(self::MOST);
         $probes = self::probes($lock);
-        [$caught, $matched, $counts] = [[], [], []];
+        [$caught, $matched, $counts, $lacking] = [[], [], [], []];
         $cost = self::ANSWER + intdiv($lock->weight(), self::STEPS);
-        foreach ($every ?? $lock->input->probed($probes) as $sent) {
+        foreach (self::given($every ?? $lock->input->probed($probes), $lock, $language) as $sent) {
             $effort->spend($cost);
             $answer = $lock->accept($sent, $language);
             if (! ($answer instanceof Answer)) {
                 continue;
             }
             $rule = (string) $lock->ruleFor($answer);
-            $caught += [$rule => $sent];
+            $sign = Typable::lacking($sent, $lock->input, $language);
+            $sign === null ? $caught += [$rule => $sent] : $lacking += [$rule => $sign];
             $counts[$rule] = ($counts[$rule] ?? 0) + 1;
             $matched += array_filter(
                 array_map(static fn (Rule $rule): bool => $rule->match->matches($answer), $lock->rules),
@@ -117,7 +131,24 @@ final readonly class LockAnswers
             $matched,
             $every === null ? null : $counts,
             $every !== null || $lock->input->isDecidedBy($probes),
+            $lacking,
         );
+    }
+
+    /**
+     * @param  list<mixed>  $answers
+     * @return list<mixed> with other ways to type those that lack a key
+     */
+    private static function given(array $answers, Lock $lock, string $language): array
+    {
+        $given = [];
+        foreach ($answers as $answer) {
+            array_push($given, $answer, ...array_filter(
+                Typable::ways($answer, $lock->input, $language), static fn (mixed $way): bool => $way !== $answer,
+            ));
+        }
+
+        return $given;
     }
 
     private static function probes(Lock $lock): Probes

@@ -14,7 +14,7 @@ final class Samples
     /** Answers that are wrong nearly everywhere. */
     private const WRONG = ['zzzz', '-98765', '1', '00000000', ['zzzz']];
 
-    /** An answer that this rule of the lock catches, the plainest first; null when none is known. */
+    /** An answer that a student can give and this rule catches, the plainest first; null when none is known. */
     public static function caughtBy(Lock $lock, ?int $index, string $language, Effort $effort = new Effort()): mixed
     {
         foreach (
@@ -22,10 +22,12 @@ final class Samples
                 ...self::WRONG, ...$lock->input->picks(),
             ] : $lock->rules[$index]->match->samples() as $sent
         ) {
-            $effort->spend(5 + count($lock->rules));
-            $answer = $lock->accept($sent, $language);
-            if ($answer instanceof Answer && $lock->ruleFor($answer) === $index) {
-                return $sent;
+            foreach (Typable::ways($sent, $lock->input, $language) as $typed) {
+                $effort->spend(5 + count($lock->rules));
+                $answer = $lock->accept($typed, $language);
+                if ($answer instanceof Answer && $lock->ruleFor($answer) === $index) {
+                    return $typed;
+                }
             }
         }
 

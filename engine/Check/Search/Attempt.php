@@ -12,6 +12,7 @@ use Fravel\Check\Effort;
 use Fravel\Document\Reaction;
 use Fravel\Effect\Effect;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Round;
 
 /**
  * One way to answer a lock. A student is assumed to find any answer, so there is one for each rule that an answer may
@@ -34,7 +35,7 @@ final readonly class Attempt
     public static function at(Lock $lock, string $language, bool $countTries, Effort $effort = new Effort()): array
     {
         if ($lock->rounds !== []) {
-            return self::rounds($lock, $countTries);
+            return self::rounds($lock, $countTries, $language, $effort);
         }
         $picks = $lock->input->picks();
         if ($picks !== []) {
@@ -58,7 +59,7 @@ final readonly class Attempt
     public static function opening(Lock $lock, string $language, Effort $effort = new Effort()): array
     {
         if ($lock->rounds !== []) {
-            return array_slice(self::rounds($lock, false), 0, 1);
+            return array_slice(self::rounds($lock, false, $language, $effort), 0, 1);
         }
         $open = array_filter(
             array_keys($lock->rules),
@@ -84,9 +85,13 @@ final readonly class Attempt
      *
      * @return list<self>
      */
-    private static function rounds(Lock $lock, bool $countTries): array
+    private static function rounds(Lock $lock, bool $countTries, string $language, Effort $effort): array
     {
-        $opening = $lock->openingRule();
+        $untypable = array_filter(
+            $lock->rounds,
+            static fn (Round $round): bool => Hiding::lacking($round->alone($lock), 0, $language, $effort) !== null,
+        );
+        $opening = count($lock->rounds) - count($untypable) < $lock->enough ? null : $lock->openingRule();
         $attempts = $opening === null ? [] : [new self($opening, null, [], true)];
 
         return $countTries || self::matters($lock, null)
