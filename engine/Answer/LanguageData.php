@@ -19,6 +19,7 @@ final readonly class LanguageData
             'That is not it yet. Look again.',
             ['yes', 'no', 'true', 'false'],
             'steps',
+            ['The end', 'Well done, {=player}: you are through.'],
         ],
         'fr' => [
             'pas %s',
@@ -29,6 +30,7 @@ final readonly class LanguageData
             'Pas encore. Regarde de nouveau.',
             ['oui', 'non', 'vrai', 'faux'],
             'marches',
+            ['La fin', 'Bravo, {=player} : tu as réussi.'],
         ],
         'de' => [
             'nicht %s',
@@ -39,6 +41,7 @@ final readonly class LanguageData
             'Noch nicht. Schau noch einmal hin.',
             ['ja', 'nein', 'richtig', 'falsch', 'wahr'],
             'Stufen',
+            ['Das Ende', 'Gut gemacht, {=player}: geschafft.'],
         ],
         'es' => [
             'no %s',
@@ -49,6 +52,7 @@ final readonly class LanguageData
             'Todavía no. Mira otra vez.',
             ['sí', 'si', 'no', 'verdadero', 'falso'],
             'pasos',
+            ['El final', 'Muy bien, {=player}: lo has conseguido.'],
         ],
     ];
 
@@ -65,6 +69,8 @@ final readonly class LanguageData
      * @param  string  $notYet  words for a wrong answer that give nothing away
      * @param  list<string>  $pairs  words that stand for one of two
      * @param  string  $counted  a noun that may stand after a number
+     * @param  string  $end  title of an ending
+     * @param  string  $ended  what it says
      */
     private function __construct(
         public array $denials,
@@ -74,6 +80,8 @@ final readonly class LanguageData
         public array $pairs,
         public string $counted,
         private string $colours,
+        public string $end,
+        public string $ended,
     ) {
     }
 
@@ -81,10 +89,10 @@ final readonly class LanguageData
     {
         $name = strtolower(substr($language, 0, 2));
         $known = isset(self::KNOWN[$name]) ? $name : 'en';
-        [$not, $never, $but, $plural, $and, $notYet, $pairs, $counted] = self::KNOWN[$known];
+        [$not, $never, $but, $plural, $and, $notYet, $pairs, $counted, $end] = self::KNOWN[$known];
 
         return new self(
-            [$not, $never, $but], $plural, $and, $notYet, $pairs, $counted, self::COLOURS[$known],
+            [$not, $never, $but], $plural, $and, $notYet, $pairs, $counted, self::COLOURS[$known], ...$end,
         );
     }
 

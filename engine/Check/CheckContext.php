@@ -11,6 +11,7 @@ use Fravel\Document\Reference;
 use Fravel\Document\References;
 use Fravel\Document\Scene;
 use Fravel\Document\Ways;
+use Fravel\Edit\DocumentPath;
 use Fravel\Thing\Lock;
 use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
@@ -158,6 +159,20 @@ final class CheckContext
         return isset($this->openedByEffect[$lock]);
     }
 
+    /** Whether an effect opens the lock that is none of its own. */
+    public function isOpenedElsewhere(string $lock): bool
+    {
+        foreach ($this->isOpenedByEffect($lock) ? $this->references : [] as $reference) {
+            $owner = DocumentPath::get($this->game->document, [...array_slice($reference->path, 0, 4), 'id']);
+            $opens = $reference->field() === 'open' && in_array('do', $reference->path, true);
+            if ($opens && $reference->id === $lock && $owner !== $lock) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Which things of a scene something names, as a key. */
     public function namedIn(Scene $scene): string
     {
@@ -227,6 +242,15 @@ final class CheckContext
         }
 
         return null;
+    }
+
+    /** The last scene in the document that students get to and that is no stop of a film; else the last there is. */
+    public function lastScene(): ?Scene
+    {
+        $scenes = array_filter($this->game->scenes(), static fn (Scene $scene): bool => $scene->stop === null);
+        $reached = array_filter($scenes, fn (Scene $scene): bool => ! $this->isOutOfReach($scene));
+
+        return [...array_reverse($reached), ...array_reverse($scenes)][0] ?? null;
     }
 
     /** @return array<string, true> scenes that routes lead to from the start, whatever their conditions */

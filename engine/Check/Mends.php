@@ -15,6 +15,7 @@ use Fravel\Edit\DocumentPath;
 use Fravel\Edit\InsertPart;
 use Fravel\Edit\RemovePart;
 use Fravel\Edit\SetField;
+use Fravel\Edit\Together;
 use Fravel\Support\Node;
 use Fravel\Thing\Lock;
 
@@ -153,9 +154,69 @@ final readonly class Mends
         return $start === null || $start->id === $scene ? null : $this->choiceIn($scene, $start);
     }
 
-    public function makeEnding(string $scene): SetField
+    /**
+     * An ending behind what is there: open ends of the scene lead there, else going on does, once all that is asked is
+     * done. One that was an ending itself hands on what it says; behind a stop the scene of its film leads on.
+     */
+    public function endBehind(?Scene $scene): ?Together
     {
-        return new SetField($scene, 'ending', ['kind' => 'won', 'md' => '']);
+        $from = $scene?->stop === null ? $scene : $this->game->scene($scene->stop->home);
+        if ($scene === null || $from === null) {
+            return null;
+        }
+        $tongue = LanguageData::of($this->game->language());
+        $id = Ids::spelt('ending', hash('sha256', "ending {$scene->id} ".count($this->game->sceneIds()), true));
+        $ending = $this->fieldOf($scene->id, 'ending');
+        $end = ['id' => $id, 'title' => $tongue->end, 'layout' => 'page', 'things' => []] + [
+            'ending' => is_array($ending) ? $ending : ['kind' => 'won', 'md' => $tongue->ended],
+        ] + ($from->chapter === null ? [] : ['chapter' => $from->chapter]);
+
+        return new Together([
+            ...$ending === null ? [] : [$this->leaveOut($scene->id, 'ending')],
+            new InsertPart('scenes', Command::GAME, $scene->id, $end),
+            ...$this->leadingTo($id, $from),
+        ]);
+    }
+
+    /** @return list<SetField> open ends of the scene that lead to the other now; going on where there are none */
+    private function leadingTo(string $to, Scene $from): array
+    {
+        $led = [];
+        foreach ($this->listIn($from->id, 'things') as $thing) {
+            foreach (['rules', 'react'] as $field) {
+                $list = is_array($thing[$field] ?? null) ? $thing[$field] : [];
+                $open = array_map(static fn (mixed $one): mixed => is_array($one) && ($one['go'] ?? null) === ''
+                    && ($field === 'react' || ($one['verdict'] ?? '') === 'open') ? ['go' => $to] + $one : $one, $list);
+                if ($open !== $list && is_string($thing['id'] ?? null)) {
+                    $led[] = new SetField($thing['id'], $field, $open);
+                }
+            }
+        }
+        if ($led !== [] || $from->next !== [] && $this->fieldOf($from->id, 'next') !== null) {
+            return $led;
+        }
+
+        return [new SetField($from->id, 'next', [['go' => $to]]), new SetField($from->id, 'waits', true)];
+    }
+
+    /** Going on from the scene waits until all that is asked there is done. */
+    public function waitIn(string $scene): SetField
+    {
+        return new SetField($scene, 'waits', true);
+    }
+
+    /** A choice is there only once the lock is open. */
+    public function showOnceOpen(string $choice, string $lock): SetField
+    {
+        $if = $this->fieldOf($choice, 'if');
+
+        return new SetField($choice, 'if', is_array($if) ? ['all' => [$if, ['open' => $lock]]] : ['open' => $lock]);
+    }
+
+    /** An answer is taken note of, and called neither right nor wrong. */
+    public function noteAnswers(Lock $lock): SetField
+    {
+        return new SetField($lock->id, 'tells', Lock::NOTED);
     }
 
     public function leaveOut(string $part, string $field): SetField
@@ -234,6 +295,13 @@ final readonly class Mends
     private function notYet(): string
     {
         return LanguageData::of($this->game->language())->notYet;
+    }
+
+    private function fieldOf(string $part, string $field): mixed
+    {
+        $path = DocumentPath::path($this->game->document, $part);
+
+        return $path === null ? null : DocumentPath::get($this->game->document, [...$path, $field]);
     }
 
     /**

@@ -131,8 +131,11 @@ final class GameDocument
 
     private function readScene(string $id, int $place): Scene
     {
-        if (! CodeMarks::areIn($this->rawScenes()[$place]) && ! Films::concern($this->rawScenes()[$place])) {
-            return Scene::read(Node::root($this->document)->at('scenes')->at($place));
+        $written = $this->rawScenes()[$place];
+        if (! CodeMarks::areIn($written) && ! Films::concern($written)) {
+            return Waiting::concerns($written)
+                ? Scene::read(Node::root(Waiting::completed($written)))
+                : Scene::read(Node::root($this->document)->at('scenes')->at($place));
         }
         $this->saying[$id] = true;
 
@@ -149,7 +152,9 @@ final class GameDocument
         $written = $this->rawScenes()[$this->places()[$scene] ?? -1] ?? [];
         $written = CodeMarks::areIn($written) ? CodeMarks::filled($written, $this->codeOf(...)) : $written;
 
-        return Films::concern($written) ? $this->films()->completed($written) : $written;
+        $written = Films::concern($written) ? $this->films()->completed($written) : $written;
+
+        return Waiting::completed($written);
     }
 
     /** Its clips, with their stops and moments. */

@@ -22,6 +22,8 @@ final readonly class Scene
      * @param  list<Reaction>  $next
      * @param  Stop|null  $stop  where the scene is a page at a moment of a clip
      * @param  string|null  $sound  an asset that is heard here, once a student wants it
+     * @param  Condition|null  $waitsFor  what must be done before one may go on, where the scene waits
+     * @param  bool  $waits  whether going on waits until all that is asked here is done
      * @param  bool  $finding  whether to find what is hidden on the stage is the task
      */
     public function __construct(
@@ -40,6 +42,8 @@ final readonly class Scene
         public bool $finding = false,
         public ?Stop $stop = null,
         public ?string $sound = null,
+        public bool $waits = false,
+        private ?Condition $waitsFor = null,
     ) {
     }
 
@@ -61,6 +65,8 @@ final readonly class Scene
             $node->flag('finding'),
             Stop::maybe($node->at('stop'), $node->text('id')),
             $node->maybeText('sound'),
+            $node->flag('waits'),
+            Conditions::maybe($node->at('waitsFor')),
         );
     }
 
@@ -79,6 +85,9 @@ final readonly class Scene
     {
         if ($this->stop !== null && ! $this->stop->isDone($state, $now)) {
             return 'stop.open';
+        }
+        if ($this->waitsFor !== null && ! $this->waitsFor->holds($state, $now)) {
+            return 'continue.waits';
         }
         foreach (Things::shown($this->things, $state, $now) as $thing) {
             if ($thing->holdsUp($state, $now)) {

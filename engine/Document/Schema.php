@@ -48,6 +48,10 @@ final class Schema
         $scene = $defs['scene']['properties'] ?? [];
         $defs['scene']['properties'] = array_replace(is_array($scene) ? $scene : [], [
             'stop' => Stop::schema(),
+            'waits' => [
+                'type' => 'boolean',
+                'description' => 'going on waits until all locks here are open and all boards found',
+            ],
             'sound' => ['type' => ['string', 'null'], 'description' => 'an asset, heard once a student wants it'],
         ]);
 

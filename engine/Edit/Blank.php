@@ -33,6 +33,7 @@ final class Blank
                     'id' => self::SCENE,
                     'title' => $words['scene'],
                     'layout' => 'page',
+                    'waits' => true,
                     'things' => [['id' => self::TEXT, 'kind' => 'text', 'md' => $words['hello']]],
                 ],
             ],

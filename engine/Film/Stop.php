@@ -95,6 +95,12 @@ final readonly class Stop
         return $this->lasts === null;
     }
 
+    /** Whether everybody it opens for may go by unanswered, as it is meant. */
+    public function letsBy(): bool
+    {
+        return $this->free || $this->lasts !== null;
+    }
+
     /** Whether it opens for this play at all. */
     public function isMet(PlayState $state, int $now): bool
     {

@@ -46,6 +46,18 @@ final readonly class Content
         return NamedPictures::read($this->text($name));
     }
 
+    /** @return array{asset: string, palette: list<string>, cells: string} a picture in cells; empty where it is none */
+    public function cells(string $name): array
+    {
+        [$asset, $palette, $cells] = array_pad(explode("\t", $this->rows($name)), 3, '');
+
+        return [
+            'asset' => trim($asset),
+            'palette' => preg_split('/\s+/', trim($palette), -1, PREG_SPLIT_NO_EMPTY) ?: [],
+            'cells' => trim($cells),
+        ];
+    }
+
     public function number(string $name, int $usual, int $least, int $most): int
     {
         $text = $this->text($name);

@@ -61,6 +61,11 @@ final readonly class Field
         return new self($name, FieldKind::Picture, false);
     }
 
+    public static function cells(string $name): self
+    {
+        return new self($name, FieldKind::Cells, true);
+    }
+
     public static function pictures(string $name): self
     {
         return new self($name, FieldKind::Pictures, false);

@@ -24,6 +24,9 @@ enum FieldKind: string
     /** The id of an asset. */
     case Picture = 'picture';
 
+    /** A picture that comes to light cell by cell: the id of an asset, its colours and its cells, with tabs between. */
+    case Cells = 'cells';
+
     /** Many pictures, each with the name that rows call it by. */
     case Pictures = 'pictures';
 

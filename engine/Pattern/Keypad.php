@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
-/** A door that opens on a code. */
+/** A door that opens on a code: of digits, of arrows, of signs on a pad of its own, or a word that is typed. */
 final class Keypad implements Pattern
 {
     use TakesAll;
@@ -18,7 +18,7 @@ final class Keypad implements Pattern
     {
         return [
             Field::line('place'),
-            Field::line('ask', true),
+            Field::text('ask', true),
             Field::line('code', true),
             Field::text('wrong'),
             Field::text('right'),
@@ -27,13 +27,12 @@ final class Keypad implements Pattern
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $digits = (string) preg_replace('/\D/', '', $content->text('code'));
         $open =
             ['go' => PatternBuilder::ONWARD] +
             ($content->text('right') === '' ? [] : ['say' => $content->text('right')]);
         $lock = $builder->code(
             $content->text('ask'),
-            $digits === '' ? '0000' : substr($digits, 0, 20),
+            CodeForm::of($content->text('code'), $content->language),
             $content->text('wrong'),
             $open,
         );

@@ -20,6 +20,11 @@ final class Mosaic implements Pattern
 
     private const GAP = [20, 14];
 
+    /** Columns and rows of the picture, and its colours. */
+    public const GRID = [32, 24];
+
+    public const COLOURS = 10;
+
     public function name(): string
     {
         return 'mosaic';
@@ -29,7 +34,7 @@ final class Mosaic implements Pattern
     {
         return [
             Field::line('title'),
-            Field::picture('picture'),
+            Field::cells('hidden'),
             Field::questions('questions', ['question', 'answer', 'wrong']),
         ];
     }
@@ -38,15 +43,16 @@ final class Mosaic implements Pattern
     {
         $locks = self::locks($builder, $content->questions('questions'));
         $open = array_column($locks, 'id');
+        $hidden = $content->cells('hidden');
         $mosaic = [
             'id' => $builder->id('mosaic'),
             'kind' => 'mosaic',
             'label' => $builder->say('mosaic'),
             'box' => [50, 60, 880, 660],
-            'asset' => $content->text('picture') === '' ? null : $content->text('picture'),
-            'columns' => 32,
-            'rows' => 24,
-            'colours' => 10,
+            ...array_replace($hidden, ['asset' => $hidden['asset'] === '' ? null : $hidden['asset']]),
+            'columns' => self::GRID[0],
+            'rows' => self::GRID[1],
+            'colours' => self::COLOURS,
             'by' => array_map(static fn (string $lock): array => ['lock' => $lock, 'share' => 1], $open),
             'spread' => 'scattered',
             'seed' => 1,

@@ -101,7 +101,7 @@ final class PatternBuilder
         $backdrop =
             $this->usual->backdrop === '' ? [] : ['backdrop' => ['asset' => $this->usual->backdrop, 'alt' => '']];
         $this->scenes[] = array_replace(
-            ['id' => $id, 'title' => $title, 'layout' => 'page'] + $backdrop + ['things' => $things],
+            ['id' => $id, 'title' => $title, 'layout' => 'page', 'waits' => true] + $backdrop + ['things' => $things],
             $more,
         );
     }
@@ -148,24 +148,35 @@ final class PatternBuilder
     }
 
     /**
-     * A lock of digits, guarded against trying them all.
+     * A door that opens on a code, guarded against trying them all.
      *
      * @param  Part  $open
      * @return Part
      */
-    public function code(string $ask, string $digits, string $wrong, array $open = []): array
+    public function code(string $ask, CodeForm $code, string $wrong, array $open = []): array
     {
-        $lock = $this->asking(
-            $this->id('code'),
-            $ask,
-            ['type' => 'digits', 'length' => strlen($digits)],
-            ['equals' => [$digits]],
-            $wrong,
-            $open,
-            null,
-        );
+        [$input, $match] = match ($code->type) {
+            'keys' => $this->pad($code),
+            'text' => [['type' => 'text'], ['equals' => [$code->whole()]]],
+            default => [['type' => $code->type, 'length' => count($code->signs)], ['equals' => [$code->whole()]]],
+        };
+        $lock = $this->asking($this->id('code'), $ask, $input, $match, $wrong, $open, null);
 
-        return $lock + ['guard' => self::CODE_GUARD];
+        return ($code->type === 'text' ? ['tells' => 'open'] : []) + $lock + ['guard' => self::CODE_GUARD];
+    }
+
+    /** @return array{Part, Part} a pad of signs in an order that tells nothing, and the code on it */
+    private function pad(CodeForm $code): array
+    {
+        $keys = [];
+        foreach ($this->random->shuffleArray($code->pad()) as $sign) {
+            $keys[$sign] = ['id' => $this->id('key'), 'md' => $sign];
+        }
+
+        return [
+            ['type' => 'keys', 'keys' => array_values($keys), 'length' => count($code->signs), 'columns' => 3],
+            ['order' => array_map(static fn (string $sign): string => $keys[$sign]['id'], $code->signs)],
+        ];
     }
 
     /**

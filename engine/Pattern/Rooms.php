@@ -22,12 +22,18 @@ final class Rooms implements Pattern
         return [Field::questions('questions', ['question', 'answer', 'wrong', 'room']), Field::line('codes')];
     }
 
-    /** A code has a figure for each question of its room, at least. */
+    /** Codes are of digits, no more than there are rooms, with a figure for each question of the room at least. */
     public function faultIn(Content $content): ?string
     {
+        if (preg_match('/[^\d\s,;\/|.:–—-]/u', $content->text('codes')) === 1) {
+            return 'codeDigits';
+        }
         $rooms = [];
         foreach ($content->questions('questions') as $row) {
             $rooms[$row->room][] = $row;
+        }
+        if (count(self::codes($content)) > count($rooms)) {
+            return 'codesMany';
         }
         foreach (array_values($rooms) as $place => $rows) {
             $code = self::codes($content)[$place] ?? '';
@@ -89,10 +95,12 @@ final class Rooms implements Pattern
                 'do' => [['give' => $clue]],
             ]);
         }
-        $door = ['id' => $id] + $builder->code($builder->say('roomCode'), $code, $builder->say('roomCodeWrong'), [
-            'say' => $builder->say('doorOpens'),
-            'go' => $onward,
-        ]);
+        $door = ['id' => $id] + $builder->code(
+            $builder->say('roomCode'),
+            CodeForm::of($code, ''),
+            $builder->say('roomCodeWrong'),
+            ['say' => $builder->say('doorOpens'), 'go' => $onward],
+        );
 
         return [
             ...$locks,

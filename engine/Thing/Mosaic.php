@@ -110,6 +110,11 @@ final readonly class Mosaic extends Thing
         ];
     }
 
+    public function earnedBy(): array
+    {
+        return $this->owners() === [] ? [] : array_map(strval(...), array_keys($this->shares));
+    }
+
     /** @return list<int> for each cell, the place of its lock among those of `by`; none without a picture */
     public function owners(): array
     {

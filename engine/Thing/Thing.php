@@ -110,4 +110,10 @@ abstract readonly class Thing
 
         return $first === false ? '' : mb_strimwidth($first, 0, 60, '…');
     }
+
+    /** @return list<string>|null locks that bring it to light; null for what is seen without, none for nothing */
+    public function earnedBy(): ?array
+    {
+        return null;
+    }
 }

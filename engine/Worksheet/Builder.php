@@ -114,6 +114,7 @@ final class Builder
             'chapter' => $chapter,
             'title' => $lock['label'],
             'layout' => 'page',
+            'waits' => true,
             'things' => [$lock],
         ];
     }

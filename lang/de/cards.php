@@ -38,6 +38,7 @@ return [
             'again' => 'es darf noch einmal gespielt werden',
         ],
         'findingIsTheTask' => 'Dinge im Bild zu finden ist die Aufgabe',
+        'goingOnWaits' => 'weiter geht es erst, wenn alles Gefragte hier getan ist',
         'studentsMayGoBackFrom' => 'Von hier darf man zurückgehen',
         'letsIn' => 'Lässt ein',
         'whatTheOthersAreTold' => 'Was die anderen lesen',

@@ -27,6 +27,7 @@ return [
         'deletedScene' => '„:title“ gelöscht',
         'titleOfTheScene' => 'Titel der Szene',
         'startOfTheGame' => 'Anfang des Spiels',
+        'goingOnWaits' => 'Wann es weitergeht',
         'goingBack' => 'Zurückgehen',
         'whoMayComeIn' => 'wer hinein darf',
         'whatTheOthersAreTold' => 'was die anderen lesen',

@@ -8,6 +8,13 @@ return [
     'scene.unreachable' => 'Kein Weg führt zu „:scene“.',
     'scene.stuck' => 'Von „:scene“ führt nichts weiter, und sie ist kein Ende.',
     'ending.none' => 'Das Spiel hat kein Ende.',
+    'ending.asks' => 'Das Ende „:scene“ fragt etwas: dort ist das Spiel vorbei, niemand kann antworten.',
+    'ending.stop' => '„:scene“ ist ein Halt eines Films und ein Ende: Der Film bräche dort für immer ab.',
+    'ending.free' => 'Das gewonnene Ende „:scene“ ist zu erreichen, ohne ein einziges Schloss zu öffnen.',
+    'mosaic.unseen' => 'Niemand sieht „:part“ in „:scene“ je ganz: es hat noch kein Bild, oder ein Schloss, auf das es '
+        .'wartet, wird nie gefragt.',
+    'lock.passable' => '„:lock“ in „:scene“ kann zu bleiben, und das Ende wird trotzdem erreicht{by|=0 |: mit „:way“}.',
+    'lock.judges' => '„:lock“ in „:scene“ hat keine falsche Antwort und nennt doch jede richtig.',
     'ending.unreachable' => 'Das Ende „:scene“ ist nicht zu erreichen.',
     'play.trap' => 'In „:scene“ kann man stecken bleiben: {steps|=0 von Anfang an ist kein Ende zu erreichen|=1 nach '
         .'dem gezeigten Schritt ist kein Ende mehr zu erreichen|nach den :steps gezeigten Schritten ist kein Ende '

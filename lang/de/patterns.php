@@ -16,7 +16,12 @@ return [
     'alone' => 'Daraus wird dieses Spiel.',
     'gameTitle' => 'Titel des Spiels', 'instead' => 'Welchen Weg es übernimmt', 'way' => '„:part“ → :to',
     'open' => 'ein offenes Ende',
-    'fault' => ['codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.'],
+    'fault' => [
+        'codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.',
+        'codeDigits' => 'Die Codes dieser Türen sind aus Ziffern: jede Frage gibt einige davon. Andere Codes: „Tür mit '
+            .'Code“.',
+        'codesMany' => 'Es sind mehr Codes als Räume.',
+    ],
     'pictures' => 'was gebaut wird',
     'choices' => [
         'same' => 'dieselbe Frage noch einmal', 'next' => 'die nächste Frage',
@@ -39,7 +44,7 @@ return [
     ],
     'fields' => [
         'questions' => 'Fragen', 'place' => 'Name des Ortes', 'ask' => 'Was die Tür fragt', 'code' => 'Der Code',
-        'codes' => 'Codes der Türen, Raum für Raum', 'wrong' => 'Was bei falschem Code zu lesen ist',
+        'codes' => 'Codes der Türen, Raum für Raum (sonst gezogen)', 'wrong' => 'Was bei falschem Code zu lesen ist',
         'right' => 'Was bei richtigem Code zu lesen ist',
         'then' => 'Nach dem Üben kommt', 'intro' => 'Was dort zuerst zu lesen ist', 'gate' => 'Name des Tors',
         'refused' => 'Was das Tor denen sagt, denen ein Stempel fehlt',
@@ -47,7 +52,8 @@ return [
         'quizQuestions' => 'Fragen, eine Auswahl je Ergebnis',
         'ties' => 'Wenn mehrere am höchsten sind', 'practice' => 'Fragen',
         'least' => 'So viele auf Anhieb richtig führen weiter',
-        'revise' => 'Was zu üben ist', 'picture' => 'Bild', 'inside' => 'Was darin ist', 'cards' => 'Karten',
+        'revise' => 'Was zu üben ist', 'picture' => 'Bild', 'hidden' => 'Bild, das verborgen ist',
+        'inside' => 'Was darin ist', 'cards' => 'Karten',
         'opens' => 'Geöffnet wird durch', 'leave' => '„Weiter“ gibt es',
         'finds' => 'Aufgaben, jede mit ihrem Feld', 'start' => 'Anleitung, bevor es beginnt',
         'mixed' => 'Für alle in anderer Reihenfolge', 'foundBoxes' => 'Ein gefundenes Feld',
@@ -84,6 +90,7 @@ return [
         'reveal' => ['name' => 'Tafel zum Aufdecken', 'for' => 'Unter jedem ist etwas: tippen, ziehen, schieben.'],
     ],
     'sample' => [
+        'hidden' => "\t#17414d #f2b134\t".str_repeat('ab', 384),
         'finds' => "Er nistet in Höhlen\tPapageitaucher\nSie nistet auf blankem Kies\tSeeschwalbe\n"
             ."Er nistet auf Simsen\tBasstölpel",
         'questions' => "Welches Licht zeigt ein Hafen auf seiner linken Seite?\trot\tBackbord ist links.\tKai\n"
@@ -91,7 +98,7 @@ return [
             ."Ein Turm hat 48 Stufen; 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\n"
             ."Was bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
         'ask' => 'Die vier Ziffern auf der Gezeitentafel?', 'code' => '0917',
-        'codes' => '31, 42 – sie werden gezogen, wenn das leer bleibt',
+        'codes' => '31, 42',
         'problem' => 'Der Nebel ist dicht, die Glocke zerbrochen. Wie warnst du die Fähre?',
         'ways' => "Die alte Lampe anzünden\tEs dauert, dann brennt sie.\n"
             ."Auf den Kessel schlagen\tSie hören dich gerade noch.\n"

@@ -240,7 +240,10 @@ return [
         'film' => ['open' => 'Sieh den Film zuerst bis zum Ende.'],
         'cue' => ['passed' => 'Dieser Augenblick ist vorbei.'],
         'back' => ['none' => 'Von hier führt kein Weg zurück.'],
-        'continue' => ['none' => 'Von hier führt noch nichts weiter.'],
+        'continue' => [
+            'none' => 'Von hier führt noch nichts weiter.',
+            'waits' => 'Mach zuerst, was hier gefragt ist; dann geht es weiter.',
+        ],
         'thing' => ['absent' => 'Das ist nicht mehr hier. Hier bist du jetzt.', 'other' => 'Das geht damit nicht.'],
         'play' => [
             'ended' => 'Dieses Spiel ist vorbei.', 'busy' => 'Jemand von euch war schneller. Versuch es noch einmal.',

@@ -33,6 +33,7 @@ return [
         'theGameStartsHere' => 'The game starts here',
         'leaves' => ['receipt' => 'students may keep what they answered', 'again' => 'it may be played once more'],
         'findingIsTheTask' => 'finding things in the picture is the task',
+        'goingOnWaits' => 'going on waits until all that is asked here is done',
         'studentsMayGoBackFrom' => 'Students may go back from here',
         'letsIn' => 'Lets in',
         'whatTheOthersAreTold' => 'What the others are told',

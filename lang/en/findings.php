@@ -8,6 +8,13 @@ return [
     'scene.unreachable' => 'No way leads to “:scene”.',
     'scene.stuck' => 'Nothing leads on from “:scene”, and it is no ending.',
     'ending.none' => 'The game has no ending.',
+    'ending.asks' => 'The ending “:scene” asks something: the play is over there, so nobody can answer.',
+    'ending.stop' => '“:scene” is a stop of a film and an ending: the film would break off there for good.',
+    'ending.free' => 'The won ending “:scene” can be reached without opening a single lock.',
+    'mosaic.unseen' => 'Nobody ever sees “:part” in “:scene” whole: it has no picture yet, or a lock that it waits '
+        .'for is never asked.',
+    'lock.passable' => '“:lock” in “:scene” can be left shut, and the end is reached all the same{by|=0 |: by “:way”}.',
+    'lock.judges' => '“:lock” in “:scene” has no wrong answer, and still calls every answer right.',
     'ending.unreachable' => 'The ending “:scene” can’t be reached.',
     'play.trap' => 'In “:scene” students can get stuck: {steps|=0 from the very beginning no ending can be reached|=1 '
         .'after the step shown no ending can be reached any more|after the :steps steps shown no ending can be '

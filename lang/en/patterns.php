@@ -15,7 +15,12 @@ return [
     'picture' => 'Which picture', 'picked' => 'another picture', 'afterHere' => 'It goes behind “:scene”.',
     'alone' => 'It becomes this game.', 'gameTitle' => 'Title of the game', 'instead' => 'Which way it takes over',
     'way' => '“:part” → :to', 'open' => 'an open end',
-    'fault' => ['codes' => 'A code needs at least one figure for each question of its room.'],
+    'fault' => [
+        'codes' => 'A code needs at least one figure for each question of its room.',
+        'codeDigits' => 'The codes of these doors are of digits: each question gives some of them. Other codes: “Door '
+            .'with a code”.',
+        'codesMany' => 'There are more codes than rooms.',
+    ],
     'pictures' => 'what it will build',
     'choices' => [
         'same' => 'the same question again', 'next' => 'the next question',
@@ -36,7 +41,8 @@ return [
     ],
     'fields' => [
         'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code',
-        'codes' => 'Codes of the doors, room by room', 'wrong' => 'What a wrong code gets to read',
+        'codes' => 'Codes of the doors, room by room (drawn where none is given)',
+        'wrong' => 'What a wrong code gets to read',
         'right' => 'What the right code gets to read', 'then' => 'After revising comes',
         'intro' => 'What students read there first', 'gate' => 'Name of the gate',
         'refused' => 'What the gate says to those who lack a stamp',
@@ -44,6 +50,7 @@ return [
         'quizQuestions' => 'Questions, an option for each outcome',
         'ties' => 'If several are highest', 'practice' => 'Questions',
         'least' => 'So many right at first try lead on', 'revise' => 'What to revise', 'picture' => 'Picture',
+        'hidden' => 'Picture that is hidden',
         'inside' => 'What is inside', 'cards' => 'Cards', 'opens' => 'Each is opened by',
         'leave' => '“Go on” is there',
         'finds' => 'Prompts, each with its box', 'start' => 'Directions before it begins',
@@ -80,13 +87,14 @@ return [
         'reveal' => ['name' => 'Board to uncover', 'for' => 'Something is under each: to tap, to pull, to slide.'],
     ],
     'sample' => [
+        'hidden' => "\t#17414d #f2b134\t".str_repeat('ab', 384),
         'finds' => "It nests in burrows\tPuffin\nIt nests on bare shingle\tTern\nIt nests on ledges\tGannet",
         'questions' => "Which light does a harbour show on its left side?\tred\tPort is left.\tQuay\n"
             ."How many minutes are a quarter of an hour?\t15\tAn hour has 60.\tQuay\n"
             ."A tower has 48 steps; 3/4 are climbed. How many are left?\t12\tA quarter is left.\tTower\n"
             ."What bends light in a lighthouse?\ta lens / lens\tIt is of glass.\tTower",
         'ask' => 'The four digits on the tide table?', 'code' => '0917',
-        'codes' => '31, 42 – they are drawn if this stays empty',
+        'codes' => '31, 42',
         'problem' => 'The fog is thick and the bell is broken. How do you warn the ferry?',
         'ways' => "Light the old lamp\tIt takes a while, then it burns.\n"
             ."Beat on the kettle\tThey hear you, just in time.\n"

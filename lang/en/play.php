@@ -238,7 +238,10 @@ return [
         'film' => ['open' => 'Watch the film to its end first.'],
         'cue' => ['passed' => 'This moment has passed.'],
         'back' => ['none' => 'There is no way back from here.'],
-        'continue' => ['none' => 'Nothing leads on from here yet.'],
+        'continue' => [
+            'none' => 'Nothing leads on from here yet.',
+            'waits' => 'First do what is asked here; then it goes on.',
+        ],
         'thing' => [
             'absent' => 'That isn’t here any more. This is where you are now.',
             'other' => 'That can’t be done with this.',

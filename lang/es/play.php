@@ -240,7 +240,10 @@ return [
         'film' => ['open' => 'Mira primero la película hasta el final.'],
         'cue' => ['passed' => 'Ese momento ya pasó.'],
         'back' => ['none' => 'Desde aquí no se puede volver.'],
-        'continue' => ['none' => 'Aún no se puede seguir desde aquí.'],
+        'continue' => [
+            'none' => 'Aún no se puede seguir desde aquí.',
+            'waits' => 'Haz primero lo que se pide aquí; después se sigue.',
+        ],
         'thing' => [
             'absent' => 'Eso ya no está aquí. Ahora estás en este lugar.', 'other' => 'Con esto no se puede hacer eso.',
         ],

@@ -241,7 +241,10 @@ return [
         'film' => ['open' => 'Regarde d’abord le film jusqu’au bout.'],
         'cue' => ['passed' => 'Ce moment est passé.'],
         'back' => ['none' => 'On ne peut pas revenir en arrière d’ici.'],
-        'continue' => ['none' => 'Rien ne mène plus loin pour l’instant.'],
+        'continue' => [
+            'none' => 'Rien ne mène plus loin pour l’instant.',
+            'waits' => 'Fais d’abord ce qui est demandé ici ; ensuite ça continue.',
+        ],
         'thing' => [
             'absent' => 'Ce n’est plus ici. Voilà où tu es maintenant.',
             'other' => 'On ne peut pas faire cela avec ceci.',

@@ -36,7 +36,7 @@ final class PatternRequest extends FormRequest
         foreach (Patterns::named(Field::text($this, 'pattern'))?->fields() ?? [] as $field) {
             $kind = match (true) {
                 $field->kind->isRows() => 'rows',
-                in_array($field->kind, [FieldKind::Text, FieldKind::Pictures], true) => 'text',
+                in_array($field->kind, [FieldKind::Text, FieldKind::Pictures, FieldKind::Cells], true) => 'text',
                 default => 'line',
             };
             $rules["with.{$field->name}"] = ['nullable', 'string', 'max:'.self::LONGEST[$kind]];

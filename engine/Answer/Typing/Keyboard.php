@@ -46,7 +46,9 @@ final readonly class Keyboard
     {
         $letters = self::SCRIPTS[strtolower(substr($language, 0, 2))] ?? '';
 
-        return new self('A-Za-z\s'.self::LATIN.mb_strtoupper(self::LATIN).preg_quote(self::SIGNS, '/').($letters === '' ? '' : '\p{M}'.$letters));
+        $own = $letters === '' ? '' : "\\p{M}{$letters}";
+
+        return new self('A-Za-z\s'.self::LATIN.mb_strtoupper(self::LATIN).preg_quote(self::SIGNS, '/').$own);
     }
 
     /** The first sign of the text that no key types; null when all can be typed. */

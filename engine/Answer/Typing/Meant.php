@@ -115,7 +115,7 @@ final readonly class Meant
         return $this->does('blanks') ? self::closed($text, $isSum) : $text;
     }
 
-    /** Whether two cleaned texts of few words are the same but for the ending of the last, once of one, once of many. */
+    /** Whether two cleaned texts of few words are the same but for the last, which is one of one and one of many. */
     public function isSameInEnding(string $one, string $other, string $language): bool
     {
         if (! $this->does('endings')) {

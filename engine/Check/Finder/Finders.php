@@ -20,6 +20,8 @@ final class Finders
         Traps::class,
         Loops::class,
         Rules::class,
+        Mosaics::class,
+        Judging::class,
         Tokens::class,
         Tallies::class,
         Constants::class,

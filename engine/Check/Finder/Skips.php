@@ -17,7 +17,10 @@ use Fravel\Document\Trigger;
 use Fravel\Edit\DocumentPath;
 use Fravel\Thing\Thing;
 
-/** Locks and conditional choices that can be left as they are, since another way leads to all they stand before. */
+/**
+ * Locks and conditional choices that can be left as they are, since another way leads to all they stand before, and
+ * locks that may be passed unopened.
+ */
 final class Skips implements Finder
 {
     /** States that a game without the lock is looked at. */
@@ -56,7 +59,9 @@ final class Skips implements Finder
             }
         }
 
-        return $findings;
+        $told = array_fill_keys(array_map(static fn (Finding $one): string => $one->where[0], $findings), true);
+
+        return [...$findings, ...Passable::find($context, $told)];
     }
 
     /** @return list<string> scenes that it leads to for those who can open it, or of whom its condition holds */

@@ -1,5 +1,6 @@
 <?php
 
+use Fravel\Pattern\CodeForm;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\FieldKind;
 use Fravel\Pattern\Pattern;
@@ -67,8 +68,9 @@ it('makes locks with what is said, and with the teacher’s own words before the
 it('guards a code always, and other locks as is usual', function (): void {
     $site = PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 0));
 
-    expect($site->code('The code?', '0917', ''))->toHaveKey('guard')
-        ->and($site->code('The code?', '0917', '')['input'])->toBe(['type' => 'digits', 'length' => 4])
+    expect($site->code('The code?', CodeForm::of('0917', 'en'), ''))->toHaveKey('guard')
+        ->and($site->code('The code?', CodeForm::of('0917', 'en'), '')['input'])
+        ->toBe(['type' => 'digits', 'length' => 4])
         ->and($site->lock(Row::asked('Who?', 'gull', 'en')))->not->toHaveKey('guard')
         ->and(
             PatternContentCases::siteOf(usual: new TeacherDefaults(tries: 2, wait: 9))

@@ -193,6 +193,7 @@ function newScene(game, editor) {
         ...(here?.chapter ? { chapter: here.chapter } : {}),
         title: t('made.new.scene'),
         layout: here?.layout ?? 'page',
+        waits: true,
         ...(here?.layout === 'stage' ? { backdrop: here.backdrop } : {}),
         things: [],
     };

@@ -140,6 +140,7 @@ function blank(editor, near, next) {
         ...(near?.chapter ? { chapter: near.chapter } : {}),
         title: t('made.new.scene'),
         layout: near?.layout ?? 'page',
+        waits: true,
         ...(near?.layout === 'stage' ? { backdrop: near.backdrop } : {}),
         things: [],
         next,

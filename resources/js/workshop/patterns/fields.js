@@ -1,5 +1,7 @@
 import { filled, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
+import { fileOf } from '../editor/files.js';
+import { reduced } from '../editor/reduced.js';
 import { picturesField } from './pictures.js';
 
 /** The field of a pattern. What is given is kept under its name, for every pattern that asks for the same. */
@@ -29,7 +31,8 @@ const KINDS = {
                 ),
             ),
         ),
-    picture,
+    picture: (field, form) => picture(field, form, (found) => found),
+    cells: (field, form) => picture(field, form, (found) => inCells(found, form.editor)),
     pictures: picturesField,
 };
 
@@ -108,14 +111,26 @@ function tabulate(event) {
     target.dispatchEvent(new Event('input', { bubbles: true }));
 }
 
-function picture(field, form) {
+/** Columns, rows and colours of a hidden picture to begin with. */
+const GRID = { columns: 32, rows: 24, colours: 10 };
+
+/** The picture that was found, with its cells; as it is where they can't be had. */
+async function inCells(found, editor) {
+    const file = found.edits[0]?.value?.file;
+    const address = file ? `/files/${file.split('/').pop()}` : fileOf(editor.store.game, found.id);
+
+    return { ...found, ...(await reduced(address, GRID, [], editor)) };
+}
+
+/** A picture to choose, and what is kept of it. */
+function picture(field, form, kept) {
     const { words, given, editor, changed, draw } = form;
     const dialog = () => document.querySelector('dialog.patterns');
     const pick = () => {
         dialog().close();
         editor.show('scene');
-        editor.pickPicture((found) => {
-            given[field.name] = found;
+        editor.pickPicture(async (found) => {
+            given[field.name] = await kept(found);
             changed();
             draw();
             editor.draw();

@@ -4,10 +4,13 @@ import { post } from '../../lib/http.js';
 import { miniature } from '../chart/small.js';
 import { takeSetting } from '../editor/pictures.js';
 import { patternField, usualFields } from './fields.js';
-import { pictureEdits, pictureLines } from './pictures.js';
+import { cellsLine, pictureEdits, pictureLines } from './pictures.js';
 
 /** How long after the last key the miniature is drawn anew, in milliseconds. */
 const REST = 350;
+
+/** What is sent of a field that holds more than words, by its kind. */
+const SENT = { picture: (found) => found?.id ?? '', pictures: pictureLines, cells: cellsLine };
 
 /** Ready arrangements: choose one, give its content, see what it will build, and build it behind the present scene. */
 function openPatterns(editor) {
@@ -175,10 +178,7 @@ function openPatterns(editor) {
     }
 
     function content() {
-        const named = pattern.fields.map(({ name, kind }) => [
-            name,
-            kind === 'picture' ? given[name]?.id : kind === 'pictures' ? pictureLines(given[name]) : given[name],
-        ]);
+        const named = pattern.fields.map(({ name, kind }) => [name, SENT[kind]?.(given[name]) ?? given[name]]);
 
         return {
             pattern: pattern.id,
@@ -207,7 +207,7 @@ function openPatterns(editor) {
         if (seen?.fault) return form.querySelector('[data-key="pattern.field.codes"]')?.focus();
         if (!seen || lacking) return form.querySelector(`[data-key="pattern.field.${lacking?.name}"]`)?.focus();
         const pictures = pattern.fields.flatMap(({ name, kind }) => {
-            if (kind === 'picture') return given[name]?.edits ?? [];
+            if (kind === 'picture' || kind === 'cells') return given[name]?.edits ?? [];
 
             // On a find-it board the names are the answers, and not told.
             return kind === 'pictures' ? pictureEdits(given[name], pattern.id !== 'find') : [];

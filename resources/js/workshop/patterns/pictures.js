@@ -85,4 +85,7 @@ const pictureEdits = (held = [], isTold = false) =>
         edits.map((edit) => ({ ...edit, value: { ...edit.value, ...(isTold && { alt: name }) } })),
     );
 
-export { pictureEdits, pictureLines, picturesField };
+/** A picture with its colours and cells, as the pattern of a hidden picture reads it. */
+const cellsLine = (found) => (found?.cells ? [found.id, found.palette.join(' '), found.cells].join('\t') : '');
+
+export { cellsLine, pictureEdits, pictureLines, picturesField };

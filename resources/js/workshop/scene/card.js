@@ -69,6 +69,12 @@ function sceneCard(scene, editor) {
                 value: Boolean(scene.back),
                 take: set('back', t('edits.labels.goingBack')),
             }),
+            tick({
+                key: 'scene.waits',
+                label: t('cards.scene.goingOnWaits'),
+                value: Boolean(scene.waits),
+                take: set('waits', t('edits.labels.goingOnWaits')),
+            }),
             scene.layout === 'stage'
                 ? tick({
                       key: 'scene.finding',

@@ -1,16 +1,15 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { send } from '../../lib/http.js';
 import { el, icon, svg } from '../../lib/tree.js';
 import { line, now, pick } from '../editor/fields.js';
 import { fileOf } from '../editor/files.js';
+import { reduced } from '../editor/reduced.js';
 import { list } from '../editor/ways.js';
 import { drawingOf } from './drawing.js';
 import { SIGNS, resized } from './drawn.js';
 import { lockNames, sharesOf } from './shares.js';
 
-/** How long a slider rests before the picture is reduced anew, and how fine the picture is sent. */
+/** How long a slider rests before the picture is reduced anew. */
 const REST = 200;
-const FINE = 8;
 const MOST_ROWS = 60;
 
 /** What was last found of each mosaic: in which order its locks keep the secret. */
@@ -180,41 +179,20 @@ function soon(thing, editor) {
 
 /** Has the picture reduced on the server, and keeps what comes of it. */
 async function reduce(thing, editor) {
-    const image = await raster(fileOf(editor.store.game, thing.asset), thing.columns * FINE, thing.rows * FINE);
-    if (!image) return;
-    const fields = new FormData();
-    fields.append('image', image, 'picture.png');
-    for (const name of ['columns', 'rows', 'colours', 'spread', 'seed', 'drawn'])
-        fields.append(name, thing[name] ?? '');
-    list(thing.by).forEach(({ share = 1 }) => fields.append('shares[]', share));
-    const { body } = await send(`${editor.address}/mosaic`, fields);
-    if (!body?.cells || asked.get(thing.id) !== wish(thing)) return;
-    orders.set(thing.id, body.order);
+    const shares = list(thing.by).map(({ share = 1 }) => share);
+    const found = await reduced(fileOf(editor.store.game, thing.asset), thing, shares, editor);
+    if (!found || asked.get(thing.id) !== wish(thing)) return;
+    orders.set(thing.id, found.order);
     const held = now(editor, thing);
-    if (held.cells !== body.cells || String(held.palette) !== String(body.palette))
+    if (held.cells !== found.cells || String(held.palette) !== String(found.palette))
         editor.store.edit(
             [
-                { set: thing.id, field: 'palette', to: body.palette },
-                { set: thing.id, field: 'cells', to: body.cells },
+                { set: thing.id, field: 'palette', to: found.palette },
+                { set: thing.id, field: 'cells', to: found.cells },
             ],
             t('edits.labels.mosaic'),
         );
     editor.draw();
-}
-
-/** The picture as points, cut to the shape around its middle. */
-async function raster(address, width, height) {
-    if (!address) return null;
-    const picture = new Image();
-    picture.src = address;
-    await picture.decode().catch(() => null);
-    if (!picture.naturalWidth) return null;
-    const canvas = Object.assign(document.createElement('canvas'), { width, height });
-    const scale = Math.max(width / picture.naturalWidth, height / picture.naturalHeight);
-    const [w, h] = [picture.naturalWidth * scale, picture.naturalHeight * scale];
-    canvas.getContext('2d').drawImage(picture, (width - w) / 2, (height - h) / 2, w, h);
-
-    return new Promise((done) => canvas.toBlob(done, 'image/png'));
 }
 
 export { cellsOf, mosaicBody };

@@ -48,6 +48,7 @@ function asked(asks, last) {
                 ...(last?.chapter ? { chapter: last.chapter } : {}),
                 title: ask.slice(0, 60),
                 layout: 'page',
+                waits: true,
                 things: [lock],
             },
         };

@@ -189,6 +189,7 @@ function led(text, scene, { game, words }, give) {
         ...(scene.chapter ? { chapter: scene.chapter } : {}),
         title: text,
         layout: 'page',
+        waits: true,
         things: [],
     };
 
