@@ -62,8 +62,10 @@ final class CheckGame extends GameCommand
         $where = $told['where'] === [] ? '' : ' ('.implode(', ', $told['where']).')';
         $extra = array_intersect_key($told, ['actions' => 0, 'mend' => 0]);
 
+        $severity = isset($told['meant']) ? 'meant' : $told['severity'];
+
         return [
-            "{$told['severity']} {$told['code']}{$where}: {$told['message']}",
+            "{$severity} {$told['code']}{$where}: {$told['message']}",
             ...array_map(
                 static fn (string $key): string => "    {$key}: ".Json::write($extra[$key]),
                 array_keys($extra),
@@ -80,6 +82,7 @@ final class CheckGame extends GameCommand
             'where' => $finding->where,
             'message' => Words::ofFinding($game, $finding),
         ] +
+            ($finding->isMeant ? ['meant' => true] : []) +
             ($finding->actions === [] ? [] : ['actions' => $finding->actions]) +
             ($finding->mend === null ? [] : ['mend' => $finding->mend->toArray()]);
     }

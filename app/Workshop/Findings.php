@@ -22,7 +22,7 @@ use Throwable;
  * same.
  *
  * @phpstan-type Told array{code: string, severity: string, words: string, where: list<string>, mend: array<string,
- *     mixed>|null, mendAs: string, actions: list<array<string, mixed>>}
+ *     mixed>|null, mendAs: string, actions: list<array<string, mixed>>, meant?: bool}
  */
 final readonly class Findings
 {
@@ -34,7 +34,7 @@ final readonly class Findings
     private const MEMO_KEPT = 24 * 3600;
 
     /** Changes when what is kept has another shape. */
-    private const SHAPE = 5;
+    private const SHAPE = 6;
 
     /** Seconds after which a look that was begun has come to nothing. */
     private const STILL_LOOKING = 10;
@@ -44,6 +44,9 @@ final readonly class Findings
 
     /** @var list<string> */
     public array $warnings;
+
+    /** @var list<string> both: what there is to mend, wherever it is counted */
+    public array $toMend;
 
     /**
      * @param  list<Told>  $all
@@ -57,27 +60,15 @@ final readonly class Findings
         public bool $isPending = false,
     ) {
         $words = static fn (Severity $severity): array => array_column(
-            array_filter($all, static fn (array $told): bool => $told['severity'] === $severity->value),
+            array_filter(
+                $all,
+                static fn (array $told): bool => $told['severity'] === $severity->value && ! ($told['meant'] ?? false),
+            ),
             'words',
         );
         $this->errors = $words(Severity::Error);
         $this->warnings = $words(Severity::Warning);
-    }
-
-    /** @return list<string> what was begun and left, in words */
-    public function leftOver(): array
-    {
-        return array_column(
-            array_filter(
-                $this->all,
-                static fn (array $told): bool => in_array(
-                    $told['code'],
-                    ['text.sample', 'scene.empty', 'route.open'],
-                    true,
-                ),
-            ),
-            'words',
-        );
+        $this->toMend = [...$this->errors, ...$this->warnings];
     }
 
     public static function of(Game $game): self
@@ -177,6 +168,7 @@ final readonly class Findings
                     'mend' => $finding->mend?->toArray(),
                     'mendAs' => $finding->mendAs,
                     'actions' => $finding->actions,
+                    'meant' => $finding->isMeant,
                 ],
                 $report->findings,
             ),

@@ -38,6 +38,9 @@ final class CheckContext
 
     private ?ConstantFolding $folding = null;
 
+    /** @var array<string, array<array-key, mixed>>|null part → codes that are meant so */
+    private ?array $meant = null;
+
     /** @var array<string, string>|null */
     private ?array $answerParts = null;
 
@@ -157,6 +160,23 @@ final class CheckContext
         }
 
         return isset($this->openedByEffect[$lock]);
+    }
+
+    /** @return array<array-key, mixed> codes of what the teacher means so of a thing or a scene; none for other parts */
+    public function meantOf(string $part): array
+    {
+        if ($this->meant === null) {
+            $this->meant = [];
+            foreach (DocumentPath::entries($this->game->document, 'scenes') as $scene) {
+                foreach ([$scene, ...Things::rawFlattened($scene['things'] ?? [])] as $one) {
+                    if (is_array($one['meant'] ?? null) && is_string($one['id'] ?? null)) {
+                        $this->meant[$one['id']] = $one['meant'];
+                    }
+                }
+            }
+        }
+
+        return $this->meant[$part] ?? [];
     }
 
     /** Whether an effect opens the lock that is none of its own. */

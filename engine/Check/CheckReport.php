@@ -22,6 +22,12 @@ final readonly class CheckReport
     ) {
     }
 
+    /** @return list<Finding> those that nobody has called meant */
+    public function toMend(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => ! $finding->isMeant));
+    }
+
     public function hasErrors(): bool
     {
         return array_filter(

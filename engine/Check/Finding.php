@@ -19,6 +19,7 @@ final readonly class Finding
      * @param  list<array<string, mixed>>  $actions  that lead there
      * @param  string  $mendAs  code of the words for the mend
      * @param  Wording|null  $said  what the condition or matcher says that it is about, for `:what` in its words
+     * @param  bool  $isMeant  whether the teacher has said that it is meant so
      */
     private function __construct(
         public string $code,
@@ -29,6 +30,7 @@ final readonly class Finding
         public ?Command $mend,
         public string $mendAs = '',
         public ?Wording $said = null,
+        public bool $isMeant = false,
     ) {
     }
 
@@ -53,45 +55,30 @@ final readonly class Finding
     /** @param  list<array<string, mixed>>  $actions */
     public function shownBy(array $actions): self
     {
-        return new self(
-            $this->code,
-            $this->severity,
-            $this->where,
-            $this->arguments,
-            $actions,
-            $this->mend,
-            $this->mendAs,
-            $this->said,
-        );
+        return $this->with(['actions' => $actions]);
     }
 
     /** About a condition or a matcher in particular. */
     public function about(Wording $said): self
     {
-        return new self(
-            $this->code,
-            $this->severity,
-            $this->where,
-            $this->arguments,
-            $this->actions,
-            $this->mend,
-            $this->mendAs,
-            $said,
-        );
+        return $this->with(['said' => $said]);
     }
 
     /** @param  string|null  $as  code of the words for it, where there are several mends for this finding */
     public function mendedBy(?Command $mend, ?string $as = null): self
     {
-        return new self(
-            $this->code,
-            $this->severity,
-            $this->where,
-            $this->arguments,
-            $this->actions,
-            $mend,
-            $as ?? $this->code,
-            $this->said,
-        );
+        return $this->with(['mend' => $mend, 'mendAs' => $as ?? $this->code]);
+    }
+
+    /** The teacher knows of it, and means it. Errors can't be meant. */
+    public function meantSo(): self
+    {
+        return $this->severity === Severity::Warning ? $this->with(['isMeant' => true]) : $this;
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function with(array $fields): self
+    {
+        return new self(...array_replace(get_object_vars($this), $fields));
     }
 }

@@ -14,6 +14,12 @@ use Fravel\Thing\Things;
 /** The published JSON Schema, with what each kind says of its own fields. */
 final class Schema
 {
+    /** What a thing or a scene says of warnings of the check. */
+    private const MEANT = [
+        'type' => 'array', 'items' => ['type' => 'string'],
+        'description' => 'codes of warnings that are meant so',
+    ];
+
     /**
      * @param  array<array-key, mixed>  $schema  as it is published, or an earlier one
      * @return array<array-key, mixed> the same with the families as they are now
@@ -45,9 +51,12 @@ final class Schema
             ]);
         }
 
+        $thing = $defs['thing']['properties'] ?? [];
+        $defs['thing']['properties'] = (is_array($thing) ? $thing : []) + ['meant' => self::MEANT];
         $scene = $defs['scene']['properties'] ?? [];
         $defs['scene']['properties'] = array_replace(is_array($scene) ? $scene : [], [
             'stop' => Stop::schema(),
+            'meant' => self::MEANT,
             'waits' => [
                 'type' => 'boolean',
                 'description' => 'going on waits until all locks here are open and all boards found',

@@ -27,6 +27,7 @@ return [
         'deletedScene' => '„:title“ gelöscht',
         'titleOfTheScene' => 'Titel der Szene',
         'startOfTheGame' => 'Anfang des Spiels',
+        'meantSo' => 'So gemeint',
         'goingOnWaits' => 'Wann es weitergeht',
         'goingBack' => 'Zurückgehen',
         'whoMayComeIn' => 'wer hinein darf',

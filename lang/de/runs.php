@@ -9,7 +9,6 @@ return [
         'more' => 'und :count weitere.',
         'proved' => 'Die Prüfung ging jeden Weg: das Spiel ist zu gewinnen, und niemand bleibt stecken.',
         'uncovers' => 'Alle Wege wurden geprüft: Es gibt etwas aufzudecken und kein Ende zu erreichen.',
-        'left' => 'Begonnen und liegen gelassen:',
         'whom' => 'Für wen?',
         'group' => 'Gefragt wird auch nach einer Gruppe, nicht nur nach einem selbst gewählten Namen',
         'minutes' => 'Minuten für jede Person, wenn es eine Grenze gibt',

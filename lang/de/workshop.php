@@ -51,6 +51,7 @@ return [
             'marks' => 'Zeichen in Texten', 'mosaics' => 'verborgene Bilder',
             'judging' => 'Fragen ohne richtige Antwort',
         ],
+        'meantSo' => 'so gemeint', 'notMeant' => 'nicht mehr so gemeint', 'meantCount' => ':count so gemeint',
         'goThere' => 'hingehen', 'walkInto' => 'hineinlaufen', 'mend' => 'richten', 'mended' => 'gerichtet',
         'mends' => [
             'feedback.missing' => 'dort „noch nicht“ sagen', 'answer.loose' => 'nur die genauen Worte nehmen',

@@ -8,7 +8,6 @@ return [
         'more' => 'and :count more.',
         'proved' => 'The check went through every way: the game can be won, and nobody gets stuck.',
         'uncovers' => 'The check went through every way: there is much to uncover, and no end to reach.',
-        'left' => 'Begun and left:',
         'whom' => 'For whom?',
         'group' => 'Students give their group, beside a name they choose',
         'minutes' => 'Minutes for each, if there is a limit',

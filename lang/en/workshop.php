@@ -45,6 +45,7 @@ return [
             'marks' => 'marks in texts', 'mosaics' => 'hidden pictures',
             'judging' => 'questions without a right answer',
         ],
+        'meantSo' => 'meant so', 'notMeant' => 'not meant any more', 'meantCount' => ':count meant so',
         'goThere' => 'go there', 'walkInto' => 'walk into it', 'mend' => 'mend it', 'mended' => 'mended',
         'mends' => [
             'feedback.missing' => 'say “not yet” there', 'answer.loose' => 'take the exact words only',

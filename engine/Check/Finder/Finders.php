@@ -61,16 +61,28 @@ final class Finders
                 $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
             }
         }
-        $findings = array_merge([], ...$found);
+        $findings = array_map(
+            static fn (Finding $finding): Finding => self::isMeant($finding, $context) ? $finding->meantSo() : $finding,
+            array_merge([], ...$found),
+        );
         usort(
             $findings,
-            static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->code] <=> [
+            static fn (Finding $a, Finding $b): int => [$a->severity->value, $a->isMeant, $a->code] <=> [
                 $b->severity->value,
+                $b->isMeant,
                 $b->code,
             ],
         );
 
         return [$findings, $unlooked];
+    }
+
+    /** Whether the part that it is about says that this is meant. */
+    private static function isMeant(Finding $finding, CheckContext $context): bool
+    {
+        $meant = $context->meantOf($finding->where[0] ?? '');
+
+        return in_array($finding->code, $meant, true);
     }
 
     /**

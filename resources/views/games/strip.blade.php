@@ -25,9 +25,9 @@
         @endif
     </div>
     <div class="flex items-center gap-2.5 text-small">
-        @if ($strip->findings->errors !== [])
-            <x-mark verdict="wrong"/>
-            <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->errors)]) }}</p>
+        @if ($strip->findings->toMend !== [])
+            <x-mark :verdict="$strip->findings->errors === [] ? 'almost' : 'wrong'"/>
+            <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->toMend)]) }}</p>
         @elseif ($strip->findings->isProved)
             <x-mark verdict="open"/>
             <p>{{ __($strip->hasEnding ? 'games.proved' : 'games.to_uncover') }}</p>

@@ -1,21 +1,18 @@
 <x-layout.teacher :title="__('runs.new.title')" width="max-w-[36rem]">
     <x-title :under="$game->title" :href="route('games.show', $game)">{{ __('runs.new.title') }}</x-title>
     <p class="mb-3">{{ __('runs.new.help') }}</p>
-    @if ($findings->errors !== [])
-        <div class="notice bad">
-            <p><strong>{{ __('runs.new.errors', ['count' => count($findings->errors)]) }}</strong></p>
-            <x-findings :of="$findings->errors"/>
+    @if ($findings->toMend !== [])
+        <div @class(['notice', 'bad' => $findings->errors !== []])>
+            <p><strong>{{ __($findings->errors === [] ? 'workshop.findings.countToMend' : 'runs.new.errors', [
+                'count' => count($findings->toMend),
+            ]) }}</strong></p>
+            <x-findings :of="$findings->toMend"/>
         </div>
-    @elseif ($findings->isProved)
+    @endif
+    @if ($findings->errors === [] && $findings->isProved)
         <p class="notice"><x-mark verdict="open"/> {{
             __($game->read()->hasEnding() ? 'runs.new.proved' : 'runs.new.uncovers')
         }}</p>
-    @endif
-    @if ($findings->leftOver() !== [])
-        <div class="notice">
-            <p><strong>{{ __('runs.new.left') }}</strong></p>
-            <x-findings :of="$findings->leftOver()"/>
-        </div>
     @endif
     @if ($findings->errors === [])
         <p class="mb-3"><a href="{{ route('games.dry', $game) }}">{{ __('dry.first') }}</a></p>

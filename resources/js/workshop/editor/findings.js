@@ -68,9 +68,10 @@ function openFindings(editor) {
     }
 
     function draw() {
-        const errors = found.findings.filter((one) => one.severity === 'error').length;
         const words = wordsAt('workshop.findings');
-        const count = found.findings.length;
+        const toMend = found.findings.filter((one) => !one.meant);
+        const errors = toMend.filter((one) => one.severity === 'error').length;
+        const count = toMend.length;
         button.hidden = false;
         button.dataset.state = errors > 0 ? 'errors' : count > 0 ? 'warnings' : 'sound';
         button.querySelector('span').textContent =
@@ -95,9 +96,61 @@ function openFindings(editor) {
             el(
                 'ul',
                 {},
-                found.findings.map((finding, place) => item(finding, place)),
+                found.findings.map((finding, place) => (finding.meant ? null : item(finding, place))),
             ),
+            meantSo(found.findings),
         ]);
+    }
+
+    /** What the teacher means so stays in reach, and counts nowhere. */
+    function meantSo(findings) {
+        const meant = findings.filter((one) => one.meant);
+        if (meant.length === 0) return null;
+
+        return el(
+            'details',
+            { class: 'findings-meant', 'data-key': 'findings.meant' },
+            el('summary', {}, t('workshop.findings.meantCount', { count: meant.length })),
+            el(
+                'ul',
+                {},
+                findings.map((finding, place) => (finding.meant ? item(finding, place) : null)),
+            ),
+        );
+    }
+
+    /** Says of a warning that it is meant so, or no longer; kept in the part that it is about. */
+    function meaning(finding) {
+        const part = finding.severity === 'warning' ? partOf(finding.where[0]) : null;
+        if (!part) return null;
+        const others = (part.meant ?? []).filter((code) => code !== finding.code);
+        const to = finding.meant ? others : [...others, finding.code];
+
+        return el(
+            'button',
+            {
+                class: 'link',
+                onclick: () =>
+                    !list.hasAttribute('data-stale') &&
+                    editor.store.edit(
+                        { set: part.id, field: 'meant', to: to.length > 0 ? to : undefined },
+                        t('edits.labels.meantSo'),
+                    ),
+            },
+            icon(finding.meant ? 'undo-2' : 'check'),
+            t(finding.meant ? 'workshop.findings.notMeant' : 'workshop.findings.meantSo'),
+        );
+    }
+
+    /** A scene or a thing of the game. */
+    function partOf(id) {
+        for (const scene of editor.store.game.scenes) {
+            if (scene.id === id) return scene;
+            const thing = scene.things?.find((one) => one.id === id);
+            if (thing) return thing;
+        }
+
+        return null;
     }
 
     /** What was not looked at to its end. */
@@ -169,6 +222,7 @@ function openFindings(editor) {
                           wordsAt('workshop.findings.mends')[finding.mendAs] ?? t('workshop.findings.mend'),
                       )
                     : null,
+                meaning(finding),
             ),
         );
     }
