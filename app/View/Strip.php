@@ -32,6 +32,26 @@ final readonly class Strip
     ) {
     }
 
+    /** Of what the check says of it. */
+    public function mark(): string
+    {
+        return match (true) {
+            $this->findings->errors !== [] => 'wrong',
+            $this->findings->isProved => 'open',
+            default => 'almost',
+        };
+    }
+
+    /** Key of the words for it, where there is no error. */
+    public function says(): string
+    {
+        return match (true) {
+            ! $this->findings->isProved => 'games.unproved',
+            $this->hasEnding => 'games.proved',
+            default => 'games.to_uncover',
+        };
+    }
+
     /** @param  bool  $mayLook  whether there is time to look a game over that was not looked over before */
     public static function of(Game $game, bool $mayLook = true): self
     {

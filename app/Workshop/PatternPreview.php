@@ -8,7 +8,6 @@ use Fravel\Document\GameDocument;
 use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Field;
-use Fravel\Pattern\FieldKind;
 use Fravel\Pattern\Junction;
 use Fravel\Pattern\Pattern;
 use Fravel\Pattern\TeacherDefaults;
@@ -18,7 +17,7 @@ final class PatternPreview
 {
     /**
      * @return array{document: array<string, mixed>|null, missing: list<string>, fault: string|null, rows: array<string,
-     *     array{count: int, left: int}>}
+     *     array<string, mixed>>}
      */
     public static function of(Pattern $pattern, Content $content, TeacherDefaults $usual): array
     {
@@ -28,7 +27,7 @@ final class PatternPreview
         $rows = [];
         foreach ($fields as $field) {
             if ($field->kind->isRows() && $content->text($field->name) !== '') {
-                $rows[$field->name] = self::understood($field, $content);
+                $rows[$field->name] = RowsTold::of($pattern->account($content, $field));
             }
         }
 
@@ -71,14 +70,5 @@ final class PatternPreview
     private static function sample(string $language): Content
     {
         return new Content((array) trans('patterns.sample'), $language);
-    }
-
-    /** @return array{count: int, left: int} */
-    private static function understood(Field $field, Content $content): array
-    {
-        $all = count($content->table($field->name, 1, $field->columns));
-        $count = $field->kind === FieldKind::Questions ? count($content->questions($field->name)) : $all;
-
-        return ['count' => $count, 'left' => max(0, $all - $count)];
     }
 }

@@ -20,6 +20,7 @@ final readonly class LanguageData
             ['yes', 'no', 'true', 'false'],
             'steps',
             ['The end', 'Well done, {=player}: you are through.'],
+            ['True', 'False'],
         ],
         'fr' => [
             'pas %s',
@@ -31,6 +32,7 @@ final readonly class LanguageData
             ['oui', 'non', 'vrai', 'faux'],
             'marches',
             ['La fin', 'Bravo, {=player} : tu as réussi.'],
+            ['Vrai', 'Faux'],
         ],
         'de' => [
             'nicht %s',
@@ -42,6 +44,7 @@ final readonly class LanguageData
             ['ja', 'nein', 'richtig', 'falsch', 'wahr'],
             'Stufen',
             ['Das Ende', 'Gut gemacht, {=player}: geschafft.'],
+            ['Richtig', 'Falsch'],
         ],
         'es' => [
             'no %s',
@@ -53,6 +56,7 @@ final readonly class LanguageData
             ['sí', 'si', 'no', 'verdadero', 'falso'],
             'pasos',
             ['El final', 'Muy bien, {=player}: lo has conseguido.'],
+            ['Verdadero', 'Falso'],
         ],
     ];
 
@@ -71,6 +75,7 @@ final readonly class LanguageData
      * @param  string  $counted  a noun that may stand after a number
      * @param  string  $end  title of an ending
      * @param  string  $ended  what it says
+     * @param  array{string, string}  $truth
      */
     private function __construct(
         public array $denials,
@@ -82,6 +87,7 @@ final readonly class LanguageData
         private string $colours,
         public string $end,
         public string $ended,
+        private array $truth,
     ) {
     }
 
@@ -89,11 +95,18 @@ final readonly class LanguageData
     {
         $name = strtolower(substr($language, 0, 2));
         $known = isset(self::KNOWN[$name]) ? $name : 'en';
-        [$not, $never, $but, $plural, $and, $notYet, $pairs, $counted, $end] = self::KNOWN[$known];
+        [$not, $never, $but, $plural, $and, $notYet, $pairs, $counted, $end, $truth] = self::KNOWN[$known];
 
         return new self(
-            [$not, $never, $but], $plural, $and, $notYet, $pairs, $counted, self::COLOURS[$known], ...$end,
+            [$not, $never, $but], $plural, $and, $notYet, $pairs, $counted, self::COLOURS[$known],
+            $end[0], $end[1], $truth,
         );
+    }
+
+    /** @return array{string, string} the words for what is so, and what is not, as options */
+    public function truth(): array
+    {
+        return $this->truth;
     }
 
     /** @return array<string, string> colour → its name */

@@ -22,13 +22,18 @@ final class Branches implements Pattern
         return [
             Field::line('title'),
             Field::text('problem', true),
-            Field::table('ways', ['way', 'what happens', 'how it ends'], 2),
+            self::ways(),
         ];
+    }
+
+    private static function ways(): Field
+    {
+        return Field::table('ways', ['way', 'what happens', 'how it ends'], 2);
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $ways = $content->table('ways', 3, ['way']);
+        $ways = $content->table(self::ways());
         $start = $builder->id('problem');
         $ids = $builder->ids('way', count($ways));
         $builder->scene($start, $content->text('title') === '' ? $builder->say('problem') : $content->text('title'), [

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Rows\Row as Given;
+use Fravel\Rows\Rows;
+use Fravel\Worksheet\Questions;
 use Fravel\Worksheet\Row;
-use Fravel\Worksheet\Table;
-use Fravel\Worksheet\Worksheet;
 
 /** What a teacher gave a pattern to build from. */
 final readonly class Content
@@ -66,40 +67,46 @@ final readonly class Content
     }
 
     /** @return list<Row> those that something can be built from */
-    public function questions(string $name): array
+    public function questions(Field $field): array
     {
-        $rows = $this->rows($name);
-
-        return $rows === ''
-            ? []
-            : array_values(
-                array_filter(
-                    Worksheet::read($rows, $this->language)->rows,
-                    static fn (Row $row): bool => $row->isBuildable(),
-                ),
-            );
+        return Questions::of($this->given($field), $this->language)->buildable();
     }
 
     /**
-     * Rows of at least so many cells, empty ones filled up; those without a first cell are left out, and so is a first
-     * row that names the columns.
+     * Rows of a table, those left out that lack what the field needs: a cell for each of its columns, empty ones too,
+     * and whatever comes in an open one.
      *
-     * @param  list<string>  $headings  what a first row says that only names the columns, in small letters
      * @return list<non-empty-list<string>>
      */
-    public function table(string $name, int $columns, array $headings = []): array
+    public function table(Field $field): array
     {
-        $rows = $this->rows($name) === '' ? [] : Table::read($this->rows($name))->rows;
-        $full = array_map(static fn (array $cells): array => array_pad($cells, max(1, $columns), ''), $rows);
-        $isHeading = static fn (array $cells, int $place): bool => $place === 0 &&
-            in_array(mb_strtolower($cells[0]), $headings, true);
+        $columns = $field->isOpen ? array_slice($field->columns, 0, -1) : $field->columns;
+        $last = $field->isOpen ? $field->columns[count($field->columns) - 1] : null;
+        $given = $this->given($field)->needing($field->lacking);
+        $rows = array_filter($given->rows, static fn (Given $row): bool => $row->isTaken());
 
-        return array_values(
-            array_filter(
-                $full,
-                static fn (array $cells, int $place): bool => $cells[0] !== '' && ! $isHeading($cells, $place),
-                ARRAY_FILTER_USE_BOTH,
-            ),
+        return array_values(array_map(static fn (Given $row): array => [
+            ...array_map($row->in(...), $columns),
+            ...$last === null ? [] : $given->opened($row, $last),
+        ] ?: [''], $rows));
+    }
+
+    /** What became of each cell of a field of rows. */
+    public function account(Field $field): Rows
+    {
+        return $field->kind === FieldKind::Questions
+            ? Questions::of($this->given($field), $this->language)->rows
+            : $this->given($field)->needing($field->lacking);
+    }
+
+    /** A first row that names columns is one, unless it was taken back. */
+    private function given(Field $field): Rows
+    {
+        return Rows::read(
+            $this->rows($field->name),
+            $field->columns,
+            $field->isOpen,
+            $this->text("{$field->name}Heading") !== 'row',
         );
     }
 
@@ -108,8 +115,8 @@ final readonly class Content
     {
         return match (true) {
             ! $field->isNeeded => true,
-            $field->kind === FieldKind::Questions => count($this->questions($field->name)) >= $field->least,
-            $field->kind === FieldKind::Table => count($this->table($field->name, 1, $field->columns)) >= $field->least,
+            $field->kind === FieldKind::Questions => count($this->questions($field)) >= $field->least,
+            $field->kind === FieldKind::Table => count($this->table($field)) >= $field->least,
             default => $this->text($field->name) !== '',
         };
     }

@@ -10,6 +10,8 @@ final readonly class Field
     /**
      * @param  list<string>  $columns  names of the columns of a table, or of the choices
      * @param  int  $least  rows, or the smallest number
+     * @param  list<string>  $lacking  columns without which a row of a table is left out
+     * @param  bool  $isOpen  whether the last column may come as often as anybody wants
      */
     private function __construct(
         public string $name,
@@ -17,6 +19,8 @@ final readonly class Field
         public bool $isNeeded,
         public array $columns = [],
         public int $least = 0,
+        public array $lacking = [],
+        public bool $isOpen = false,
     ) {
     }
 
@@ -29,10 +33,14 @@ final readonly class Field
         return new self($name, FieldKind::Questions, true, $columns, $least);
     }
 
-    /** @param  list<string>  $columns */
-    public static function table(string $name, array $columns, int $least = 1): self
-    {
-        return new self($name, FieldKind::Table, true, $columns, $least);
+    /**
+     * @param  list<string>  $columns
+     * @param  list<string>|null  $lacking  columns without which a row is left out; the first where none is said
+     */
+    public static function table(
+        string $name, array $columns, int $least = 1, ?array $lacking = null, bool $isOpen = false,
+    ): self {
+        return new self($name, FieldKind::Table, true, $columns, $least, $lacking ?? [$columns[0]], $isOpen);
     }
 
     public static function text(string $name, bool $isNeeded = false): self

@@ -26,7 +26,7 @@ final class Find implements Pattern
     {
         return [
             Field::line('title'),
-            Field::table('finds', ['prompt', 'box']),
+            self::finds(),
             Field::pictures('pictures'),
             Field::text('start'),
             Field::choice('mixed', FindIt::MIXED),
@@ -34,14 +34,17 @@ final class Find implements Pattern
         ];
     }
 
+    private static function finds(): Field
+    {
+        return Field::table('finds', ['prompt', 'box'], lacking: ['box']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
         $pictures = $content->pictures('pictures');
         $boxes = array_map(
             static fn (array $row): array => ['id' => $builder->id('box'), 'ask' => $row[0]] + $pictures->face($row[1]),
-            array_values(array_filter(
-                $content->table('finds', 2, ['prompt']), static fn (array $row): bool => $row[1] !== '',
-            )),
+            $content->table(self::finds()),
         );
         $board = [
             'id' => $builder->id('find'),

@@ -18,12 +18,17 @@ final class Gauntlet implements Pattern
 
     public function fields(): array
     {
-        return [Field::line('title'), Field::text('intro'), Field::questions('questions', ['question', 'answer'])];
+        return [Field::line('title'), Field::text('intro'), self::questions()];
+    }
+
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong']);
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $rows = $content->questions('questions');
+        $rows = $content->questions(self::questions());
         $title = $content->text('title') === '' ? $builder->say('gauntlet') : $content->text('title');
         $start = $builder->id('gauntlet');
         $ids = $builder->ids('question', count($rows));

@@ -21,15 +21,20 @@ final class Hub implements Pattern
         return [
             Field::line('place'),
             Field::text('intro'),
-            Field::questions('questions', ['question', 'answer', 'wrong', 'topic']),
+            self::questions(),
             Field::line('gate'),
             Field::text('refused'),
         ];
     }
 
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong', 'topic']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $topics = $builder->byRoom($content->questions('questions'), $builder->say('topic'));
+        $topics = $builder->byRoom($content->questions(self::questions()), $builder->say('topic'));
         [$hub, $gate] = [$builder->id('hub'), $builder->id('gate')];
         $lines = array_map(static fn (array $rows): array => $builder->ids('topic', count($rows)), $topics);
         $stamps = array_map(

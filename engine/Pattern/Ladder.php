@@ -18,12 +18,17 @@ final class Ladder implements Pattern
 
     public function fields(): array
     {
-        return [Field::questions('questions', ['question', 'answer', 'wrong', 'room'])];
+        return [self::questions()];
+    }
+
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong', 'room']);
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $rooms = $builder->byRoom($content->questions('questions'), $builder->say('questions'));
+        $rooms = $builder->byRoom($content->questions(self::questions()), $builder->say('questions'));
         $lines = array_map(static fn (array $rows): array => $builder->ids('question', count($rows)), $rooms);
         $onward = [...array_slice(array_column($lines, 0), 1), PatternBuilder::ONWARD];
         foreach (array_keys($rooms) as $place => $room) {

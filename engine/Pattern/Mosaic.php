@@ -35,13 +35,18 @@ final class Mosaic implements Pattern
         return [
             Field::line('title'),
             Field::cells('hidden'),
-            Field::questions('questions', ['question', 'answer', 'wrong']),
+            self::questions(),
         ];
+    }
+
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong']);
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $locks = self::locks($builder, $content->questions('questions'));
+        $locks = self::locks($builder, $content->questions(self::questions()));
         $open = array_column($locks, 'id');
         $hidden = $content->cells('hidden');
         $mosaic = [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
-use Fravel\Worksheet\Table;
+use Fravel\Rows\Table;
 
 /** Pictures that came along with rows: a cell that says a picture's name means that picture. */
 final readonly class NamedPictures
@@ -21,6 +21,10 @@ final readonly class NamedPictures
         foreach (trim($lines) === '' ? [] : Table::read($lines, "\t")->rows as $row) {
             $assets[self::plain($row[0] ?? '')] = trim($row[1] ?? '');
         }
+        // A file is called with its ending or without.
+        foreach ($assets as $name => $asset) {
+            $assets += [self::bare((string) $name) => $asset];
+        }
 
         return new self(array_filter($assets));
     }
@@ -28,9 +32,15 @@ final readonly class NamedPictures
     /** @return array{md: string, asset?: string} what a cell puts onto a face: a picture by its name, else words */
     public function face(string $cell): array
     {
-        $asset = $this->assets[self::plain($cell)] ?? null;
+        $asset = $this->assets[self::plain($cell)] ?? $this->assets[self::bare($cell)] ?? null;
 
         return $asset === null ? ['md' => $cell] : ['md' => '', 'asset' => $asset];
+    }
+
+    /** The name of a file without its ending. */
+    private static function bare(string $name): string
+    {
+        return (string) preg_replace('/\.(?:png|jpe?g|gif|webp|svg|avif)$/D', '', self::plain($name));
     }
 
     private static function plain(string $name): string

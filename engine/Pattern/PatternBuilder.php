@@ -134,11 +134,11 @@ final class PatternBuilder
      */
     public function lock(Row $row, array $open = [], ?array $else = null): array
     {
-        $fields = $this->locks->of($row);
+        $fields = $this->locks->of($row, $this->id(...));
 
         return $this->asking(
             $this->id('lock'),
-            $row->question,
+            $fields['ask'],
             $fields['input'],
             $fields['match'],
             $row->feedback,

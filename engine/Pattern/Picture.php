@@ -25,14 +25,19 @@ final class Picture implements Pattern
         return [
             Field::line('title'),
             Field::picture('picture'),
-            Field::questions('questions', ['question', 'answer', 'wrong']),
+            self::questions(),
         ];
+    }
+
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong']);
     }
 
     public function build(Content $content, PatternBuilder $builder): void
     {
         $title = $content->text('title') === '' ? $builder->say('look') : $content->text('title');
-        $groups = array_chunk($content->questions('questions'), self::MOST);
+        $groups = array_chunk($content->questions(self::questions()), self::MOST);
         $ids = $builder->ids('picture', count($groups));
         foreach ($groups as $place => $rows) {
             $builder->scene(

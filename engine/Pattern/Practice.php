@@ -19,15 +19,23 @@ final class Practice implements Pattern
     public function fields(): array
     {
         return [
-            Field::table('practice', ['question', 'right answer', 'another', 'another']),
+            self::questions(),
             Field::number('least', 1),
             Field::text('revise', true),
         ];
     }
 
+    private static function questions(): Field
+    {
+        return Field::table(
+            'practice', ['question', 'right answer', 'another'],
+            lacking: ['question', 'right answer'], isOpen: true,
+        );
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $rows = $content->table('practice', 2, ['question']);
+        $rows = $content->table(self::questions());
         $ids = $builder->ids('practice', count($rows));
         [$score, $revise] = [$builder->id('score'), $builder->id('revise')];
         $chapter = $builder->chapter($builder->say('practice'), $ids[0]);

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Rows\Cell;
+use Fravel\Rows\Row;
+use Fravel\Rows\Rows;
+use Fravel\Support\Wording;
+
 /** Which of several are you? Each option counts for one outcome, in the order of the outcomes; the highest wins. */
 final class Quiz implements Pattern
 {
@@ -17,16 +22,42 @@ final class Quiz implements Pattern
     public function fields(): array
     {
         return [
-            Field::table('outcomes', ['outcome', 'what is said'], 2),
-            Field::table('quizQuestions', ['question', 'first', 'second', 'third']),
+            self::outcomes(),
+            self::questions(),
             Field::choice('ties', ['earlier', 'each', 'asked']),
         ];
     }
 
+    private static function outcomes(): Field
+    {
+        return Field::table('outcomes', ['outcome', 'what is said'], 2);
+    }
+
+    private static function questions(): Field
+    {
+        return Field::table('quizQuestions', ['question', 'options'], isOpen: true);
+    }
+
+    /** Options beyond the last outcome count for nothing. */
+    public function account(Content $content, Field $field): Rows
+    {
+        $rows = $content->account($field);
+        $most = count($content->table(self::outcomes()));
+
+        return $field->name !== self::questions()->name
+            ? $rows
+            : $rows->map(static fn (Row $row): Row => new Row($row->number, array_map(
+                static fn (Cell $cell): Cell => $cell->as === 'options' && $rows->placeInOpen($cell) >= $most
+                    ? $cell->leftOut(new Wording('rows.no-outcome'))
+                    : $cell,
+                $row->cells,
+            )));
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $outcomes = $content->table('outcomes', 2, ['outcome']);
-        $questions = $content->table('quizQuestions', 1 + count($outcomes), ['question']);
+        $outcomes = $content->table(self::outcomes());
+        $questions = $content->table(self::questions());
         $tallies = array_map(static fn (array $outcome): string => $builder->tally($outcome[0]), $outcomes);
         $ids = $builder->ids('question', count($questions));
         $result = $builder->id('result');

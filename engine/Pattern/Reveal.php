@@ -31,16 +31,21 @@ final class Reveal implements Pattern
     {
         return [
             Field::line('title'),
-            Field::table('cards', ['front', 'back', 'mark']),
+            self::cards(),
             Field::pictures('pictures'),
             Field::choice('opens', self::OPENS),
             Field::choice('leave', ['anytime', 'uncovered']),
         ];
     }
 
+    private static function cards(): Field
+    {
+        return Field::table('cards', ['front', 'back', 'mark']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $cards = $content->table('cards', 3, ['front']);
+        $cards = $content->table(self::cards());
         $opens = $content->oneOf('opens', self::OPENS);
         $pictures = $content->pictures('pictures');
         $face = static fn (string $cell): array => $pictures->face($cell);

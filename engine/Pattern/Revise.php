@@ -21,14 +21,19 @@ final class Revise implements Pattern
     public function fields(): array
     {
         return [
-            Field::questions('questions', ['question', 'answer', 'revise']),
+            self::questions(),
             Field::choice('then', ['same', 'next']),
         ];
     }
 
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'revise']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $rows = $content->questions('questions');
+        $rows = $content->questions(self::questions());
         $title = $builder->say('question');
         $ids = $builder->ids('question', count($rows));
         $pages = $builder->ids('revise', count($rows));

@@ -9,6 +9,8 @@ use Fravel\Worksheet\Row;
 /** Rooms in a row: each question of a room opens on a clue, a digit; all digits of a room open its door. */
 final class Rooms implements Pattern
 {
+    use AccountsForRows;
+
     /** Questions of a room at most: its code has as many figures. */
     private const MOST = 20;
 
@@ -19,7 +21,7 @@ final class Rooms implements Pattern
 
     public function fields(): array
     {
-        return [Field::questions('questions', ['question', 'answer', 'wrong', 'room']), Field::line('codes')];
+        return [self::questions(), Field::line('codes')];
     }
 
     /** Codes are of digits, no more than there are rooms, with a figure for each question of the room at least. */
@@ -29,8 +31,11 @@ final class Rooms implements Pattern
             return 'codeDigits';
         }
         $rooms = [];
-        foreach ($content->questions('questions') as $row) {
+        foreach ($content->questions(self::questions()) as $row) {
             $rooms[$row->room][] = $row;
+        }
+        if ($rooms !== [] && max(array_map(count(...), $rooms)) > self::MOST) {
+            return 'roomMany';
         }
         if (count(self::codes($content)) > count($rooms)) {
             return 'codesMany';
@@ -45,9 +50,14 @@ final class Rooms implements Pattern
         return null;
     }
 
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong', 'room']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $rooms = $builder->byRoom($content->questions('questions'), $builder->say('room'));
+        $rooms = $builder->byRoom($content->questions(self::questions()), $builder->say('room'));
         $ids = array_map(static fn (): string => $builder->id('room'), $rooms);
         $onward = [...array_slice(array_values($ids), 1), PatternBuilder::ONWARD];
         foreach (array_keys($rooms) as $place => $room) {

@@ -20,14 +20,19 @@ final class Treasure implements Pattern
     {
         return [
             Field::line('title'),
-            Field::questions('questions', ['question', 'answer', 'wrong']),
+            self::questions(),
             Field::text('inside', true),
         ];
     }
 
+    private static function questions(): Field
+    {
+        return Field::questions('questions', ['question', 'answer', 'wrong']);
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
-        $locks = array_map(static fn (Row $row): array => $builder->lock($row), $content->questions('questions'));
+        $locks = array_map(static fn (Row $row): array => $builder->lock($row), $content->questions(self::questions()));
         $open = ['openOf' => array_column($locks, 'id'), 'atLeast' => count($locks)];
         $title = $content->text('title') === '' ? $builder->say('box') : $content->text('title');
         $builder->scene($builder->id('box'), $title, [

@@ -97,12 +97,12 @@ final class Builder
     /** @return array<string, mixed> */
     private function scene(Row $row, string $room, int $number, string $chapter): array
     {
-        $fields = $this->locks->of($row);
+        $fields = $this->locks->of($row, $this->id(...));
         $lock = [
             'id' => $this->id('lock'),
             'kind' => 'lock',
             'label' => strtr($this->words['scene'], [':room' => $room, ':number' => (string) $number]),
-            'ask' => $row->question,
+            'ask' => $fields['ask'],
             'input' => $fields['input'],
             'clean' => ['fair' => true, 'typed' => true],
             'rules' => [['match' => $fields['match'], 'verdict' => 'open', 'say' => '', 'go' => '']],

@@ -6,9 +6,12 @@ namespace Fravel\Worksheet;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Closure;
 use Fravel\Answer\Number;
 use Fravel\Answer\Quantity;
 use Fravel\Answer\Unit\Units;
+use Fravel\Rows\Alternatives;
+use Fravel\Rows\LeastLength;
 
 /**
  * The fields of a lock that takes a row's answers, as a document holds them.
@@ -27,18 +30,85 @@ final readonly class LockFields
     {
     }
 
-    /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
-    public function of(Row $row): array
+    /**
+     * @param  Closure(string): string  $id  an id that nobody has, of a stem
+     * @return array{ask: string, input: array<string, mixed>, match: array<string, mixed>}
+     */
+    public function of(Row $row, Closure $id): array
     {
         return match ($row->kind) {
             Kind::Sentence => [
                 'input' => ['type' => 'long'],
                 'match' => ['length' => ['min' => self::SENTENCE, 'max' => null, 'of' => 'words']],
             ],
+            Kind::Length => self::length($row),
+            Kind::Options => self::options($row, $id),
+            Kind::Gaps => $this->gaps($row, $id),
             Kind::Digits => $this->digits($row),
             Kind::Number => $this->number($row),
-            Kind::Text => ['input' => ['type' => 'text'], 'match' => ['equals' => $row->answers]],
+            Kind::Text => self::words($row),
+        } + ['ask' => $row->question];
+    }
+
+    /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
+    private static function words(Row $row): array
+    {
+        return ['input' => ['type' => 'text'], 'match' => ['equals' => $row->answers]];
+    }
+
+    /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
+    private static function length(Row $row): array
+    {
+        $length = LeastLength::in($row->answers[0])?->toArray();
+
+        return $length === null
+            ? self::words($row)
+            : ['input' => ['type' => 'long', 'count' => $length], 'match' => ['length' => $length]];
+    }
+
+    /**
+     * @param  Closure(string): string  $id
+     * @return array{input: array<string, mixed>, match: array<string, mixed>}
+     */
+    private static function options(Row $row, Closure $id): array
+    {
+        [$options, $right] = [[], []];
+        foreach ($row->answers as $answer) {
+            $options[] = $option = ['id' => $id('option'), 'md' => ltrim($answer, '* ')];
+            $right = str_starts_with($answer, '*') ? [...$right, $option['id']] : $right;
+        }
+        if ($right === []) {
+            return self::words($row);
+        }
+
+        return [
+            'input' => ['type' => 'options', 'options' => $options, 'shuffle' => true]
+                + (count($right) > 1 ? ['many' => true] : []),
+            'match' => ['options' => $right],
+        ];
+    }
+
+    /**
+     * Words in brackets are gaps; several stand apart by bars. Further answers make a bank, with the first of each gap.
+     *
+     * @param  Closure(string): string  $id
+     * @return array{ask: string, input: array<string, mixed>, match: array<string, mixed>}
+     */
+    private function gaps(Row $row, Closure $id): array
+    {
+        [$gaps, $bank] = [[], []];
+        $gap = function (array $found) use (&$gaps, &$bank, $id): string {
+            $words = Alternatives::in($found[1], $this->language);
+            $gap = $id('gap');
+            $gaps[$gap] = ['equals' => $words === [] ? [$found[1]] : $words];
+            $bank[] = $gaps[$gap]['equals'][0];
+
+            return "{{$gap}}";
         };
+        $md = (string) preg_replace_callback(Understanding::GAP, $gap, strtr($row->question, ['{' => '{{']));
+        $bank = $row->answers === [] ? [] : array_values(array_unique([...$bank, ...$row->answers]));
+
+        return ['ask' => '', 'input' => ['type' => 'gaps', 'md' => $md, 'bank' => $bank], 'match' => ['gaps' => $gaps]];
     }
 
     /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
@@ -47,7 +117,7 @@ final readonly class LockFields
         $length = strlen($row->answers[0]);
         $isCode = static fn (string $answer): bool => strlen($answer) === $length && ctype_digit($answer);
         if ($length > 20 || array_filter($row->answers, $isCode) !== $row->answers) {
-            return ['input' => ['type' => 'text'], 'match' => ['equals' => $row->answers]];
+            return self::words($row);
         }
 
         return ['input' => ['type' => 'digits', 'length' => $length], 'match' => ['equals' => $row->answers]];
@@ -56,14 +126,14 @@ final readonly class LockFields
     /** @return array{input: array<string, mixed>, match: array<string, mixed>} */
     private function number(Row $row): array
     {
-        $unit = $this->unitOf($row->answers[0]);
+        $unit = $this->unitOf(Understanding::number($row->answers[0], $this->language)[0] ?? '');
         $matches = [];
         foreach ($row->answers as $answer) {
             $match = $this->numberMatch($answer, $unit, $row->isAbout);
             if ($match === null) {
-                return ['input' => ['type' => 'text'], 'match' => ['equals' => $row->answers]];
+                return self::words($row);
             }
-            $matches[] = $match;
+            in_array($match, $matches, true) ?: $matches[] = $match;
         }
 
         return [
@@ -88,17 +158,23 @@ final readonly class LockFields
     /** @return array<string, mixed>|null */
     private function numberMatch(string $answer, ?string $unit, bool $isAbout): ?array
     {
-        $quantity = Quantity::read($answer, $this->language);
+        [$number, $room] = Understanding::number($answer, $this->language) ?? ['', ''];
+        $quantity = Quantity::read($number, $this->language);
         $in = $unit === null ? null : Units::named($unit);
-        $number = $in === null ? $quantity?->number : $quantity?->in($in);
-        $written = $number === null ? null : self::written($number);
+        $exact = $in === null ? $quantity?->number : $quantity?->in($in);
+        $written = $exact === null ? null : self::written($exact);
         if ($written === null || ($in === null && $quantity->unit !== null)) {
             return null;
         }
 
         return ['number' => $written] +
-            ($isAbout ? ['within' => self::ABOUT] : []) +
+            ($room === '' ? ($isAbout ? ['within' => self::ABOUT] : []) : ['within' => self::room($room)]) +
             ($unit === null ? [] : ['unit' => $unit]);
+    }
+
+    private static function room(string $room): string|float
+    {
+        return str_ends_with($room, '%') ? $room : (float) $room;
     }
 
     /** The number as JSON holds it; one that no decimal of 12 places gives exactly is left to text. */

@@ -13,7 +13,8 @@ final readonly class Row
      * @param  bool  $isAbout  a number within two per cent is right too
      * @param  list<string>  $notes  codes: row.alternatives, row.unit, row.about, row.sentence, row.code,
      *     row.no-answer, row.no-feedback
-     * @param  int|null  $repeats  number of the earlier row that asks the same
+     * @param  int|null  $repeats  number of the earlier row that asks the same and is answered by the same
+     * @param  list<string>  $beyond  what stands in cells that no column is for
      */
     public function __construct(
         public int $number,
@@ -26,6 +27,7 @@ final readonly class Row
         public bool $isTaken = true,
         public array $notes = [],
         public ?int $repeats = null,
+        public array $beyond = [],
     ) {
     }
 
@@ -73,11 +75,12 @@ final readonly class Row
             $this->isTaken,
             $this->notes,
             $this->repeats,
+            $this->beyond,
         );
     }
 
     public function isBuildable(): bool
     {
-        return $this->isTaken && $this->question !== '' && ($this->answers !== [] || $this->kind === Kind::Sentence);
+        return $this->isTaken && $this->question !== '' && ($this->answers !== [] || $this->kind->needsNoAnswer());
     }
 }

@@ -4,6 +4,11 @@
 return [
     'title' => 'Aus einem Muster bauen', 'build' => 'Bauen', 'close' => 'jetzt nicht', 'optional' => 'wenn gewünscht',
     'needs' => 'Noch nötig: :fields', 'understood' => ':count verstanden', 'left' => ':count ausgelassen',
+    'partedBy' => 'getrennt durch :by', 'cut' => 'es waren mehr Zeilen, als gelesen werden',
+    'headingIsRow' => 'auch die erste Zeile ist Inhalt', 'headingAgain' => 'die erste Zeile nennt die Spalten',
+    'eachCell' => 'jede Zelle',
+    'grammar' => 'Mehrere Antworten: „a | b“. Ein Stern macht Auswahl: „*a | b“. „mindestens 40 Wörter“, „*“ '
+        .'für irgendeinen Satz. [Wörter] in einer Frage sind Lücken. „12 ± 1“, „4 m“, „50 %“ sind Zahlen.',
     'long' => 'Ein Feld ist länger als die :max Zeichen, die es haben darf. Es ist noch hier; kürzen Sie es.',
     'built' => '„:name“ gebaut',
     'rows' => 'Zeilen aus einer Tabelle eintippen oder einfügen', 'usual' => 'Was ich meistens will',
@@ -20,6 +25,7 @@ return [
         'codes' => 'Ein Code braucht für jede Frage seines Raums mindestens eine Ziffer.',
         'codeDigits' => 'Die Codes dieser Türen sind aus Ziffern: jede Frage gibt einige davon. Andere Codes: „Tür mit '
             .'Code“.',
+        'roomMany' => 'Ein Raum fasst höchstens 20 Fragen: seine Tür hat so viele Ziffern.',
         'codesMany' => 'Es sind mehr Codes als Räume.',
     ],
     'pictures' => 'was gebaut wird',
@@ -36,8 +42,8 @@ return [
         'revise' => 'was zu üben ist',
         'way' => 'Weg', 'what happens' => 'was geschieht',
         'how it ends' => 'dann: nichts, um weiterzugehen, „zurück“, oder wie es endet',
-        'outcome' => 'Ergebnis', 'what is said' => 'was gesagt wird', 'first' => 'erstes Ergebnis',
-        'second' => 'zweites …', 'third' => 'drittes …',
+        'outcome' => 'Ergebnis', 'what is said' => 'was gesagt wird',
+        'options' => 'eine Auswahl je Ergebnis, in deren Reihenfolge',
         'right answer' => 'richtige Antwort', 'another' => 'eine andere (oder keine)', 'front' => 'Vorderseite',
         'back' => 'Rückseite', 'mark' => 'richtig, falsch oder eigene Worte (oder nichts)',
         'prompt' => 'Aufgabe', 'box' => 'Feld, das passt',

@@ -5,8 +5,10 @@ return [
     'change' => 'Den eingefügten Text ändern',
     'source' => [
         'paste' => 'Zeilen einfügen: Frage, Antwort, Rückmeldung bei Falschem, Raum',
-        'help' => 'Direkt aus einer Tabelle oder als CSV. Nur Frage und Antwort sind nötig. Mehrere richtige '
-            .'Antworten stehen in einer Zelle mit „/“, „|“ oder „;“ dazwischen; „*“ nimmt jeden ganzen Satz.',
+        'help' => 'Direkt aus einer Tabelle oder als CSV. Nur Frage und Antwort müssen sein. Mehrere richtige '
+            .'Antworten stehen in einer Zelle mit „|“ oder „/“ dazwischen. „Mindestens 40 Wörter“ fragt nach einem '
+            .'Text, „*“ nach irgendeinem Satz. Ein Stern macht Auswahl: „*rot | grün“. Wörter in [Klammern] sind '
+            .'Lücken.',
         'file' => 'oder eine Datei öffnen',
         'language' => 'Sprache des Spiels',
         'sample' => 'Ein Beispiel einsetzen',
@@ -19,6 +21,7 @@ return [
         'cut' => 'Es waren mehr Zeilen: die ersten :count sind hier, der Rest wurde nicht gelesen.',
         'others' => 'Anders trennen',
         'wrong' => 'Falsche Felder? Trennen durch',
+        'noHeading' => 'auch die erste Zeile ist eine Frage',
         'build' => 'Das Spiel bauen',
         'caption' => 'Was verstanden wurde, Zeile für Zeile. Alles lässt sich hier und später ändern.',
         'columns' => [
@@ -53,6 +56,9 @@ return [
         'row.about' => 'fragt nach „etwa“: 2 % auf oder ab ist richtig',
         'row.sentence' => 'jeder ganze Satz',
         'row.code' => 'Code: jede Ziffer zählt',
+        'row.length' => 'ein Text dieser Länge',
+        'row.options' => 'zur Auswahl; was einen Stern hat, ist richtig',
+        'row.gaps' => 'Wörter in Klammern sind Lücken; weitere Wörter kommen dazu',
         'row.no-answer' => 'keine Antwort angegeben',
         'row.no-feedback' => 'noch keine Rückmeldung: Fravel sagt ein neutrales Wort',
     ],
@@ -61,7 +67,11 @@ return [
         ."Backbord?\tKai\nWie viele Minuten sind eine Viertelstunde?\t15\tEine Stunde hat 60 Minuten.\tKai\n"
         ."Ein Turm hat 48 Stufen. 3/4 sind erstiegen. Wie viele bleiben?\t12\tEin Viertel bleibt.\tTurm\n"
         ."Was bricht im Leuchtturm das Licht?\teine Linse / Linse\tSie ist aus Glas.\tTurm",
+    'beyond' => 'ausgelassen, weil es dafür keine Spalte gibt: :cells',
     'repeats' => 'fragt dasselbe wie Zeile :number, darum ausgelassen',
-    'kinds' => ['text' => 'Worte', 'number' => 'Zahl', 'digits' => 'Code', 'sentence' => 'beliebiger Satz'],
+    'kinds' => [
+        'text' => 'Worte', 'number' => 'Zahl', 'digits' => 'Code', 'sentence' => 'beliebiger Satz',
+        'length' => 'mindestens so viele Wörter', 'options' => 'zur Auswahl', 'gaps' => 'Lücken',
+    ],
     'separators' => ["\t" => 'Tabulatoren', ';' => 'Semikolons', ',' => 'Kommas', '|' => 'senkrechte Striche'],
 ];

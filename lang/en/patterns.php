@@ -4,6 +4,11 @@
 return [
     'title' => 'Build from a pattern', 'build' => 'Build it', 'close' => 'not now', 'optional' => 'if you like',
     'needs' => 'Still needed: :fields', 'understood' => ':count understood', 'left' => ':count left out',
+    'partedBy' => 'parted by :by', 'cut' => 'there were more rows than are read',
+    'headingIsRow' => 'the first row is content too', 'headingAgain' => 'the first row names the columns',
+    'eachCell' => 'each cell',
+    'grammar' => 'Several answers: “a | b”. A star makes options: “*a | b”. “at least 40 words”, “*” '
+        .'for any sentence. [Words] in a question are gaps. “12 ± 1”, “4 m”, “50 %” are numbers.',
     'long' => 'One of the fields is longer than the :max characters it may have. It is still here; shorten it.',
     'built' => 'built “:name”',
     'rows' => 'Type or paste rows from a spreadsheet', 'usual' => 'What I usually want',
@@ -19,6 +24,7 @@ return [
         'codes' => 'A code needs at least one figure for each question of its room.',
         'codeDigits' => 'The codes of these doors are of digits: each question gives some of them. Other codes: “Door '
             .'with a code”.',
+        'roomMany' => 'A room takes at most 20 questions: its door has as many figures.',
         'codesMany' => 'There are more codes than rooms.',
     ],
     'pictures' => 'what it will build',
@@ -35,7 +41,8 @@ return [
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
         'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',
         'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome',
-        'what is said' => 'what is said', 'first' => 'first outcome', 'second' => 'second …', 'third' => 'third …',
+        'what is said' => 'what is said',
+        'options' => 'an option for each outcome, in their order',
         'right answer' => 'right answer', 'another' => 'another option (or none)', 'front' => 'front', 'back' => 'back',
         'mark' => 'right, wrong or own words (or none)', 'prompt' => 'prompt', 'box' => 'box that answers',
     ],

@@ -6,7 +6,8 @@ return [
     'source' => [
         'paste' => 'Paste rows: question, answer, feedback when wrong, room',
         'help' => 'Straight from a spreadsheet, or as CSV. Only the question and the answer are needed. Several right '
-            .'answers go in one cell with “/”, “|” or “;” between them; “*” takes any full sentence.',
+            .'answers go in one cell with “|” or “/” between them. “At least 40 words” asks for a text, “*” for any '
+            .'full sentence. A star makes options: “*red | green”. Words in [brackets] are gaps.',
         'file' => 'or open a file',
         'language' => 'Language of the game',
         'sample' => 'Put in a sample',
@@ -19,6 +20,7 @@ return [
         'cut' => 'There were more rows: the first :count are here, the rest was not read.',
         'others' => 'Other ways to part the fields',
         'wrong' => 'Wrong fields? Part them by',
+        'noHeading' => 'the first row is a question too',
         'build' => 'Build the game',
         'caption' => 'What was understood, row by row. Everything can be changed here and later.',
         'columns' => ['Take', 'Question', 'Right answers, one a line', 'Kind', 'Feedback when wrong', 'Room'],
@@ -50,6 +52,9 @@ return [
         'row.about' => 'asks for “about”: 2 % either way is right',
         'row.sentence' => 'any full sentence',
         'row.code' => 'code: every digit counts',
+        'row.length' => 'a text of that length',
+        'row.options' => 'to choose from; what has a star is right',
+        'row.gaps' => 'words in brackets are gaps; further words make a bank',
         'row.no-answer' => 'no answer given',
         'row.no-feedback' => 'no feedback yet: Fravel says a neutral word',
     ],
@@ -58,7 +63,11 @@ return [
         ."port?\tQuay\nHow many minutes are a quarter of an hour?\t15\tAn hour has 60 minutes.\tQuay\n"
         ."A tower has 48 steps. You have climbed 3/4 of them. How many are left?\t12\tA quarter is left.\tTower\n"
         ."What bends light in a lighthouse?\ta lens / lens\tIt is made of glass.\tTower",
+    'beyond' => 'left out, since no column is for it: :cells',
     'repeats' => 'asks the same as row :number, so it is left out',
-    'kinds' => ['text' => 'words', 'number' => 'number', 'digits' => 'code', 'sentence' => 'any sentence'],
+    'kinds' => [
+        'text' => 'words', 'number' => 'number', 'digits' => 'code', 'sentence' => 'any sentence',
+        'length' => 'at least so many words', 'options' => 'to choose from', 'gaps' => 'gaps',
+    ],
     'separators' => ["\t" => 'tabs', ';' => 'semicolons', ',' => 'commas', '|' => 'bars'],
 ];

@@ -65,7 +65,9 @@ it('lets students go on from a board when they like, or when everything has been
 
 it('leaves out no question of a hidden picture, however many there are', function (): void {
     $rows = array_map(static fn (int $at): string => "Question {$at}?\tanswer {$at}", range(1, 40));
-    PatternCases::building($this, ['pattern' => 'mosaic', 'with' => ['questions' => implode("\n", $rows)]])->assertOk();
+    PatternCases::building($this, ['pattern' => 'mosaic', 'with' => [
+        'questions' => implode("\n", $rows), 'hidden' => __('patterns.sample.hidden'),
+    ]])->assertOk();
     $things = collect($this->game->fresh()->read()->document['scenes'][0]['things']);
     $boxes = $things->where('kind', 'lock')->pluck('box');
 
@@ -181,7 +183,7 @@ it('says before a run is opened what was begun and left', function (): void {
     $document['scenes'][] = ['id' => 'two', 'title' => 'Two', 'layout' => 'page', 'things' => []];
     $this->game->update(['document' => json_encode($document)]);
 
-    $this->get("/games/{$this->game->id}/runs/new")->assertSee('Begun and left')
+    $this->get("/games/{$this->game->id}/runs/new")->assertSee('to mend before students play')
         ->assertSee('still has the words that it was made with')->assertSee('There is nothing in “Two” yet');
 });
 

@@ -39,7 +39,9 @@ final class WorksheetController extends Controller
         return view('worksheet.create', [
             'text' => $text,
             'problem' => $problem,
-            'sheet' => $problem === null ? Worksheet::read($text, $request->language(), $request->separator()) : null,
+            'sheet' => $problem === null
+                ? Worksheet::read($text, $request->language(), $request->separator(), $request->mayHead())
+                : null,
             'language' => $request->language(),
             'title' => $request->title(),
             'separator' => $request->separator(),

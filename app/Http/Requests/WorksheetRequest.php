@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Http\Field;
 use Fravel\Worksheet\Kind;
 use Fravel\Worksheet\Row;
-use Fravel\Worksheet\Table;
+use Fravel\Rows\Table;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 
@@ -68,6 +68,12 @@ final class WorksheetRequest extends FormRequest
         $separator = $separator === 'tab' ? "\t" : $separator;
 
         return in_array($separator, Table::SEPARATORS, true) ? $separator : null;
+    }
+
+    /** Whether a first row that names columns is a heading; it may be taken back. */
+    public function mayHead(): bool
+    {
+        return Field::text($this, 'heading') !== 'row';
     }
 
     public function title(): string

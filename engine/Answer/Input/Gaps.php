@@ -86,7 +86,17 @@ final readonly class Gaps implements Input
         }
         $pieces[] = ['md' => $showing->fill(substr($this->md, $from))];
 
-        return ['type' => 'gaps', 'pieces' => $pieces, 'bank' => $this->bank];
+        return ['type' => 'gaps', 'pieces' => $pieces, 'bank' => $this->mixed($showing, $lock)];
+    }
+
+    /** @return list<string> words of the bank in an order of this play's own: as they are written they tell the gaps */
+    private function mixed(Showing $showing, string $lock): array
+    {
+        $draw = static fn (string $word): string => hash('sha256', "{$showing->state->seed}|{$lock}|{$word}");
+        $bank = $this->bank;
+        usort($bank, static fn (string $one, string $other): int => $draw($one) <=> $draw($other));
+
+        return $bank;
     }
 
     public function every(int $most): ?array

@@ -25,16 +25,15 @@
         @endif
     </div>
     <div class="flex items-center gap-2.5 text-small">
-        @if ($strip->findings->toMend !== [])
-            <x-mark :verdict="$strip->findings->errors === [] ? 'almost' : 'wrong'"/>
-            <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->toMend)]) }}</p>
-        @elseif ($strip->findings->isProved)
-            <x-mark verdict="open"/>
-            <p>{{ __($strip->hasEnding ? 'games.proved' : 'games.to_uncover') }}</p>
-        @else
-            <x-mark verdict="almost"/>
-            <p>{{ __('games.unproved') }}</p>
-        @endif
+        <x-mark :verdict="$strip->mark()"/>
+        <div>
+            @if ($strip->findings->errors === [])
+                <p>{{ __($strip->says()) }}</p>
+            @endif
+            @if ($strip->findings->toMend !== [])
+                <p>{{ __('workshop.findings.countToMend', ['count' => count($strip->findings->toMend)]) }}</p>
+            @endif
+        </div>
     </div>
     <div class="strip-runs grid gap-2 text-small text-quiet">
         @forelse ($strip->runs->take(2) as $run)

@@ -1,9 +1,9 @@
-@use('Fravel\Worksheet\Table')
+@use('Fravel\Rows\Table')
 <p class="text-[1.05rem]">
     <strong>{{ __('worksheet.preview.rows', ['count' => count($sheet->rows)]) }}</strong>
     {{ __('worksheet.preview.parted', [
         'by' => __('worksheet.separators')[$sheet->separator],
-        'headings' => (int) $sheet->columns->hasHeader,
+        'headings' => (int) $sheet->hasHeading,
         'empty' => $sheet->empty,
     ]) }}
     @if ($sheet->isCut)
@@ -22,6 +22,9 @@
                 value="{{ $separator === "\t" ? 'tab' : $separator }}">{{ $name }}</button>
         @endif
     @endforeach
+    @if ($sheet->hasHeading)
+        <button class="link" name="heading" value="row">{{ __('worksheet.preview.noHeading') }}</button>
+    @endif
 </form>
 <form method="post" action="{{ route('worksheet.store') }}">
     @csrf

@@ -16,6 +16,11 @@
         @if ($row->repeats)
             <x-worksheet.note warns>{{ __('worksheet.repeats', ['number' => $row->repeats]) }}</x-worksheet.note>
         @endif
+        @if ($row->beyond !== [])
+            <x-worksheet.note warns>{{
+                __('worksheet.beyond', ['cells' => implode(' · ', $row->beyond)])
+            }}</x-worksheet.note>
+        @endif
     </x-worksheet.cell>
     <x-worksheet.cell :$place :$row field="answers" :value="implode(PHP_EOL, $row->answers)"
         :rows="max(2, count($row->answers))">

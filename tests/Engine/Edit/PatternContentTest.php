@@ -7,21 +7,29 @@ use Fravel\Pattern\Pattern;
 use Fravel\Pattern\PatternBuilder;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
+use Fravel\Rows\Cell;
 use Fravel\Worksheet\Row;
 use Tests\Support\Engine\PatternContentCases;
 
-it('reads a table, leaves out what is empty and a first row that only names the columns', function (
-    string $text, array $rows,
+it('reads rows of cells, and tells of each what became of it', function (
+    string $text, array $rows, array $left, bool $isOpen = false,
 ): void {
-    expect(PatternContentCases::contentOf(['t' => $text])->table('t', 3, ['front', 'question']))->toBe($rows);
+    $field = Field::table('t', ['front', 'back'], isOpen: $isOpen);
+    $heading = ($rows[0][0] ?? '') === 'Front' ? 'row' : '';
+    $content = PatternContentCases::contentOf(['t' => $text, 'tHeading' => $heading]);
+    $told = array_filter($content->account($field)->cells(), static fn (Cell $cell): bool => ! $cell->isTaken());
+
+    expect($content->table($field))->toBe($rows)
+        ->and(array_map(static fn (Cell $cell): array => [$cell->row, $cell->text], array_values($told)))->toBe($left);
 })->with([
-    'tabs' => ["a\tb\tc", [['a', 'b', 'c']]],
-    'missing cells' => ["a\nd\te", [['a', '', ''], ['d', 'e', '']]],
-    'commas' => ['a,b,c', [['a', 'b', 'c']]],
-    'a heading' => ["Front\tBack\na\tb", [['a', 'b', '']]],
-    'a heading’s word further down' => ["a\tb\nfront\tb", [['a', 'b', ''], ['front', 'b', '']]],
-    'rows without a first cell' => ["\tb\na\tb", [['a', 'b', '']]],
-    'nothing' => ['  ', []],
+    'cells' => ["a\tb\nc", [['a', 'b'], ['c', '']], []],
+    'one too many' => ["a\tb\tc", [['a', 'b']], [[1, 'c']]],
+    'an open column' => ["a\tb\t\tc", [['a', 'b', '', 'c']], [], true],
+    'without a first cell' => ["\tb\nc\td", [['c', 'd']], [[1, 'b']]],
+    'a heading' => ["Back\tFront\nb\ta", [['a', 'b']], [[1, 'Back'], [1, 'Front']]],
+    'a heading that was taken back' => ["Front\tBack\na\tb", [['Front', 'Back'], ['a', 'b']], []],
+    'a heading of one' => ["Front\tgull\na\tb", [['Front', 'gull'], ['a', 'b']], []],
+    'nothing' => ["\n \n", [], []],
 ]);
 
 it('takes nothing but text for a field', function (mixed $given, string $text): void {
@@ -39,7 +47,8 @@ it('says whether there is enough for a field', function (Field $field, mixed $gi
     'questions without' => [Field::questions('q'), 'What?', false],
     'too few rows' => [Field::table('t', ['way'], 2), 'one', false],
     'enough rows' => [Field::table('t', ['way'], 2), "one\ntwo", true],
-    'a heading is no row' => [Field::table('t', ['way'], 2), "Way\none", false],
+    'a heading is no row' => [Field::table('t', ['way', 'back'], 2), "Way\tBack\none", false],
+    'one name is a row' => [Field::table('t', ['way', 'back'], 2), "Way\tout\none", true],
     'a line that is needed' => [Field::line('l', true), '', false],
     'a line that is not' => [Field::line('l'), '', true],
     'a picture' => [Field::picture('p'), null, true],

@@ -1,8 +1,8 @@
 <?php
 
-use Fravel\Worksheet\Columns;
+use Fravel\Rows\Headings;
+use Fravel\Rows\Table;
 use Fravel\Worksheet\Row;
-use Fravel\Worksheet\Table;
 use Fravel\Worksheet\Understanding;
 use Fravel\Worksheet\Worksheet;
 
@@ -17,7 +17,19 @@ it('understands the cell of an answer', function (
     'bars between answers' => ['puffin|Atlantic puffin', '', ['puffin', 'Atlantic puffin'], 'text'],
     'semicolons between answers' => ['rain; wind ;storm', '', ['rain', 'wind', 'storm'], 'text'],
     'a slash with room around it' => ['lens / glass', '', ['lens', 'glass'], 'text'],
-    'a slash without room parts nothing' => ['and/or', '', ['and/or'], 'text'],
+    'a slash without room' => ['a/b', '', ['a', 'b'], 'text'],
+    'a slash that is a word' => ['and/or', '', ['and/or'], 'text'],
+    'two spellings of a number' => ['0.75/0,75', '', ['0.75', '0,75'], 'number'],
+    'a unit' => ['km/h', '', ['km/h'], 'text'],
+    'a date' => ['12/05/2024', '', ['12/05/2024'], 'text'],
+    'a term' => ['(x+1)/2', '', ['(x+1)/2'], 'text'],
+    'a number with room' => ['12.5 ± 0.5', '', ['12.5 ± 0.5'], 'number'],
+    'a text of a length' => ['at least 40 words', '', ['at least 40 words'], 'length'],
+    'a length in German' => ['mindestens 40 Wörter', '', ['mindestens 40 Wörter'], 'length', 'de'],
+    'options' => ['*lens | rope | bell', '', ['*lens', 'rope', 'bell'], 'options'],
+    'true or false' => ['false', 'True or false: it bends.', ['True', '*False'], 'options'],
+    'true alone' => ['true', 'Is it so?', ['true'], 'text'],
+    'gaps' => ['', 'The [lens|glass] bends light.', [], 'gaps'],
     'a fraction' => ['3/4', '', ['3/4'], 'number'],
     'a speed keeps its slash' => ['36 km/h', '', ['36 km/h'], 'number'],
     'a whole number' => ['300', '', ['300'], 'number'],
@@ -49,19 +61,18 @@ it('notices a question that asks for no exact number', function (string $questio
     ['What is the roundabout way?', false],
 ]);
 
-it('finds the columns by their headings in several languages', function (array $first, array $places): void {
-    $columns = Columns::guess($first);
-
-    expect([$columns->question, $columns->answer, $columns->feedback, $columns->room, $columns->hasHeader])
-        ->toBe($places);
+it('finds the columns by their headings in several languages', function (array $first, ?array $places): void {
+    expect(Headings::in($first, Worksheet::COLUMNS))->toBe($places);
 })->with([
-    'English' => [['Question', 'Answer', 'If wrong', 'Room'], [0, 1, 2, 3, true]],
-    'in another order' => [['Room', 'Answer:', 'QUESTION'], [2, 1, null, 0, true]],
-    'German' => [['Frage', 'Antwort', 'Rückmeldung', 'Raum'], [0, 1, 2, 3, true]],
-    'French' => [['Question', 'Réponse', 'Si faux', 'Salle'], [0, 1, 2, 3, true]],
-    'Spanish' => [['Pregunta', 'Respuesta', 'Si es incorrecto', 'Sala'], [0, 1, 2, 3, true]],
-    'none' => [['Which bird dives?', 'gannet'], [0, 1, 2, 3, false]],
-    'an empty first row' => [[], [0, 1, 2, 3, false]],
+    'English' => [['Question', 'Answer', 'If wrong', 'Room'], ['question', 'answer', 'wrong', 'room']],
+    'in another order' => [['Room', 'Answer:', 'QUESTION'], ['room', 'answer', 'question']],
+    'German' => [['Frage', 'Antwort', 'Rückmeldung', 'Raum'], ['question', 'answer', 'wrong', 'room']],
+    'French' => [['Question', 'Réponse', 'Si faux', 'Salle'], ['question', 'answer', 'wrong', 'room']],
+    'Spanish' => [['Pregunta', 'Respuesta', 'Si es incorrecto', 'Sala'], ['question', 'answer', 'wrong', 'room']],
+    'one that nobody knows between' => [['Question', 'No.', 'Answer'], [0 => 'question', 2 => 'answer']],
+    'none' => [['Which bird dives?', 'gannet'], null],
+    'one name is none' => [['Which vitamin is it?', 'D', 'Think of bones', 'A'], null],
+    'an empty first row' => [[], null],
 ]);
 
 it('guesses what parts the fields', function (string $text, string $separator): void {
@@ -75,6 +86,8 @@ it('guesses what parts the fields', function (string $text, string $separator): 
     'tabs with semicolons in the answers' => ["Q\ta; b\nR\tc; d", "\t"],
     'quoted fields with line ends' => ["\"one\ntwo\";x\n\"three\";y", ';'],
     'one column' => ["alone\nstill alone", "\t"],
+    'clauses' => ['12 eggs, 5 are gone. How many are left? 7', "\t"],
+    'figures' => ["What is half of 7? 3,5\nAnd of 9? 4,5", "\t"],
 ]);
 
 it('keeps quotes, line ends and separators inside quoted fields', function (): void {
@@ -100,3 +113,17 @@ it('says what a row lacks', function (string $line, array $notes, bool $isBuilda
     'an answer' => ["Q?\t\tNo.", ['row.no-answer'], false],
     'a question' => ["\ta\tNo.", [], false],
 ]);
+
+it('parts a question from what follows it where nothing else does', function (string $line, array $row): void {
+    $read = Worksheet::read($line, 'en')->rows[0];
+    expect([$read->question, $read->answers])->toBe($row);
+})->with([
+    ['12 eggs, 5 are gone. How many are left? 7', ['12 eggs, 5 are gone. How many are left?', ['7']]],
+    ['Which bird dives?', ['Which bird dives?', []]],
+]);
+
+it('tells cells that no column is for, and lets a heading be a row', function (): void {
+    $text = "Question\tAnswer\tNo.\nWho?\ta gull\t7";
+    expect(Worksheet::read($text, 'en')->rows[0]->beyond)->toBe(['7'])
+        ->and(array_column(Worksheet::read($text, 'en', mayHead: false)->rows, 'question'))->toBe(['Question', 'Who?']);
+});

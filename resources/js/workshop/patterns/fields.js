@@ -83,19 +83,53 @@ function rows(field, form) {
             ),
             area,
         ]),
-        el(
-            'p',
-            { class: 'help', role: 'status' },
-            found
-                ? [
-                      filled(words.understood, { count: found.count }),
-                      found.left > 0 ? filled(words.left, { count: found.left }) : null,
-                  ]
-                      .filter(Boolean)
-                      .join(' · ')
-                : words.rows,
-        ),
+        el('p', { class: 'help', role: 'status' }, found ? inShort(found, words) : words.rows),
+        found ? account(field, form, found) : null,
     );
+}
+
+const inShort = (found, words) =>
+    [
+        filled(words.understood, { count: found.count }),
+        found.left > 0 ? filled(words.left, { count: found.left }) : null,
+        found.cut ? words.cut : null,
+        filled(words.partedBy, { by: found.by }),
+    ]
+        .filter(Boolean)
+        .join(' · ');
+
+/** What became of each cell: those that are left out in sight, the others in a fold. */
+function account(field, form, found) {
+    const { words } = form;
+    const left = found.cells.filter(({ taken }) => !taken);
+    const name = `${field.name}Heading`;
+    const told = ({ row, text, as }) =>
+        el('li', {}, el('span', { class: 'cell-row' }, String(row)), el('q', {}, text), ' ', el('span', {}, as));
+
+    return [
+        left.length > 0
+            ? el('ul', { class: 'cells-left', 'data-key': `pattern.left.${field.name}` }, left.map(told))
+            : null,
+        found.heading || form.given[name] === 'row'
+            ? el(
+                  'button',
+                  {
+                      type: 'button',
+                      class: 'link',
+                      'data-key': `pattern.heading.${field.name}`,
+                      onclick: () => give(form, { name }, found.heading ? 'row' : ''),
+                  },
+                  found.heading ? words.headingIsRow : words.headingAgain,
+              )
+            : null,
+        el(
+            'details',
+            { class: 'cells-taken', 'data-key': `pattern.cells.${field.name}` },
+            el('summary', {}, words.eachCell),
+            el('ul', {}, found.cells.filter(({ taken }) => taken).map(told)),
+            el('p', { class: 'help' }, words.grammar),
+        ),
+    ];
 }
 
 /** Tab goes on to the next column where a row is being typed; at an empty row it leaves the field. */

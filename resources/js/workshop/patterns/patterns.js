@@ -182,9 +182,14 @@ function openPatterns(editor) {
 
         return {
             pattern: pattern.id,
-            with: Object.fromEntries(named.filter(([, value]) => value)),
+            with: Object.fromEntries([...named, ...headings()].filter(([, value]) => value)),
             usual: words.usuals,
         };
+    }
+
+    /** Rows whose first one was said to be no heading. */
+    function headings() {
+        return pattern.fields.map(({ name }) => [`${name}Heading`, given[`${name}Heading`]]);
     }
 
     /** Pressed twice in a row it builds once. */
@@ -228,7 +233,11 @@ function openPatterns(editor) {
             });
         else put('');
         dialog.close();
-        [...pattern.fields.map(({ name }) => name), 'way', 'gameTitle'].forEach((name) => delete given[name]);
+        pattern.fields.forEach(({ name }) => {
+            delete given[name];
+            delete given[`${name}Heading`];
+        });
+        ['way', 'gameTitle'].forEach((name) => delete given[name]);
         editor.show('map');
     }
 

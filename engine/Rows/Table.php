@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Worksheet;
+namespace Fravel\Rows;
 
 /**
  * Rows of cells, read from what a spreadsheet program saves or puts on the clipboard.
@@ -53,6 +53,9 @@ final readonly class Table
         $sample = substr($text, 0, self::SAMPLE);
         $best = ["\t", 0.0];
         foreach (self::SEPARATORS as $separator) {
+            if ($separator === ',' && ! self::partsByCommas($sample)) {
+                continue;
+            }
             $widths = array_map(count(...), self::split($sample, $separator, 50));
             $wide = array_filter($widths, static fn (int $width): bool => $width > 1);
             $common = $wide === [] ? 0 : max(array_count_values($wide));
@@ -63,6 +66,18 @@ final readonly class Table
         }
 
         return $best[0];
+    }
+
+    /** Whether commas part fields rather than clauses or figures: most rows have one with no blank behind it. */
+    private static function partsByCommas(string $text): bool
+    {
+        $bare = (string) preg_replace('/"[^"]*"/', 'x', $text);
+        $rows = array_filter(array_map(trim(...), array_slice(explode("\n", $bare), 0, 50)));
+        $parted = array_filter(
+            $rows, static fn (string $row): bool => preg_match('/,(?![\s\d])|(?<!\d),(?!\s)/', $row) === 1,
+        );
+
+        return count($parted) * 2 > count($rows);
     }
 
     /** @return list<list<string>> */
