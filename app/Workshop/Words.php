@@ -145,10 +145,10 @@ final class Words
         return self::made('blank', $language);
     }
 
-    /** @return array{chapter: string, scene: string, ending: string, said: string} */
+    /** @return array{chapter: string, scene: string, ending: string, said: string, way: string} */
     public static function ofWorksheet(string $language): array
     {
-        /** @var array{chapter: string, scene: string, ending: string, said: string} */
+        /** @var array{chapter: string, scene: string, ending: string, said: string, way: string} */
         return self::made('worksheet', $language);
     }
 

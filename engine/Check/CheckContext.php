@@ -162,7 +162,7 @@ final class CheckContext
         return isset($this->openedByEffect[$lock]);
     }
 
-    /** @return array<array-key, mixed> codes of what the teacher means so of a thing or a scene; none for other parts */
+    /** @return array<array-key, mixed> codes of what the teacher means so of a thing or a scene; none for others */
     public function meantOf(string $part): array
     {
         if ($this->meant === null) {

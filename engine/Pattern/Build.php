@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Built\Played;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Edit\Blank;
 use Fravel\Edit\Command;
 use Fravel\Edit\Edited;
 use Fravel\Edit\InsertPart;
+use Fravel\Edit\Refusal;
+use Fravel\Edit\RefusedCommand;
 use Fravel\Edit\RemovePart;
 use Fravel\Edit\SetField;
 use Fravel\Edit\Together;
@@ -28,7 +31,7 @@ final class Build
      * @param  string|null  $after  a scene
      * @param  string|null  $way  key of the Junction it takes the place of, where there are several
      * @param  string  $title  of a game that begins with it; '' leaves the one it has
-     * @return Together|null  null when what the pattern needs is not given
+     * @return Command|null  null when what the pattern needs is not given
      */
     public static function into(
         GameDocument $game,
@@ -40,7 +43,7 @@ final class Build
         Randomizer $random = new Randomizer(),
         ?string $way = null,
         string $title = '',
-    ): ?Together {
+    ): ?Command {
         foreach ($pattern->fields() as $field) {
             if (! $content->fills($field)) {
                 return null;
@@ -66,7 +69,37 @@ final class Build
             ]
             : $scene?->to($entry) ?? [];
 
-        return new Together([...self::inserts($game, $builder, $onward, $scene), ...$joined]);
+        return self::played(
+            $game,
+            new Together([...self::inserts($game, $builder, $onward, $scene), ...$joined]),
+            $builder,
+            $onward === '' && self::isLeft($builder->scenes),
+        );
+    }
+
+    /** The command with the way that was played through what it builds; refused where that is not what was given. */
+    private static function played(
+        GameDocument $game, Together $command, PatternBuilder $builder, bool $isOpen,
+    ): Command {
+        $edited = $command->apply($game);
+        if (! $edited instanceof Edited) {
+            return $command;
+        }
+        $scenes = array_map(static fn (array $scene): string => (string) $scene['id'], $builder->scenes);
+        $played = Played::of($edited->game, $builder->promises, $scenes, $isOpen);
+        if ($played->fault !== null) {
+            return new RefusedCommand(new Refusal("pattern.{$played->fault}", ['what' => $played->about]));
+        }
+        $way = [
+            'id' => $builder->id('way'),
+            'name' => $builder->say('playedThrough', ['scene' => (string) $builder->scenes[0]['title']]),
+            'seed' => 1,
+        ] + ($edited->game->start() === $scenes[0] ? [] : ['from' => $scenes[0]]) + ['steps' => $played->steps];
+
+        return new Together([
+            ...$command->commands,
+            new InsertPart('walkthroughs', Command::GAME, self::last($game, 'walkthroughs'), $way),
+        ]);
     }
 
     /**

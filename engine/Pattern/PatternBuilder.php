@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Built\Promise;
 use Fravel\Document\Ids;
 use Fravel\Support\Template;
 use Fravel\Worksheet\LockFields;
+use Fravel\Worksheet\Promised;
 use Fravel\Worksheet\Row;
 use Random\Randomizer;
 
@@ -35,6 +37,9 @@ final class PatternBuilder
     /** @var list<Part> */
     public array $scenes = [];
 
+    /** @var array<string, Promise> lock → what was given for it */
+    public array $promises = [];
+
     private readonly LockFields $locks;
 
     /**
@@ -42,7 +47,7 @@ final class PatternBuilder
      * @param  array<string, string>  $words  what students read where the teacher gave no words
      */
     public function __construct(
-        string $language,
+        private readonly string $language,
         private array $taken,
         private readonly array $words,
         private readonly TeacherDefaults $usual,
@@ -135,9 +140,10 @@ final class PatternBuilder
     public function lock(Row $row, array $open = [], ?array $else = null): array
     {
         $fields = $this->locks->of($row, $this->id(...));
+        $this->promises[$id = $this->id('lock')] = Promised::of($row, $fields['input'], $this->language);
 
         return $this->asking(
-            $this->id('lock'),
+            $id,
             $fields['ask'],
             $fields['input'],
             $fields['match'],
@@ -151,16 +157,19 @@ final class PatternBuilder
      * A door that opens on a code, guarded against trying them all.
      *
      * @param  Part  $open
+     * @param  string|null  $id  that it has already; null for one that is given now
      * @return Part
      */
-    public function code(string $ask, CodeForm $code, string $wrong, array $open = []): array
+    public function code(string $ask, CodeForm $code, string $wrong, array $open = [], ?string $id = null): array
     {
         [$input, $match] = match ($code->type) {
             'keys' => $this->pad($code),
             'text' => [['type' => 'text'], ['equals' => [$code->whole()]]],
             default => [['type' => $code->type, 'length' => count($code->signs)], ['equals' => [$code->whole()]]],
         };
-        $lock = $this->asking($this->id('code'), $ask, $input, $match, $wrong, $open, null);
+        $id ??= $this->id('code');
+        $this->promises[$id] = Promise::of([$match['order'] ?? $code->whole()]);
+        $lock = $this->asking($id, $ask, $input, $match, $wrong, $open, null);
 
         return ($code->type === 'text' ? ['tells' => 'open'] : []) + $lock + ['guard' => self::CODE_GUARD];
     }
@@ -190,8 +199,11 @@ final class PatternBuilder
     {
         $entries = array_map(fn (string $md): array => ['id' => $this->id('option'), 'md' => $md], $options);
 
+        $ids = array_column($entries, 'id');
+        $this->promises[$id = $this->id('lock')] = Promise::of([$ids[0]], array_slice($ids, 1));
+
         return $this->asking(
-            $this->id('lock'),
+            $id,
             $ask,
             ['type' => 'options', 'options' => $entries, 'shuffle' => true],
             ['options' => [$entries[0]['id']]],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Built\Promise;
 use Fravel\Rows\Cell;
 use Fravel\Rows\Row;
 use Fravel\Rows\Rows;
@@ -145,8 +146,10 @@ final class Quiz implements Pattern
                 ];
             }
         }
+        $id = $builder->id('lock');
+        $builder->promises[$id] = Promise::of(array_column($options, 'id') ?: ['']);
         $lock = $builder->asking(
-            $builder->id('lock'),
+            $id,
             $cells[0],
             ['type' => 'options', 'options' => $options, 'shuffle' => true],
             ['anything' => true],
@@ -155,6 +158,6 @@ final class Quiz implements Pattern
             null,
         );
 
-        return array_diff_key($lock, ['guard' => true]);
+        return ['tells' => 'noted'] + array_diff_key($lock, ['guard' => true]);
     }
 }

@@ -105,11 +105,12 @@ final class Rooms implements Pattern
                 'do' => [['give' => $clue]],
             ]);
         }
-        $door = ['id' => $id] + $builder->code(
+        $door = $builder->code(
             $builder->say('roomCode'),
             CodeForm::of($code, ''),
             $builder->say('roomCodeWrong'),
             ['say' => $builder->say('doorOpens'), 'go' => $onward],
+            $id,
         );
 
         return [

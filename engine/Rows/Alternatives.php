@@ -16,11 +16,12 @@ final class Alternatives
     /** @return list<string> each once, in their order */
     public static function in(string $cell, string $language): array
     {
-        $parts = preg_split('~\s*[|;\n]\s*|\s+/\s+~u', $cell);
-        $all = [];
-        foreach ($parts === false ? [$cell] : $parts as $part) {
-            array_push($all, ...self::slashed($part, $language));
-        }
+        $parts = preg_split('~\s*[|;\n]\s*|\s+/\s+~u', $cell) ?: [$cell];
+        // Of options each is one, whatever stands in it.
+        $areOptions = array_filter($parts, static fn (string $part): bool => str_starts_with($part, '*')) !== [];
+        $all = $areOptions ? $parts : array_merge([], ...array_map(
+            static fn (string $part): array => self::slashed($part, $language), $parts,
+        ));
 
         return array_values(array_unique(array_filter(
             array_map(trim(...), $all), static fn (string $one): bool => $one !== '',

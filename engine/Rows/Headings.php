@@ -48,7 +48,8 @@ final class Headings
     ];
 
     /**
-     * Which column each cell names; null where fewer than two cells do, which then is a row like any other.
+     * Which column each cell names; null where fewer than two cells do, or not most of them, or none the first column:
+     * then it is a row like any other.
      *
      * @param  list<string>  $cells
      * @param  list<string>  $columns  that are looked for
@@ -68,6 +69,15 @@ final class Headings
             }
         }
 
-        return count($named) < self::LEAST ? null : $named;
+        $filled = array_filter($cells, static fn (string $cell): bool => trim($cell) !== '');
+        // A letter may be an answer as well: it names a column only among names.
+        $letters = array_filter(
+            array_intersect_key($cells, $named), static fn (string $cell): bool => mb_strlen(trim($cell, ' :')) === 1,
+        );
+        $isHeading = count($named) >= self::LEAST
+            && ($letters === [] ? count($named) * 2 > count($filled) : count($named) === count($filled))
+            && in_array($columns[0] ?? '', $named, true);
+
+        return $isHeading ? $named : null;
     }
 }

@@ -17,6 +17,9 @@ final readonly class Table
     /** Rows past this many are left out, and the reading says so. */
     public const MOST_ROWS = 2000;
 
+    /** What it counts for that no blanks stand behind a separator. */
+    private const TIGHT = 0.01;
+
     /** How much of the text the separator is guessed from, in bytes. */
     private const SAMPLE = 20000;
 
@@ -56,16 +59,26 @@ final readonly class Table
             if ($separator === ',' && ! self::partsByCommas($sample)) {
                 continue;
             }
+            // Of two that part the rows alike the one is prose that has blanks behind it.
+            $tight = self::isTight($sample, $separator) ? self::TIGHT : 0;
             $widths = array_map(count(...), self::split($sample, $separator, 50));
             $wide = array_filter($widths, static fn (int $width): bool => $width > 1);
             $common = $wide === [] ? 0 : max(array_count_values($wide));
-            $score = $widths === [] ? 0.0 : $common / count($widths);
+            $score = $widths === [] || $common === 0 ? 0.0 : $common / count($widths) + $tight;
             if ($score > $best[1]) {
                 $best = [$separator, $score];
             }
         }
 
         return $best[0];
+    }
+
+    private static function isTight(string $text, string $separator): bool
+    {
+        $bare = (string) preg_replace('/"[^"]*"/', 'x', $text);
+        $sign = preg_quote($separator, '/');
+
+        return preg_match_all("/{$sign}(?! )/u", $bare) > preg_match_all("/{$sign} /u", $bare);
     }
 
     /** Whether commas part fields rather than clauses or figures: most rows have one with no blank behind it. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Worksheet;
 
+use Fravel\Built\Played;
+use Fravel\Built\Promise;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Random\Randomizer;
 
@@ -12,6 +15,9 @@ final class Builder
 {
     /** @var array<string, true> ids given so far */
     private array $taken = [];
+
+    /** @var array<string, Promise> lock → what was given for it */
+    private array $promises = [];
 
     private readonly LockFields $locks;
 
@@ -44,6 +50,25 @@ final class Builder
             array_values(array_filter($rows, static fn (Row $row): bool => $row->isBuildable())),
             $title,
         );
+    }
+
+    /**
+     * The same, played with what was given before it is called built.
+     *
+     * @param  list<Row>  $rows
+     * @param  array{chapter: string, scene: string, ending: string, said: string, way: string}  $words  `way` is what
+     *     the way is called that was played through it
+     */
+    public static function played(
+        array $rows, string $title, string $language, array $words, Randomizer $random = new Randomizer(),
+    ): Played {
+        $builder = new self($language, $words, $random);
+        $buildable = array_filter($rows, static fn (Row $row): bool => $row->isBuildable());
+        $document = $builder->game(array_values($buildable), $title);
+        $scenes = array_column($document['scenes'], 'id');
+
+        return Played::of(GameDocument::of($document), $builder->promises, $scenes)
+            ->kept($builder->id('way'), $words['way']);
     }
 
     /**
@@ -98,8 +123,9 @@ final class Builder
     private function scene(Row $row, string $room, int $number, string $chapter): array
     {
         $fields = $this->locks->of($row, $this->id(...));
+        $this->promises[$id = $this->id('lock')] = Promised::of($row, $fields['input'], $this->language);
         $lock = [
-            'id' => $this->id('lock'),
+            'id' => $id,
             'kind' => 'lock',
             'label' => strtr($this->words['scene'], [':room' => $room, ':number' => (string) $number]),
             'ask' => $fields['ask'],

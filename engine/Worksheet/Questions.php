@@ -31,10 +31,11 @@ final readonly class Questions
     {
         [$all, $told, $asked] = [[], [], []];
         foreach ($rows->rows as $given) {
-            $key = Cleaning::usual($language)->clean($given->in('question'))
-                ."\t".Cleaning::usual($language)->clean($given->in('answer'));
-            $row = self::row($given, $language, $asked[$key] ?? null);
-            $asked[$key] ??= $given->number;
+            $key = Cleaning::usual($language)->clean($given->in('question'));
+            $row = self::row($given, $language, null);
+            $earlier = self::repeated($row, $asked[$key] ?? [], $language);
+            $row = $earlier === null ? $row : self::row($given, $language, $earlier);
+            $asked[$key][] = $row;
             $all[] = $row;
             $told[] = self::told($given, $row);
         }
@@ -49,6 +50,24 @@ final readonly class Questions
     public function buildable(): array
     {
         return array_values(array_filter($this->all, static fn (Row $row): bool => $row->isBuildable()));
+    }
+
+    /**
+     * The number of an earlier row that asks the same and is answered by some of the same; another answer makes it
+     * another question.
+     *
+     * @param  list<Row>  $earlier  rows with the same question
+     */
+    private static function repeated(Row $row, array $earlier, string $language): ?int
+    {
+        $plain = static fn (Row $one): array => array_map(Cleaning::usual($language)->clean(...), $one->answers);
+        foreach ($row->question === '' ? [] : $earlier as $one) {
+            if ($row->answers === [] || array_intersect($plain($row), $plain($one)) !== []) {
+                return $one->number;
+            }
+        }
+
+        return null;
     }
 
     private static function row(Given $given, string $language, ?int $repeats): Row

@@ -130,6 +130,16 @@ return [
         'titleOfTheGame' => 'Titel des Spiels',
     ],
     'refused' => [
+        'pattern' => [
+            'answer' => '„:what“ ginge mit der gegebenen Antwort nicht auf. '
+                .'Nichts wurde gebaut; alles steht noch im Formular.',
+            'wrong' => '„:what“ ginge mit einer Antwort auf, die falsch sein soll. '
+                .'Nichts wurde gebaut; alles steht noch im Formular.',
+            'shut' => '„:what“ würde nie gefragt. '
+                .'Nichts wurde gebaut; alles steht noch im Formular.',
+            'stuck' => 'Es ließ sich nicht bis zum Ende spielen. '
+                .'Nichts wurde gebaut; alles steht noch im Formular.',
+        ],
         'edit' => [
             'busy' => 'Mit diesem Spiel geschieht zu viel auf einmal. Ihre letzte Änderung wurde nicht genommen; '
                 .'versuchen Sie sie noch einmal.',

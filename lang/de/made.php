@@ -81,8 +81,10 @@ return [
         'board' => 'Die Tafel',
         'ending' => 'Der Ausgang',
         'ended' => 'Du hast es geschafft, {=player}.',
+        'playedThrough' => 'Durchgespielt: :scene',
     ],
     'worksheet' => [
+        'way' => 'Durchgespielt',
         'chapter' => 'Fragen',
         'scene' => ':room :number',
         'ending' => 'Der Ausgang',

@@ -38,6 +38,13 @@ return [
         'neutral' => 'neutrale Worte',
     ],
     'problem' => [
+        'answer' => '„:what“ ginge mit der Antwort daneben nicht auf, also wurde nichts gebaut. Die '
+            .'Zeilen sind noch da.',
+        'wrong' => '„:what“ ginge mit einer falschen Antwort auf, also wurde nichts gebaut. Die '
+            .'Zeilen sind noch da.',
+        'shut' => '„:what“ würde nie gefragt, also wurde nichts gebaut. Die Zeilen sind noch da.',
+        'stuck' => 'Das Spiel ließe sich nicht zu Ende spielen, also wurde nichts gebaut. Die '
+            .'Zeilen sind noch da.',
         'empty' => 'Hier ist noch nichts zu lesen. Fügen Sie Zeilen aus einer Tabelle ein oder öffnen Sie eine Datei.',
         'long' => 'Das ist mehr, als ein Arbeitsblatt fasst (1 MB). Nichts wurde gelesen; Ihr Text ist noch hier. '
             .'Behalten Sie die nötigen Zeilen und versuchen Sie es noch einmal.',

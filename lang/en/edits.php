@@ -129,6 +129,16 @@ return [
         'titleOfTheGame' => 'title of the game',
     ],
     'refused' => [
+        'pattern' => [
+            'answer' => '“:what” would not open on the answer you gave. '
+                .'Nothing was built; what you gave is still in the form.',
+            'wrong' => '“:what” would open on an answer that you gave as wrong. '
+                .'Nothing was built; what you gave is still in the form.',
+            'shut' => '“:what” would never be asked. '
+                .'Nothing was built; what you gave is still in the form.',
+            'stuck' => 'It could not be played to its end. '
+                .'Nothing was built; what you gave is still in the form.',
+        ],
         'edit' => [
             'busy' => 'Too much happens to this game at once. Your last change was not taken; try it again.',
             'conflict' => 'Another tab changed the same thing meanwhile (:label). Your last change was not taken; '

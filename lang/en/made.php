@@ -81,8 +81,10 @@ return [
         'findStart' => 'You are asked for one thing after the other. Find the box that answers, and tap it.',
         'ending' => 'The way out',
         'ended' => 'You made it, {=player}.',
+        'playedThrough' => 'Played through: :scene',
     ],
     'worksheet' => [
+        'way' => 'Played through',
         'chapter' => 'Questions',
         'scene' => ':room :number',
         'ending' => 'The way out',

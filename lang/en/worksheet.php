@@ -35,6 +35,11 @@ return [
         'neutral' => 'neutral words',
     ],
     'problem' => [
+        'answer' => '“:what” would not open on the answer that stands beside it, so nothing was '
+            .'built. Your rows are still here.',
+        'wrong' => '“:what” would open on a wrong answer, so nothing was built. Your rows are still here.',
+        'shut' => '“:what” would never be asked, so nothing was built. Your rows are still here.',
+        'stuck' => 'The game could not be played to its end, so nothing was built. Your rows are still here.',
         'empty' => 'There is nothing to read yet. Paste rows from a spreadsheet, or open a file.',
         'long' => 'That is more than a worksheet holds (1 MB). Nothing was read; your text is still here. Keep the '
             .'rows you need and try again.',

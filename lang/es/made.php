@@ -81,8 +81,10 @@ return [
         'board' => 'El tablero',
         'ending' => 'La salida',
         'ended' => 'Lo has logrado, {=player}.',
+        'playedThrough' => 'Jugado hasta el final: :scene',
     ],
     'worksheet' => [
+        'way' => 'Jugado hasta el final',
         'chapter' => 'Preguntas',
         'scene' => ':room :number',
         'ending' => 'La salida',

@@ -81,8 +81,10 @@ return [
         'board' => 'Le tableau',
         'ending' => 'La sortie',
         'ended' => 'Tu as réussi, {=player}.',
+        'playedThrough' => 'Joué jusqu’au bout : :scene',
     ],
     'worksheet' => [
+        'way' => 'Joué jusqu’au bout',
         'chapter' => 'Questions',
         'scene' => ':room :number',
         'ending' => 'La sortie',

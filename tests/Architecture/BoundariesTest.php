@@ -21,6 +21,7 @@ arch('play knows no edits')->expect('Fravel\Play')->not->toUse(['Fravel\Edit', '
 arch('nothing in the engine knows the check')
     ->expect([
         ...KINDS, 'Fravel\Play', 'Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet',
+        'Fravel\Rows', 'Fravel\Built',
     ])->not->toUse('Fravel\Check');
 
 arch('nothing in the engine knows the made-up class')
@@ -35,6 +36,11 @@ arch('nothing in the engine knows the report')
 
 arch('edits, patterns and worksheets know no play')
     ->expect(['Fravel\Edit', 'Fravel\Pattern', 'Fravel\Worksheet'])->not->toUse('Fravel\Play');
+
+arch('rows know only answers')->expect('Fravel\Rows')->toOnlyUse(['Fravel\Rows', 'Fravel\Answer', 'Fravel\Support']);
+
+arch('who plays what was built knows nobody who builds')
+    ->expect('Fravel\Built')->not->toUse(['Fravel\Pattern', 'Fravel\Worksheet', 'Fravel\Edit', 'Fravel\Check']);
 
 arch('edits know no pattern')->expect('Fravel\Edit')->not->toUse(['Fravel\Pattern', 'Fravel\Worksheet']);
 

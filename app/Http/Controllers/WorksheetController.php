@@ -62,13 +62,15 @@ final class WorksheetController extends Controller
             ]);
         }
         $title = $request->title() === '' ? (string) __('games.untitled') : $request->title();
+        $played = Builder::played($rows, $title, $request->language(), Words::ofWorksheet($request->language()));
+        if ($played->fault !== null) {
+            return $this->preview($request)->with([
+                'problem' => "worksheet.problem.{$played->fault}",
+                'about' => $played->about,
+                'sheet' => Worksheet::ofRows($rows),
+            ]);
+        }
 
-        return redirect()->route(
-            'games.show',
-            $create->handle(
-                $teacher,
-                Builder::build($rows, $title, $request->language(), Words::ofWorksheet($request->language())),
-            ),
-        );
+        return redirect()->route('games.show', $create->handle($teacher, $played->game->document));
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
+use Fravel\Rows\Table;
 use Fravel\Worksheet\Kind;
 use Fravel\Worksheet\Row;
-use Fravel\Rows\Table;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 

@@ -3,11 +3,11 @@
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Play\Playing;
+use Fravel\Rows\Table;
 use Fravel\State\Action;
 use Fravel\Worksheet\Builder;
 use Fravel\Worksheet\Kind;
 use Fravel\Worksheet\Row;
-use Fravel\Rows\Table;
 use Fravel\Worksheet\Worksheet;
 use Tests\Support\Engine\WorksheetCases;
 

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support\Lies;
+
+use Tests\Support\RandomGames;
+
+/**
+ * Writes what is meant as rows, in any way that the grammar allows. It shares nothing with the reader.
+ *
+ * @phpstan-import-type Asked from Intended
+ */
+final class Writer
+{
+    /** Separator → signs of a cell for which it must stand in quotes. */
+    private const QUOTED = ["\t" => "\t\n\"", ';' => ";\n\"", ',' => ",\n\"", '|' => "|\n\""];
+
+    private const HEADINGS = [
+        'question' => ['Question', 'Frage'], 'answer' => ['Answer', 'Antwort'], 'wrong' => ['If wrong', 'Rückmeldung'],
+        'room' => ['Room', 'Raum'],
+    ];
+
+    /**
+     * @param  list<Asked>  $questions
+     * @param  list<string>  $columns  in the order in which they stand where no heading says another
+     * @return array{string, int} the text, and how many cells it has
+     */
+    public static function rows(array $questions, array $columns, RandomGames $dice, bool $mayHead = true): array
+    {
+        $separator = $dice->pick(["\t", "\t", ';', ',']);
+        $isHeaded = $mayHead && $dice->pick([true, false]);
+        $order = $isHeaded ? self::shuffled($columns, $dice) : $columns;
+        $lines = [];
+        $count = 0;
+        if ($isHeaded) {
+            $language = $dice->pick([0, 1]);
+            $lines[] = implode($separator, array_map(
+                static fn (string $column): string => self::HEADINGS[$column][$language], $order,
+            ));
+            $count += count($order);
+        }
+        foreach ($questions as $asked) {
+            $cells = [
+                'question' => $asked['ask'], 'answer' => self::answer($asked, $dice),
+                'wrong' => $asked['wrong'], 'room' => $asked['room'],
+            ];
+            $row = array_map(static fn (string $column): string => $cells[$column], $order);
+            $count += count(array_filter($row, static fn (string $cell): bool => $cell !== ''));
+            $lines[] = implode($separator, array_map(
+                static fn (string $cell): string => self::cell($cell, $separator), $row,
+            ));
+            $dice->pick([true, false, false]) ? $lines[] = $dice->pick(['', str_repeat($separator, 2)]) : null;
+        }
+
+        return [implode($dice->pick(["\n", "\r\n"]), $lines), $count];
+    }
+
+    /** @param  Asked  $asked */
+    public static function answer(array $asked, RandomGames $dice): string
+    {
+        $between = $dice->pick([' | ', '|']);
+        $starred = static fn (string $one): string => "*{$one}";
+
+        return match ($asked['kind']) {
+            'length' => $dice->pick(['at least 40 words', '40 words or more', 'mindestens 40 Wörter']),
+            'sentence' => '*',
+            'options' => implode($between, self::shuffled(
+                [...array_map($starred, $asked['right']), ...$asked['others']], $dice,
+            )),
+            'gaps' => implode($between, $asked['others']),
+            'number', 'code' => $asked['right'][0],
+            default => implode(self::betweenWords($asked['right'], $between, $dice), $asked['right']),
+        };
+    }
+
+    /** @param  list<string>  $words */
+    private static function betweenWords(array $words, string $usual, RandomGames $dice): string
+    {
+        $isOdd = static fn (string $one): bool => preg_match('~^\p{L}{4,}$~u', $one) !== 1;
+        $isPlain = array_filter($words, $isOdd) === [];
+
+        return $dice->pick([$usual, $usual, ' / ', $isPlain ? '/' : $usual]);
+    }
+
+    private static function cell(string $text, string $separator): string
+    {
+        $isQuoted = strpbrk($text, self::QUOTED[$separator]) !== false;
+
+        return $isQuoted ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<T>  $list
+     * @return list<T>
+     */
+    public static function shuffled(array $list, RandomGames $dice): array
+    {
+        $mixed = [];
+        foreach ($list as $one) {
+            array_splice($mixed, $dice->pick(range(0, count($mixed))), 0, [$one]);
+        }
+
+        return $mixed;
+    }
+}
