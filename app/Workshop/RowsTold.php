@@ -58,7 +58,7 @@ final class RowsTold
         $named = is_string($values['column'] ?? null) ? ['column' => self::column($values['column'])] : [];
         $said = Template::filled((string) trans('rows')[substr($cell->said->code, 5)], $named + $values);
 
-        return $column === '' ? $said : "{$column}: {$said}";
+        return $column === '' || $said === '' ? $column.$said : "{$column}: {$said}";
     }
 
     private static function column(string $name): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Worksheet\CodeForm;
+
 /** A door that opens on a code: of digits, of arrows, of signs on a pad of its own, or a word that is typed. */
 final class Keypad implements Pattern
 {

@@ -7,6 +7,7 @@ namespace Fravel\Pattern;
 use Fravel\Built\Promise;
 use Fravel\Document\Ids;
 use Fravel\Support\Template;
+use Fravel\Worksheet\CodeForm;
 use Fravel\Worksheet\LockFields;
 use Fravel\Worksheet\Promised;
 use Fravel\Worksheet\Row;
@@ -53,7 +54,7 @@ final class PatternBuilder
         private readonly TeacherDefaults $usual,
         private readonly Randomizer $random = new Randomizer(),
     ) {
-        $this->locks = new LockFields($language);
+        $this->locks = new LockFields($language, $random);
     }
 
     public function id(string $stem): string
@@ -162,30 +163,12 @@ final class PatternBuilder
      */
     public function code(string $ask, CodeForm $code, string $wrong, array $open = [], ?string $id = null): array
     {
-        [$input, $match] = match ($code->type) {
-            'keys' => $this->pad($code),
-            'text' => [['type' => 'text'], ['equals' => [$code->whole()]]],
-            default => [['type' => $code->type, 'length' => count($code->signs)], ['equals' => [$code->whole()]]],
-        };
+        ['input' => $input, 'match' => $match] = $this->locks->code($code, $this->id(...));
         $id ??= $this->id('code');
         $this->promises[$id] = Promise::of([$match['order'] ?? $code->whole()]);
         $lock = $this->asking($id, $ask, $input, $match, $wrong, $open, null);
 
         return ($code->type === 'text' ? ['tells' => 'open'] : []) + $lock + ['guard' => self::CODE_GUARD];
-    }
-
-    /** @return array{Part, Part} a pad of signs in an order that tells nothing, and the code on it */
-    private function pad(CodeForm $code): array
-    {
-        $keys = [];
-        foreach ($this->random->shuffleArray($code->pad()) as $sign) {
-            $keys[$sign] = ['id' => $this->id('key'), 'md' => $sign];
-        }
-
-        return [
-            ['type' => 'keys', 'keys' => array_values($keys), 'length' => count($code->signs), 'columns' => 3],
-            ['order' => array_map(static fn (string $sign): string => $keys[$sign]['id'], $code->signs)],
-        ];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Worksheet\CodeForm;
 use Fravel\Worksheet\Row;
 
 /** Rooms in a row: each question of a room opens on a clue, a digit; all digits of a room open its door. */

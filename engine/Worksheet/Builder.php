@@ -30,7 +30,7 @@ final class Builder
         private readonly array $words,
         private readonly Randomizer $random,
     ) {
-        $this->locks = new LockFields($language);
+        $this->locks = new LockFields($language, $random);
     }
 
     /**

@@ -20,6 +20,9 @@ enum Kind: string
     /** One or more of several, those that are right with a star before them. */
     case Options = 'options';
 
+    /** Signs that no key types, on a pad of their own. */
+    case Signs = 'signs';
+
     /** Words in brackets inside the question; further ones to pick from make a bank. */
     case Gaps = 'gaps';
 

@@ -12,6 +12,7 @@ use Fravel\Answer\Quantity;
 use Fravel\Answer\Unit\Units;
 use Fravel\Rows\Alternatives;
 use Fravel\Rows\LeastLength;
+use Random\Randomizer;
 
 /**
  * The fields of a lock that takes a row's answers, as a document holds them.
@@ -26,7 +27,7 @@ final readonly class LockFields
     /** The fewest words that are taken for a sentence. */
     private const SENTENCE = 3;
 
-    public function __construct(private string $language)
+    public function __construct(private string $language, private Randomizer $random = new Randomizer())
     {
     }
 
@@ -44,10 +45,49 @@ final readonly class LockFields
             Kind::Length => self::length($row),
             Kind::Options => self::options($row, $id),
             Kind::Gaps => $this->gaps($row, $id),
+            Kind::Signs => $this->code(CodeForm::of($row->answers[0], $this->language), $id),
             Kind::Digits => $this->digits($row),
             Kind::Number => $this->number($row),
             Kind::Text => self::words($row),
         } + ['ask' => $row->question];
+    }
+
+    /**
+     * A code as it is entered.
+     *
+     * @param  Closure(string): string  $id
+     * @return array{input: array<string, mixed>, match: array<string, mixed>}
+     */
+    public function code(CodeForm $code, Closure $id): array
+    {
+        $whole = ['equals' => [$code->whole()]];
+
+        return match ($code->type) {
+            'keys' => $this->pad($code, $id),
+            'text' => ['input' => ['type' => 'text'], 'match' => $whole],
+            default => ['input' => ['type' => $code->type, 'length' => count($code->signs)], 'match' => $whole],
+        };
+    }
+
+    /**
+     * A pad of signs in an order that tells nothing, and the code on it.
+     *
+     * @param  Closure(string): string  $id
+     * @return array{input: array<string, mixed>, match: array<string, mixed>}
+     */
+    private function pad(CodeForm $code, Closure $id): array
+    {
+        $keys = [];
+        foreach ($this->random->shuffleArray($code->pad()) as $sign) {
+            $keys[$sign] = ['id' => $id('key'), 'md' => $sign];
+        }
+
+        return [
+            'input' => [
+                'type' => 'keys', 'keys' => array_values($keys), 'length' => count($code->signs), 'columns' => 3,
+            ],
+            'match' => ['order' => array_map(static fn (string $sign): string => $keys[$sign]['id'], $code->signs)],
+        ];
     }
 
     /** @return array{input: array<string, mixed>, match: array<string, mixed>} */

@@ -25,11 +25,23 @@ final class Promised
             Kind::Length => Promise::of([self::words(LeastLength::in($answers[0])->least ?? 1)], []),
             Kind::Options => self::picks($answers, $input),
             Kind::Gaps => self::gaps($row->question, $input),
+            Kind::Signs => Promise::of([self::pressed(CodeForm::of($answers[0], $language), $input)]),
             Kind::Number => Promise::of(array_map(
                 static fn (string $one): string => Understanding::number($one, $language)[0] ?? $one, $answers,
             ), []),
             default => Promise::of($answers, []),
         };
+    }
+
+    /**
+     * @param  array<string, mixed>  $input
+     * @return list<mixed> the keys of a pad, by their signs
+     */
+    private static function pressed(CodeForm $code, array $input): array
+    {
+        $keys = array_column(is_array($input['keys'] ?? null) ? $input['keys'] : [], 'id', 'md');
+
+        return array_map(static fn (string $sign): mixed => $keys[$sign] ?? '', $code->signs);
     }
 
     private static function words(int $many): string

@@ -140,6 +140,7 @@ final readonly class Questions
                 'row.length' => $meant->kind === Kind::Length,
                 'row.options' => $meant->kind === Kind::Options,
                 'row.gaps' => $meant->kind === Kind::Gaps,
+                'row.signs' => $meant->kind === Kind::Signs,
                 'row.code' => $meant->kind === Kind::Digits,
                 'row.no-feedback' => $feedback === '',
             ]),

@@ -58,7 +58,9 @@ final readonly class Understanding
             return new self($answers, Kind::Number, preg_match(self::ABOUT, $question) === 1);
         }
 
-        return new self($answers, Kind::Text, false);
+        $isPadded = count($answers) === 1 && CodeForm::of($answers[0], $language)->type === 'keys';
+
+        return new self($answers, $isPadded ? Kind::Signs : Kind::Text, false);
     }
 
     /**

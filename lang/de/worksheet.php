@@ -66,6 +66,7 @@ return [
         'row.length' => 'ein Text dieser Länge',
         'row.options' => 'zur Auswahl; was einen Stern hat, ist richtig',
         'row.gaps' => 'Wörter in Klammern sind Lücken; weitere Wörter kommen dazu',
+        'row.signs' => 'keine Taste schreibt das: Tasten mit diesen Zeichen und anderen',
         'row.no-answer' => 'keine Antwort angegeben',
         'row.no-feedback' => 'noch keine Rückmeldung: Fravel sagt ein neutrales Wort',
     ],
@@ -79,6 +80,7 @@ return [
     'kinds' => [
         'text' => 'Worte', 'number' => 'Zahl', 'digits' => 'Code', 'sentence' => 'beliebiger Satz',
         'length' => 'mindestens so viele Wörter', 'options' => 'zur Auswahl', 'gaps' => 'Lücken',
+        'signs' => 'Zeichen auf Tasten',
     ],
     'separators' => ["\t" => 'Tabulatoren', ';' => 'Semikolons', ',' => 'Kommas', '|' => 'senkrechte Striche'],
 ];

@@ -60,6 +60,7 @@ return [
         'row.length' => 'a text of that length',
         'row.options' => 'to choose from; what has a star is right',
         'row.gaps' => 'words in brackets are gaps; further words make a bank',
+        'row.signs' => 'no key types that: a pad with these signs and others',
         'row.no-answer' => 'no answer given',
         'row.no-feedback' => 'no feedback yet: Fravel says a neutral word',
     ],
@@ -73,6 +74,7 @@ return [
     'kinds' => [
         'text' => 'words', 'number' => 'number', 'digits' => 'code', 'sentence' => 'any sentence',
         'length' => 'at least so many words', 'options' => 'to choose from', 'gaps' => 'gaps',
+        'signs' => 'signs on a pad',
     ],
     'separators' => ["\t" => 'tabs', ';' => 'semicolons', ',' => 'commas', '|' => 'bars'],
 ];

@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Pattern\CodeForm;
+use Fravel\Worksheet\CodeForm;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\FieldKind;
 use Fravel\Pattern\Pattern;

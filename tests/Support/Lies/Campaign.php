@@ -32,7 +32,7 @@ final class Campaign
         'worksheet' => ['question', 'answer', 'wrong', 'room'],
     ];
 
-    private const KINDS = ['text', 'text', 'text', 'number', 'code', 'length', 'sentence', 'options', 'gaps'];
+    private const KINDS = ['text', 'text', 'text', 'number', 'code', 'length', 'sentence', 'options', 'gaps', 'signs'];
 
     /** @return list<string> lies, each with what was written */
     public static function draw(int $seed): array

@@ -36,6 +36,8 @@ final readonly class Intended
 
     private const CODES = ['0917', '007', '042', '0000'];
 
+    private const SIGNS = ['♀', '♂♀', '☿', '△□', '🐙'];
+
     private const OPTIONS = [
         'lens', 'rope', 'bell', 'a wick', 'CO₂', '3/4', 'x²', 'red', 'green', '7 m', 'Ä', 'A', 'true',
     ];
@@ -73,6 +75,7 @@ final readonly class Intended
 
         return match ($kind) {
             'number' => ['right' => [$dice->pick(self::NUMBERS)]] + $asked,
+            'signs' => ['right' => [$dice->pick(self::SIGNS)]] + $asked,
             'code' => ['right' => [$dice->pick(self::CODES)]] + $asked,
             'length' => ['right' => ['40']] + $asked,
             'sentence' => ['right' => ['']] + $asked,

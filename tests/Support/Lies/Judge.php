@@ -136,6 +136,7 @@ final class Judge
             'digits' => str_pad('', strlen($asked['right'][0]), $asked['right'][0][0] === '9' ? '8' : '9'),
             'number' => '-98765',
             'long' => 'too short',
+            'keys' => array_fill(0, $thing['input']['length'], self::otherKey($thing, $asked['right'][0])),
             'gaps' => array_fill_keys(array_column($thing['input']['pieces'], 'gap'), 'zzzz'),
             default => 'zzzz zzzz',
         };
@@ -156,6 +157,7 @@ final class Judge
             'gaps' => self::filled(array_column($thing['input']['pieces'] ?? [], 'gap'), $asked['right']),
             'length' => str_repeat('word ', (int) $asked['right'][0]),
             'sentence' => 'I saw it myself.',
+            'signs' => self::pressed($thing, $asked['right'][0]),
             'number' => self::onPhone(explode(' ±', $this->dice->pick($asked['right']))[0]),
             default => self::onPhone($this->dice->pick($asked['right'])),
         };
@@ -260,6 +262,29 @@ final class Judge
         foreach (array_keys($questions) as $ask) {
             if ($begins !== '' && str_starts_with((string) $ask, $begins)) {
                 return (string) $ask;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param  array<string, mixed>  $thing
+     * @return list<string> the keys with these signs
+     */
+    private static function pressed(array $thing, string $signs): array
+    {
+        $keys = array_column($thing['input']['keys'] ?? [], 'id', 'md');
+
+        return array_map(static fn (string $sign): string => $keys[$sign] ?? '', mb_str_split($signs));
+    }
+
+    /** @param  array<string, mixed>  $thing */
+    private static function otherKey(array $thing, string $signs): string
+    {
+        foreach ($thing['input']['keys'] as $key) {
+            if (! str_contains($signs, $key['md'])) {
+                return $key['id'];
             }
         }
 

@@ -63,13 +63,13 @@ final class Writer
         $starred = static fn (string $one): string => "*{$one}";
 
         return match ($asked['kind']) {
-            'length' => $dice->pick(['at least 40 words', '40 words or more', 'mindestens 40 Wörter']),
+            'length' => $dice->pick(['at least 40 words', '40 words or more', 'mindestens 40 Wörter', '40-80 words']),
             'sentence' => '*',
             'options' => implode($between, self::shuffled(
                 [...array_map($starred, $asked['right']), ...$asked['others']], $dice,
             )),
             'gaps' => implode($between, $asked['others']),
-            'number', 'code' => $asked['right'][0],
+            'number', 'code', 'signs' => $asked['right'][0],
             default => implode(self::betweenWords($asked['right'], $between, $dice), $asked['right']),
         };
     }

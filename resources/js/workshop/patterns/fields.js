@@ -104,7 +104,13 @@ function account(field, form, found) {
     const left = found.cells.filter(({ taken }) => !taken);
     const name = `${field.name}Heading`;
     const told = ({ row, text, as }) =>
-        el('li', {}, el('span', { class: 'cell-row' }, String(row)), el('q', {}, text), ' ', el('span', {}, as));
+        el(
+            'li',
+            {},
+            el('span', { class: 'cell-row' }, String(row)),
+            el('q', { title: text }, text),
+            el('span', {}, as),
+        );
 
     return [
         left.length > 0

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Pattern;
+namespace Fravel\Worksheet;
 
 use Fravel\Answer\Typing\Keyboard;
 
