@@ -136,6 +136,10 @@ return [
         'otherPicture' => 'Ein anderes Bild auf :what',
         'erase' => 'Das Letzte wegnehmen',
     ],
+    'length' => [
+        'least' => ['words' => 'mindestens :count Wörter', 'characters' => 'mindestens :count Zeichen'],
+        'between' => ['words' => ':least-:most Wörter', 'characters' => ':least-:most Zeichen'],
+    ],
     'fair' => [
         'matterNot' => 'Spielt keine Rolle: :what',
         'exactly' => 'Genau wie geschrieben',

@@ -130,6 +130,10 @@ return [
         'otherPicture' => 'Another picture on :what',
         'erase' => 'Take the last one away',
     ],
+    'length' => [
+        'least' => ['words' => 'at least :count words', 'characters' => 'at least :count characters'],
+        'between' => ['words' => ':least-:most words', 'characters' => ':least-:most characters'],
+    ],
     'fair' => [
         'matterNot' => 'Does not matter: :what',
         'exactly' => 'Judged exactly as written',

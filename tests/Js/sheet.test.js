@@ -272,3 +272,58 @@ describe('the sheet of what students hold and count', () => {
         assert.deepEqual([wick.after, oil.after], ['lens', wick.value.id]);
     });
 });
+
+describe('rows pasted over rows of other kinds', () => {
+    const asked = (ask, answers) => cellsOf({ ask, answers });
+    const pasted = (more, text) => written(sheetGame(more), asked('Anew?', text));
+    const options = { input: { type: 'options', options: [{ id: 'a', md: 'tern' }] } };
+
+    for (const [name, text, input, match] of [
+        ['words', 'gull | tern', { type: 'text' }, { equals: ['gull', 'tern'] }],
+        ['a number with its unit', '4 m', { type: 'number', unit: 'm' }, { number: 4, unit: 'm' }],
+        ['a number with room', '12 ± 0.5', { type: 'number' }, { number: 12, within: 0.5 }],
+        ['a code', '0917', { type: 'digits', length: 4 }, { equals: ['0917'] }],
+        [
+            'a text of a length',
+            'at least 40 words',
+            { type: 'long', count: { min: 40, max: null, of: 'words' } },
+            { length: { min: 40, max: null, of: 'words' } },
+        ],
+    ])
+        it(`ask for ${name}, whatever was asked there before`, () => {
+            const { game, refused } = pasted(options, text);
+            assert.deepEqual(refused, []);
+            assert.equal(lockIn(game).ask, 'Anew?');
+            assert.deepEqual(lockIn(game).input, input);
+            assert.deepEqual(lockIn(game).rules[0].match, match);
+            assert.equal(lockIn(game).rules[0].go, 'two');
+        });
+
+    it('ask with options where a star marks the right ones', () => {
+        const { input, rules } = lockIn(pasted({}, 'rope | *lens | bell').game);
+        assert.deepEqual(
+            input.options.map(({ md }) => md),
+            ['rope', 'lens', 'bell'],
+        );
+        assert.deepEqual(rules[0].match, { options: [input.options[1].id] });
+    });
+
+    it('leave a lock of rounds as it was, question and answer, and tell of both', () => {
+        const rounds = [{ id: 'r', ask: '', input: { type: 'text' }, match: { equals: 'x' } }];
+        const { game, refused } = pasted({ rounds }, 'gull');
+        assert.equal(lockIn(game).ask, 'Where?');
+        assert.deepEqual(
+            refused.map(({ column }) => column),
+            ['ask', 'answers'],
+        );
+    });
+});
+
+describe('a length in a cell', () => {
+    it('is asked for and never becomes the right answer', () => {
+        const lock = lockIn(written(sheetGame(), cellsOf({ answers: 'at least 40 words' })).game);
+        assert.deepEqual(lock.rules[0].match, { length: { min: 40, max: null, of: 'words' } });
+        assert.equal(lock.input.type, 'long');
+        assert.equal(answersOf(lock), 'at least 40 words');
+    });
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Writes what the workshop and the published schema must know of a document's fields, from what the engine's kinds say
 // of theirs.
 
+use Fravel\Answer\Unit\Units;
 use Fravel\Document\Schema;
 use Fravel\Document\Walk;
 use Fravel\Support\Json;
@@ -17,6 +18,8 @@ $table =
         ."export const FIELDS = " .
     Json::write(Walk::table()) .
     ";\n";
+$units = "// Made by tools/build/fields.php from the engine's units: their symbols.\nexport const SYMBOLS = "
+    .Json::write(Units::symbols()).";\n";
 $schema = "{$root}/docs/format/game.schema.json";
 $published = Json::write(Schema::filled(Json::readObject((string) file_get_contents($schema))), true) . "\n";
 $indented = (string) preg_replace_callback(
@@ -26,7 +29,11 @@ $indented = (string) preg_replace_callback(
 );
 
 foreach (
-    ["{$root}/resources/js/workshop/editor/fields-table.js" => $table, $schema => $indented]
+    [
+        "{$root}/resources/js/workshop/editor/fields-table.js" => $table,
+        "{$root}/resources/js/lib/units-table.js" => $units,
+        $schema => $indented,
+    ]
     as $file => $content
 ) {
     if (!is_file($file) || file_get_contents($file) !== $content) {

@@ -195,6 +195,15 @@ final class Units
         return self::simple($text) ?? Compound::read($text, self::simple(...));
     }
 
+    /** @return list<string> all symbols that need no reading, with their prefixes */
+    public static function symbols(): array
+    {
+        return array_values(array_filter(
+            array_map(strval(...), array_keys(self::known())),
+            static fn (string $name): bool => ! str_starts_with($name, '~'),
+        ));
+    }
+
     private static function simple(string $text): ?Unit
     {
         $known = self::known();

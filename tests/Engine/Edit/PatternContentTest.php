@@ -1,6 +1,5 @@
 <?php
 
-use Fravel\Worksheet\CodeForm;
 use Fravel\Pattern\Field;
 use Fravel\Pattern\FieldKind;
 use Fravel\Pattern\Pattern;
@@ -8,6 +7,7 @@ use Fravel\Pattern\PatternBuilder;
 use Fravel\Pattern\Patterns;
 use Fravel\Pattern\TeacherDefaults;
 use Fravel\Rows\Cell;
+use Fravel\Worksheet\CodeForm;
 use Fravel\Worksheet\Row;
 use Tests\Support\Engine\PatternContentCases;
 

@@ -9,13 +9,21 @@ function changesOf(cells, columns, sheet, kind) {
     let { game, titles } = sheet;
     let rows = null;
     const [edits, refused] = [[], []];
+    const asked = askedAnew(cells, columns, sheet, kind);
     for (const { row, column, text } of cells) {
         rows ??= new Map(rowsOf(game, kind).map((one) => [one.id, one]));
         const { read, write, id } = columns.find((one) => one.id === column);
         const now = rows.get(row);
-        const held = now && write ? read(now, { ...sheet, game, titles }) : null;
-        if (held === null || held === text) continue;
-        const made = write(now, text, { ...sheet, game, titles });
+        const context = { ...sheet, game, titles, isAskedAnew: asked.anew.has(row) };
+        const held = now && write ? read(now, context) : null;
+        // What stands there may be of another kind now.
+        const isUnread = held === null && !(now && write && context.isAskedAnew && id === 'answers');
+        if (isUnread || held === text) continue;
+        if (asked.stays.has(row)) {
+            refused.push({ row, column: id, key: 'kind', text });
+            continue;
+        }
+        const made = write(now, text, context);
         if (made.refusal) {
             refused.push({ row, column: id, key: made.refusal, text });
             continue;
@@ -28,6 +36,24 @@ function changesOf(cells, columns, sheet, kind) {
     }
 
     return { edits, refused };
+}
+
+/**
+ * Rows of which question and answer are written at once: the lock is then what the new answer says. Where it can't be
+ * that, both stay as they were: a new question never stands over an old answer.
+ */
+function askedAnew(cells, columns, sheet, kind) {
+    const answers = columns.find(({ id }) => id === 'answers');
+    const asks = new Set(cells.filter(({ column }) => column === 'ask').map(({ row }) => row));
+    const written = cells.filter(({ row, column }) => column === 'answers' && asks.has(row));
+    const [anew, stays] = [new Set(written.map(({ row }) => row)), new Set()];
+    const held = written.length > 0 ? new Map(rowsOf(sheet.game, kind).map((one) => [one.id, one])) : new Map();
+    for (const { row, text } of written) {
+        const now = held.get(row);
+        if (now && answers.write(now, text, { ...sheet, isAskedAnew: true }).refusal) stays.add(row);
+    }
+
+    return { anew, stays };
 }
 
 /** The row as it stands after an edit of its thing alone. */

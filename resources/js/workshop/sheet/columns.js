@@ -3,7 +3,7 @@ import { renamings } from '../editor/naming.js';
 import { t } from '../../lib/catalogue.js';
 import { freshId } from '../editor/document.js';
 import { list } from '../editor/ways.js';
-import { answersOf, matchFrom, openRule } from './answer.js';
+import { answersOf, lockFrom, matchFrom, openRule } from './answer.js';
 import { namedRows } from './named.js';
 import { optionRows } from './outcomes.js';
 
@@ -62,8 +62,8 @@ const LOCKS = [
         id: 'answers',
         width: 170,
         read: ({ thing }) => answersOf(thing),
-        write({ thing }, text) {
-            const { refusal, match, input } = matchFrom(thing, text);
+        write({ thing }, text, { isAskedAnew }) {
+            const { refusal, match, input } = isAskedAnew ? lockFrom(thing, text) : matchFrom(thing, text);
 
             return refusal
                 ? { refusal }

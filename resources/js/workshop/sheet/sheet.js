@@ -23,6 +23,9 @@ function inWordsOf(column) {
 
 const TABLES = { lock: () => LOCKS, choice: () => CHOICES, option: outcomeColumns, named: () => NAMED };
 
+/** Cells that were not taken and are told one by one. */
+const MOST_TOLD = 5;
+
 /**
  * The sheet face: every lock a row, every choice another table; written, pasted, sorted and searched as a spreadsheet
  * is.
@@ -224,10 +227,10 @@ function openSheet(holder, editor) {
 
     /** @param {{key: string, text: string}[]} refused */
     function whyRefused(refused) {
-        const [first, ...more] = refused;
-        const why = filled(words.refused[first.key], { text: first.text });
+        const told = refused.slice(0, MOST_TOLD).map(({ key, text }) => filled(words.refused[key], { text }));
+        const more = refused.length - told.length;
 
-        return more.length > 0 ? `${why} ${filled(words.more, { count: more.length })}` : why;
+        return [...new Set(told), ...(more > 0 ? [filled(words.more, { count: more })] : [])].join(' ');
     }
 
     function append(block) {
