@@ -20,6 +20,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
+use App\Http\Controllers\StopController;
 use App\Http\Controllers\TextController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorksheetController;
@@ -116,6 +117,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/clips/{incoming}', [ClipController::class, 'take'])->name('clips.take');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
+        Route::post('/games/{game}/stops', [StopController::class, 'store'])->name('stops.store');
+        Route::post('/games/{game}/stops/preview', [StopController::class, 'preview'])->name('stops.preview');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

@@ -114,6 +114,12 @@ final class Words
         return self::made('pattern', $language);
     }
 
+    /** @return array<string, string> the same, for stops of a film */
+    public static function ofStops(string $language): array
+    {
+        return ['wayOn' => self::made('new', $language)['wayOn']] + self::made('pattern', $language);
+    }
+
     public static function ofBuilding(Pattern $pattern): string
     {
         return (string) __('patterns.built', ['name' => (string) __("patterns.all.{$pattern->name()}.name")]);

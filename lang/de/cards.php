@@ -305,6 +305,7 @@ return [
         'withoutATitle' => 'Ohne Titel',
         'theyGoOnTo' => 'Man geht zu',
         'makeANewWay' => '+ neuer Weg',
+        'behindTheLock' => '+ hinter dem, was hier gefragt ist', 'besideTheLock' => '+ daneben, offen für alle',
         'thePlayEndsHere' => 'die Partie endet hier',
         'aSceneThatIsGone' => 'einer Szene, die es nicht gibt',
     ],

@@ -72,15 +72,14 @@ return [
     'captionsUnread' => 'In dieser Datei stehen keine lesbaren Untertitel. WebVTT wird gelesen; was da war, ist '
         .'behalten.',
     'captionsTaken' => '{count|=1 Ein Untertitel wurde|:count Untertitel wurden} anstelle der vorigen übernommen.',
-    'rowsHelp' => 'Eine Zeile je Halt: Zeit; was gefragt wird; Antworten; was bei Falschem gesagt wird; die '
-        .'Stelle, zu der es zurückgeht (ihr Name, oder 0:24–0:32). Mehrere Antworten trennt |, die richtige '
-        .'zuerst; || dazwischen macht Runden; „Teil eins → 0:05“ ist ein Weg in den Film; Worte in [Klammern] '
-        .'werden Lücken. Ohne Antworten ist es eine Seite zum Lesen, mit einer Zeit wie 0:20–0:24 eine, die '
-        .'vorbeigeht.',
+    'rowsHelp' => 'Eine Zeile je Halt: Zeit; was gefragt wird; Antworten; was bei falscher gesagt wird; die Stelle, '
+        .'zu der es zurückgeht (ihr Name oder 0:24–0:32). Antworten schreibt man wie in allen Zeilen: „a | '
+        .'b“ für mehrere richtige, „*a | b“ zur Auswahl; || zwischen solchen Gruppen macht Runden; „Teil '
+        .'eins → 0:05“ ist ein Weg in den Film; Wörter in [Klammern] werden Lücken. Ohne Antworten ist es '
+        .'eine Seite zum Lesen, mit einer Zeit wie 0:20–0:24 eine, die vorbeigeht.',
     'rows' => 'Zeilen',
     'rowsExample' => '0:33; Wo bricht sich der Strahl?; an beiden Flächen | nur innen; Achte auf die Ränder.; '
         .'0:24–0:32',
-    'rowsBad' => '{count|=1 Eine Zeile hat|:count Zeilen haben} keine lesbare Zeit und würden ausgelassen.',
     'rowsTake' => '{count|=0 Einfügen|=1 Einen Halt einfügen|:count Halte einfügen}',
     'whenWrong' => 'Wenn es falsch ist',
     'whenWrongHint' => 'worauf zu achten ist',

@@ -38,6 +38,7 @@ return [
         'marked' => 'bleibt, mit einem Haken', 'gone' => 'verlässt die Tafel',
     ],
     'columns' => [
+        'time' => 'Zeit', 'passage' => 'Stelle, zu der es zurückgeht',
         'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
         'revise' => 'was zu üben ist',
         'way' => 'Weg', 'what happens' => 'was geschieht',

@@ -15,6 +15,8 @@ return [
     'text' => '{count|=1 |eine von :answers}',
     'signs' => 'auf eigenen Tasten, da keine Tastatur es schreibt: :answers',
     'number' => 'eine Zahl: :answers{about|=1 , 2 % mehr oder weniger|=0 }',
+    'rounds' => 'Runden: :answers',
+    'ways' => 'Wege in den Film: :answers',
     'digits' => 'ein Code: :answers',
     'sentence' => 'irgendein ganzer Satz',
     'length' => 'ein Text, :answers',

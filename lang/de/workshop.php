@@ -257,6 +257,8 @@ return [
             'kind' => 'Antworten dieser Art werden in der Szene geändert; was vorher da war, bleibt.',
         ],
     ],
+    'behindWhatIsAsked' => 'Der neue Weg liegt hinter dem, was in „:scene“ gefragt ist: Es gibt ihn, wenn das getan '
+        .'ist. Seine Karte ändert das.',
     'fromPattern' => 'Aus einem Muster',
     'pointAt' => 'Auf eine Szene zeigen',
     'chooseByPicture' => 'Nach dem Bild wählen',

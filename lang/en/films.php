@@ -71,13 +71,14 @@ return [
     'captionsSave' => 'As a WebVTT file',
     'captionsUnread' => 'That file has no captions that can be read. WebVTT is read; what was there is kept.',
     'captionsTaken' => '{count|=1 One caption was|:count captions were} taken in place of those before.',
-    'rowsHelp' => 'A row for each stop: time; what is asked; answers; what is said when wrong; the passage to go '
-        .'back to (its name, or 0:24–0:32). Several answers stand apart by |, the right one first; || between '
-        .'them makes rounds; “part one → 0:05” is a way into the film; words in [brackets] become gaps. Without '
-        .'answers it is a page to read, with a time like 0:20–0:24 one that goes by.',
+    'rowsHelp' => 'A row for each stop: time; what is asked; answers; what is said when wrong; the passage to go back '
+        .'to (its name, or 0:24–0:32). Answers are written as in all rows: “a | b” for several right ones, '
+        .'“*a | b” to choose from; || between such groups makes rounds; “part one → 0:05” is a way into the '
+        .'film; words in [brackets] become gaps. Without answers it is a page to read, with a time like '
+        .'0:20–0:24 one that goes by.',
     'rows' => 'Rows',
-    'rowsExample' => '0:33; Where does the ray bend?; at both surfaces | only inside; Watch the edges.; 0:24–0:32',
-    'rowsBad' => '{count|=1 One row has|:count rows have} no time that can be read, and would be left out.',
+    'rowsExample' => '0:33; Where does the ray bend?; *at both surfaces | only inside; Watch the edges.; 0:24–0:32',
+    'rowsRead' => 'What was read', 'headingIsRow' => 'the first row is a stop too', 'headingAgain' => 'the first row names the columns',
     'rowsTake' => '{count|=0 Put them in|=1 Put one stop in|Put :count stops in}',
     'whenWrong' => 'When it is wrong',
     'whenWrongHint' => 'what to look for',

@@ -38,6 +38,7 @@ return [
         'marked' => 'stays, with a tick', 'gone' => 'leaves the board',
     ],
     'columns' => [
+        'time' => 'time', 'passage' => 'passage to go back to',
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
         'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',
         'how it ends' => 'then: nothing to go on, “back”, or how it ends', 'outcome' => 'outcome',

@@ -15,6 +15,8 @@ return [
     'text' => '{count|=1 |any of :answers}',
     'signs' => 'on a pad of signs, since no key types it: :answers',
     'number' => 'a number: :answers{about|=1 , 2 % either way|=0 }',
+    'rounds' => 'rounds: :answers',
+    'ways' => 'ways into the film: :answers',
     'digits' => 'a code: :answers',
     'sentence' => 'any full sentence',
     'length' => 'a text, :answers',

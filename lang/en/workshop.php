@@ -213,6 +213,8 @@ return [
             'kind' => 'Answers of this kind are changed in the scene; what was there before is kept.',
         ],
     ],
+    'behindWhatIsAsked' => 'The new way lies behind what is asked in “:scene”: it is there once that is done. Its card can '
+        .'change that.',
     'fromPattern' => 'Build from a pattern',
     'pointAt' => 'Point at a scene',
     'chooseByPicture' => 'Choose by picture',

@@ -47,7 +47,7 @@ it('makes a film of four parts with eight stops in at most sixty actions, and pl
 
 it('makes a film that leads back, words to place and a text with gaps in at most 26 actions', function (): void {
     $builder = Film::stops(Film::brought('Once'), [
-        '0:12; What stops light?; a card | a song; Look at the card.; 0:07–0:11',
+        '0:12; What stops light?; *a card | a song; Look at the card.; 0:07–0:11',
     ]);
     $gapped = static function (string $text) use ($builder): string {
         $builder->click('[data-add="lock"]');
@@ -78,7 +78,7 @@ it('makes a film that leads back, words to place and a text with gaps in at most
 });
 
 it('opens a stop at its time, and lets nobody past it by dragging, keys or speed', function (): void {
-    $builder = Film::stops(Film::brought('Held'), ['0:12; What stops light?; a card | a song']);
+    $builder = Film::stops(Film::brought('Held'), ['0:12; What stops light?; *a card | a song']);
     $student = Film::watched($builder);
 
     $student->script('document.querySelector("video").playbackRate = 2');
@@ -102,7 +102,7 @@ it('opens a stop at its time, and lets nobody past it by dragging, keys or speed
 
 it('does the whole job without the film: words, and the stops in their order', function (): void {
     $builder = Film::stops(Film::brought('Read'), [
-        '0:05; What shines?; a lamp | a card', '0:12; And now?; light | dark',
+        '0:05; What shines?; *a lamp | a card', '0:12; And now?; *light | dark',
     ]);
     $student = Film::watched($builder)->press('Read it instead');
     $student->press('On to the next stop');

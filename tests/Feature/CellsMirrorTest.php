@@ -5,13 +5,16 @@ use Fravel\Rows\LeastLength;
 use Tests\Support\Scripts;
 
 const CELLS = [
-    'gannet', 'a | b', 'a|b; c', 'a / b', 'a/b', 'and/or', '3/4', '1 1/2', '0.75/0,75', '36 km/h', 'km/h', 'kg/m3', '12/05/2024',
-    '(x+1)/2', 'x/2', 'CO₂/carbon dioxide', '7/سبعة', 'a steersman/a helmsman', 'https://skerrypoint.example/a', '', '| |', 'ebb | ebb',
+    'gannet', 'a | b', 'a|b; c', 'a / b', 'a/b', 'and/or', '3/4', '1 1/2', '0.75/0,75', '36 km/h', 'km/h', 'kg/m3',
+    '12/05/2024',
+    '(x+1)/2', 'x/2', 'CO₂/carbon dioxide', '7/سبعة', 'a steersman/a helmsman', 'https://skerrypoint.example/a', '',
+    '| |', 'ebb | ebb',
     '*3/4 | x²', 'lens | *a/b', "two\nlines", 'm/s / km/h', '/', 'a/', '0917', '*', 'either / or',
 ];
 
 const LENGTHS = [
-    'at least 40 words', 'mindestens 40 Wörter', 'au moins 40 mots', 'al menos 40 palabras', '40 words or more', '40-80 words',
+    'at least 40 words', 'mindestens 40 Wörter', 'au moins 40 mots', 'al menos 40 palabras', '40 words or more',
+    '40-80 words',
     'at least 200 characters', 'forty words', 'at least words', '40', 'At least 40 words.',
 ];
 

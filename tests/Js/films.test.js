@@ -2,11 +2,9 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { crossed, held, rangesOf, readingTime } from '../../resources/js/play/film/course.js';
 import { clock, filmOf, momentsIn, newStop, stopName, timeOf } from '../../resources/js/workshop/editor/films.js';
-import { apply } from '../../resources/js/workshop/editor/document.js';
 import { reached, routesIn } from '../../resources/js/workshop/editor/ways.js';
 import { plan } from '../../resources/js/workshop/chart/plan.js';
-import { backIn, backOf, backTo } from '../../resources/js/workshop/scene/film/back.js';
-import { readRows, stopsOfRows } from '../../resources/js/workshop/scene/film/rows.js';
+import { backIn, backTo } from '../../resources/js/workshop/scene/film/back.js';
 import { readCaptions, writeCaptions } from '../../resources/js/workshop/scene/film/webvtt.js';
 import { roundsIn, textOf } from '../../resources/js/workshop/scene/lock/rounds.js';
 import { choice, gameOf } from './support/games.js';
@@ -122,102 +120,6 @@ describe('films of a game', () => {
     it('get a stop where they stand', () => {
         const { value } = newStop(filmGame(), 'clip', 5.006);
         assert.deepEqual([value.stop, value.title, value.layout], [{ clip: 'clip', at: 5.01 }, '', 'page']);
-    });
-});
-
-describe('rows of stops', () => {
-    const words = { otherwise: 'No.', wayOn: 'So it is.' };
-    const built = (text) => {
-        const game = filmGame();
-        const made = stopsOfRows(game, clip, readRows(text), words).reduce(apply, game);
-
-        return { made, stops: made.scenes.filter(({ id }) => id.startsWith('stop-')) };
-    };
-
-    it('become stops of every sort', () => {
-        const { stops } = built(
-            [
-                '0:05; Read this.',
-                '0:08; Which?; this | that | *other',
-                '0:09; Who?; she / her',
-                '0:10; A [lens] gathers [light|rays].',
-                '0:11; The [lamp] shines.; boat',
-            ].join('\n'),
-        );
-        const things = stops.map(({ things: [thing] }) => thing);
-        assert.deepEqual(
-            stops.map((one) => one.stop.at),
-            [5, 8, 9, 10, 11],
-        );
-        assert.deepEqual(
-            things.map((one) => one.input?.type ?? one.kind),
-            ['text', 'options', 'text', 'gaps', 'gaps'],
-        );
-        assert.deepEqual(things[1].rules[0].match.options, [things[1].input.options[2].id]);
-        assert.deepEqual(things[2].rules[0].match, { equals: ['she', 'her'] });
-        assert.deepEqual(Object.values(things[3].rules[0].match.gaps), [
-            { equals: ['lens'] },
-            { equals: ['light', 'rays'] },
-        ]);
-        assert.deepEqual(things[4].input.bank, ['lamp', 'boat']);
-        assert.ok(
-            things.slice(1).every(({ rules, otherwise }) => rules[0].go === '@stay' && otherwise[0].say === 'No.'),
-        );
-    });
-
-    it('become ways into the film, rounds, and pages that go by', () => {
-        const { made, stops } = built(
-            [
-                '0:01; Begin where?; start → 0:00 | glass -> 0:14',
-                '0:20-0:24; Look closely.',
-                '0:30; True?; a | b || c | *d || e | f || g | h',
-            ].join('\n'),
-        );
-        const [ways, passing, rounds] = stops.map(({ things }) => things);
-        const { moments } = made.scenes[0].things[0];
-        assert.deepEqual(
-            moments.slice(1).map(({ title, at, until }) => [title, at, until]),
-            [
-                ['start', 0, undefined],
-                ['glass', 14, undefined],
-            ],
-        );
-        assert.deepEqual(
-            ways.map(({ kind }) => kind),
-            ['text', 'choice', 'choice'],
-        );
-        assert.equal(ways[2].react[0].go, moments[2].id);
-        assert.deepEqual([stops[1].stop.lasts, passing[0].md], [4, 'Look closely.']);
-        assert.deepEqual([rounds[0].rounds.length, rounds[0].enough], [4, 3]);
-        assert.deepEqual(rounds[0].rounds[1].match.options, [rounds[0].rounds[1].input.options[1].id]);
-    });
-
-    it('lead back to passages by name or by times, made where they are not there', () => {
-        const { made, stops } = built('33\tWhy?\ta | b\tLook.\tthe edges\n40\tHow?\ta | b\t\t0:35–0:39');
-        const [{ moments }] = made.scenes[0].things;
-        const backs = stops.map(({ things }) => backIn(things[0]));
-        assert.deepEqual(
-            moments.map(({ at, until }) => [at, until]),
-            [
-                [20, 30],
-                [35, 39],
-            ],
-        );
-        assert.deepEqual(
-            backs.map(({ go }) => go),
-            moments.map(({ id }) => id),
-        );
-        assert.deepEqual(backs[0], { say: 'Look.', go: 'm', times: 2, then: 'So it is.' });
-        assert.equal(backOf(stops[0], made.scenes[0].things[0]).id, 'm');
-    });
-
-    it('without a time that can be read are left out, a head of columns in silence', () => {
-        const rows = readRows('Time; Question; Answers\nsoon; Why?; a\n0:07; How?; b');
-        assert.deepEqual(
-            rows.map(({ at }) => at),
-            [null, 7],
-        );
-        assert.equal(built('soon; Why?; a\nlater; Who?; b\n0:07; How?; b').stops.length, 1);
     });
 });
 

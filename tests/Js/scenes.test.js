@@ -99,4 +99,13 @@ describe('scenes', () => {
             const found = waysInto(fourScenes(), ids).map(({ from, to }) => `${from}>${to}`);
             assert.deepEqual(found, ways);
         });
+
+    it('lead on behind what is asked where something is', () => {
+        const { game } = onMap((desk) => lead(desk, 'two', 'four'));
+        const [made] = game.scenes[1].things.slice(-1);
+        const lock = game.scenes[1].things.find(({ kind }) => kind === 'lock').id;
+        assert.deepEqual(made.if, { open: lock });
+        const free = onMap((desk) => lead(desk, 'one', 'four')).game.scenes[0].things.at(-1);
+        assert.equal(free.if, undefined);
+    });
 });

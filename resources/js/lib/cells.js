@@ -1,8 +1,8 @@
 import { SYMBOLS } from './units-table.js';
 
 /**
- * What the cell of an answer means, as the engine reads it (Rows/Alternatives, Rows/LeastLength): several answers, a text
- * of a length, options of which the right ones have a star. What both must read alike is tested in both.
+ * What the cell of an answer means, as the engine reads it (Rows/Alternatives, Rows/LeastLength): several answers, a
+ * text of a length, options of which the right ones have a star. What both must read alike is tested in both.
  */
 const BETWEEN = /\s*[|;\n]\s*|\s+\/\s+/u;
 

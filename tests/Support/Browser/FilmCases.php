@@ -13,11 +13,11 @@ final class FilmCases
     /** Four parts with a way into each, and seven more stops: two with rounds, one that goes by, one with gaps. */
     public const ROWS = [
         '0:01; Where would you begin?; light → 0:00 | glass → 0:14 | two surfaces → 0:23 | the lens turns → 0:45',
-        '0:07; True of light?; straight on | in circles || from a lamp | from the eye || fast | slow || seen | heard',
-        '0:12; What stops it?; a card | a song; Look at the card.; 0:07–0:11',
+        '0:07; True of light?; *straight on | in circles || *from a lamp | from the eye || *fast | slow || *seen | heard',
+        '0:12; What stops it?; *a card | a song; Look at the card.; 0:07–0:11',
         '0:18–0:21; **At a slant** means from the side.',
-        '0:28; True of glass?; it bends light | it makes light || clear | dark || hard | soft',
-        '0:33; Where does it bend?; at both surfaces | only inside; Watch the edges.; 0:24–0:32',
+        '0:28; True of glass?; *it bends light | it makes light || *clear | dark || *hard | soft',
+        '0:33; Where does it bend?; *at both surfaces | only inside; Watch the edges.; 0:24–0:32',
         '0:44; A lens bends the [outer] rays most.',
         '1:00; Once more.',
     ];
@@ -41,8 +41,11 @@ final class FilmCases
     /** @param  list<string>  $rows */
     public static function stops(Builder $builder, array $rows): Builder
     {
-        $builder->click('[data-key="film.paste"]')->paste('[data-key="paste.rows"]', implode("\n", $rows))
-            ->click('[data-key="paste.take"]');
+        $builder->click('[data-key="film.paste"]')->paste('[data-key="paste.rows"]', implode("\n", $rows));
+        $builder->browser->until(
+            fn (): bool => $builder->browser->has('[data-key="paste.take"]:not([disabled])'),
+        );
+        $builder->click('[data-key="paste.take"]');
         $count = count($rows);
         $builder->browser->until(fn (): bool => $count === $builder->browser->script(
             'return document.querySelectorAll(".film-stop-mark").length',

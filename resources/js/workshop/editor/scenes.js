@@ -1,4 +1,5 @@
 import { t } from '../../lib/catalogue.js';
+import { asking, onceDone } from './asking.js';
 import { freshId } from './document.js';
 import { choiceTo, reroute } from './reroute.js';
 import { routesIn } from './ways.js';
@@ -7,13 +8,16 @@ import { routesIn } from './ways.js';
 
 const sceneOf = (editor, id) => editor.store.game.scenes.find((scene) => scene.id === id);
 
-/** Leads from a scene to another, or to a new one made with it. */
+/** Leads from a scene to another, or to a new one made with it; where something is asked, behind that. */
 function lead(editor, from, to) {
     const made = to ? [] : [blank(editor, sceneOf(editor, from), [])];
     const id = to ?? made[0].value.id;
+    const condition = onceDone(asking(sceneOf(editor, from)));
+    const choice = choiceTo(sceneOf(editor, from), id, t('made.new.choice'), freshId('way'));
     editor.scene = id;
+    if (condition) editor.alarm(t('workshop.behindWhatIsAsked', { scene: sceneOf(editor, from).title }));
     editor.store.edit(
-        [...made, choiceTo(sceneOf(editor, from), id, t('made.new.choice'), freshId('way'))],
+        [...made, condition ? { ...choice, value: { ...choice.value, if: condition } } : choice],
         to ? t('edits.labels.newWay') : t('edits.labels.newScene'),
     );
 }

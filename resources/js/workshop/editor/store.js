@@ -69,8 +69,8 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
     }
 
     /** What only the server can build; it arrives like any other edit. */
-    function build(body) {
-        push('patterns', body);
+    function build(body, path = 'patterns') {
+        push(path, body);
     }
 
     function returnTo(change) {

@@ -1,5 +1,6 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
 import { el } from '../../lib/tree.js';
+import { asking, onceDone } from '../editor/asking.js';
 import { filmOf, isStop } from '../editor/films.js';
 import { routesIn } from '../editor/ways.js';
 import { newScene, sceneName } from '../editor/fields.js';
@@ -46,11 +47,7 @@ function waybill(scene, editor) {
                 el(
                     'span',
                     { class: 'bill-makers' },
-                    el(
-                        'button',
-                        { class: 'bill-new', 'data-key': 'bill-new', onclick: () => makeWay(scene, editor) },
-                        t('cards.waybill.makeANewWay'),
-                    ),
+                    wayMakers(scene, editor),
                     el(
                         'button',
                         { class: 'bill-new', 'data-key': 'bill-pattern', onclick: () => editor.build() },
@@ -113,7 +110,28 @@ function counts(scene) {
     return t('cards.waybill.counts', { things: things.length, locks });
 }
 
-function makeWay(scene, editor) {
+/** The scene of which it is asked where its new way lies. */
+let wayFrom = null;
+
+/** Where something is asked, a new way asks first whether it lies behind that or beside it. */
+function wayMakers(scene, editor) {
+    const maker = (key, words, onclick) => el('button', { class: 'bill-new', 'data-key': key, onclick }, t(words));
+    const asks = asking(scene);
+    if (asks.length === 0) return maker('bill-new', 'cards.waybill.makeANewWay', () => makeWay(scene, editor, null));
+    if (wayFrom !== scene.id)
+        return maker('bill-new', 'cards.waybill.makeANewWay', () => {
+            wayFrom = scene.id;
+            editor.draw();
+        });
+
+    return [
+        maker('bill-behind', 'cards.waybill.behindTheLock', () => makeWay(scene, editor, onceDone(asks))),
+        maker('bill-beside', 'cards.waybill.besideTheLock', () => makeWay(scene, editor, null)),
+    ];
+}
+
+function makeWay(scene, editor, condition) {
+    wayFrom = null;
     const made = newScene(editor.store.game, editor);
     const choice = {
         id: made.value.id.replace('scene', 'choice'),
@@ -121,6 +139,7 @@ function makeWay(scene, editor) {
         look: 'button',
         md: t('made.new.choice'),
         react: [{ go: made.value.id }],
+        ...(condition ? { if: condition } : {}),
     };
     editor.thing = choice.id;
     editor.store.edit(

@@ -1,12 +1,14 @@
+import { post } from '../../../lib/http.js';
 import { t } from '../../../lib/catalogue.js';
 import { el, icon, made, redraw } from '../../../lib/tree.js';
-import { clock } from '../../editor/films.js';
-import { readRows, stopsOfRows } from './rows.js';
 
-/** The card in which stops are pasted as rows, seen as they will be, and put into the film at once. */
+/** How long one rests from typing before the rows are read, in milliseconds. */
+const REST = 250;
+
+/** The card in which stops are pasted as rows, each cell is told of, and put into the film at once. */
 function pasteCard(editor, clip, close) {
     const body = made(el('div', { class: 'card-body', 'data-key': 'paste-stops' }));
-    let text = '';
+    let [text, heading, found, asked, resting] = ['', '', null, 0, null];
     draw();
     setTimeout(() => body.querySelector('textarea')?.focus());
 
@@ -26,8 +28,7 @@ function pasteCard(editor, clip, close) {
     ];
 
     function draw() {
-        const rows = readRows(text);
-        const bad = rows.filter(({ at }) => at === null);
+        const count = text.trim() === '' ? 0 : (found?.count ?? 0);
         redraw(body, [
             el('p', { class: 'help' }, t('films.rowsHelp')),
             el('textarea', {
@@ -39,48 +40,69 @@ function pasteCard(editor, clip, close) {
                 value: text,
                 oninput: ({ target }) => {
                     text = target.value;
+                    found = null;
+                    clearTimeout(resting);
+                    resting = setTimeout(look, REST);
                     draw();
                 },
             }),
-            rows.length > 0
-                ? el(
-                      'ol',
-                      { class: 'film-rows-read' },
-                      rows.map((row) => el('li', { class: row.at === null ? 'is-bad' : null }, read(row))),
-                  )
-                : null,
-            bad.length > 0 ? el('p', { class: 'notice' }, t('films.rowsBad', { count: bad.length })) : null,
+            found && text.trim() !== '' ? account() : null,
             el(
                 'button',
-                {
-                    class: 'button primary',
-                    'data-key': 'paste.take',
-                    disabled: rows.length === bad.length,
-                    onclick: take,
-                },
-                t('films.rowsTake', { count: rows.length - bad.length }),
+                { class: 'button primary', 'data-key': 'paste.take', disabled: count === 0, onclick: take },
+                t('films.rowsTake', { count }),
             ),
         ]);
     }
 
-    function take() {
-        const { game } = editor.store;
-        const thing = game.scenes.flatMap((scene) => scene.things ?? []).find(({ id }) => id === clip);
-        const rows = readRows(text);
-        editor.store.edit(
-            stopsOfRows(game, thing, rows, { otherwise: t('made.new.notYet'), wayOn: t('made.new.wayOn') }),
-            t('edits.labels.pastedStops', { count: rows.filter(({ at }) => at !== null).length }),
+    async function look() {
+        const turn = ++asked;
+        await editor.store.flushed();
+        const { body: reply } = await post(`${editor.address}/stops/preview`, { clip, rows: text, heading });
+        if (turn !== asked || !reply?.cells) return;
+        found = reply;
+        draw();
+    }
+
+    /** What became of each cell; what is left out comes first. */
+    function account() {
+        const cells = [...found.cells].sort((a, b) => Number(a.taken) - Number(b.taken));
+
+        return el(
+            'div',
+            { 'data-key': 'paste.read' },
+            el(
+                'ol',
+                { class: 'film-rows-read', 'aria-label': t('films.rowsRead') },
+                cells.map(({ row, text: cell, as, taken }) =>
+                    el(
+                        'li',
+                        { class: taken ? null : 'is-bad' },
+                        el('span', { class: 'cell-row' }, String(row)),
+                        el('q', { title: cell }, cell),
+                        el('span', {}, as),
+                    ),
+                ),
+            ),
+            found.heading || heading === 'row'
+                ? el(
+                      'button',
+                      { class: 'link', 'data-key': 'paste.heading', onclick: turnHeading },
+                      found.heading ? t('films.headingIsRow') : t('films.headingAgain'),
+                  )
+                : null,
         );
+    }
+
+    function turnHeading() {
+        heading = found.heading ? 'row' : '';
+        look();
+    }
+
+    function take() {
+        editor.store.build({ clip, rows: text, heading }, 'stops');
         close();
     }
-}
-
-function read({ at, lasts, ask, groups, back }) {
-    const answers = groups.map((group) => group.join(' | ')).join(' || ');
-    const words = [ask, answers ? `→ ${answers}` : '', back ? `↶ ${back}` : ''];
-    const time = at === null ? '?' : `${clock(at)}${lasts ? `–${clock(at + lasts)}` : ''}`;
-
-    return `${time} · ${words.filter(Boolean).join('  ')}`;
 }
 
 export { pasteCard };
