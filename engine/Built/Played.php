@@ -21,8 +21,8 @@ use Fravel\Thing\Things;
  */
 final class Played
 {
-    /** Actions for each thing that was built, at most, and for the rest. */
-    private const ACTIONS = 6;
+    /** Actions for each that can be done with a thing that was built, at most, and for the rest. */
+    private const ACTIONS = 4;
 
     private const MORE = 100;
 
@@ -125,7 +125,7 @@ final class Played
     /** Until it has ended, or has led out. */
     private function goesThrough(bool $isOpen): void
     {
-        $most = self::MORE + self::ACTIONS * (count($this->promises) + count($this->built) * 4);
+        $most = self::MORE + self::ACTIONS * $this->things();
         while (! $this->isThrough() && count($this->steps) < $most) {
             if (! $this->step($this->game->scene($this->state->scene))) {
                 break;
@@ -141,6 +141,19 @@ final class Played
         $this->steps = $this->isThrough() ? $this->steps : array_slice($this->steps, 0, $this->gained);
     }
 
+    /** How much can be done with all that was built. */
+    private function things(): int
+    {
+        $count = 0;
+        foreach (array_keys($this->built) as $scene) {
+            foreach (Things::flattened($this->game->scene($scene)->things ?? []) as $thing) {
+                $count += count($thing->actions()) + count($thing->locks());
+            }
+        }
+
+        return $count;
+    }
+
     private function isThrough(): bool
     {
         return $this->state->ended !== null || ! isset($this->built[$this->state->scene]);
@@ -149,14 +162,20 @@ final class Played
     private function step(?Scene $scene): bool
     {
         $best = null;
-        foreach ($scene === null ? [] : $this->offered($scene) as $sent) {
+        $isAnswered = array_diff(array_keys($this->promises), $this->state->open) === [];
+        foreach ($scene === null ? [] : $this->leastDone($this->offered($scene)) as $sent) {
             $action = Action::of($sent);
             $outcome = $action === null ? null : Playing::act($this->game, $this->state, $action, 0);
             if ($outcome === null || $outcome->isRefused() || $outcome->state->tries !== $this->state->tries) {
                 continue;
             }
-            $worth = [$this->gain($outcome), -($this->done[$this->key($sent)] ?? 0)];
+            // Once all is answered, whatever leads out is taken.
+            $isOut = $isAnswered && ($outcome->state->ended !== null || ! isset($this->built[$outcome->state->scene]));
+            $worth = [$isOut ? PHP_INT_MAX : $this->gain($outcome), -($this->done[$this->key($sent)] ?? 0)];
             $best = $best === null || $worth > $best[0] ? [$worth, $sent, $outcome] : $best;
+            if ($best[0][0] > 0) {
+                break;
+            }
         }
         if ($best === null) {
             return false;
@@ -168,6 +187,18 @@ final class Played
         $this->gained = $best[0][0] > 0 ? count($this->steps) : $this->gained;
 
         return true;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $offered
+     * @return list<array<string, mixed>>
+     */
+    private function leastDone(array $offered): array
+    {
+        $often = fn (array $sent): int => $this->done[$this->key($sent)] ?? 0;
+        usort($offered, static fn (array $one, array $other): int => $often($one) <=> $often($other));
+
+        return $offered;
     }
 
     /** @return list<array<string, mixed>> actions, what answers first */
@@ -187,7 +218,7 @@ final class Played
             array_push($offered, ...self::deeds($thing, $this->state));
         }
 
-        return [...$offered, ['continue' => true]];
+        return [['continue' => true], ...array_reverse($offered)];
     }
 
     /** @return list<array<string, mixed>> what can be done with a thing, and what begins it */

@@ -12,9 +12,9 @@ final readonly class LeastLength
         'characters' => 'characters?|letters?|zeichen|buchstaben|caractères?|lettres?|caracteres?|letras?',
     ];
 
-    private const LEAST = 'at least|no less than|mindestens|wenigstens|au moins|al menos|como mínimo';
+    private const LEAST = 'at\s+least|no\s+less\s+than|mindestens|wenigstens|au\s+moins|al\s+menos|como\s+mínimo';
 
-    private const MORE = 'or more|oder mehr|ou plus|o más';
+    private const MORE = 'or\s+more|oder\s+mehr|ou\s+plus|o\s+más';
 
     private function __construct(public int $least, public ?int $most, public string $of)
     {

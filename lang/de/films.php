@@ -78,8 +78,10 @@ return [
         .'eins → 0:05“ ist ein Weg in den Film; Wörter in [Klammern] werden Lücken. Ohne Antworten ist es '
         .'eine Seite zum Lesen, mit einer Zeit wie 0:20–0:24 eine, die vorbeigeht.',
     'rows' => 'Zeilen',
-    'rowsExample' => '0:33; Wo bricht sich der Strahl?; an beiden Flächen | nur innen; Achte auf die Ränder.; '
+    'rowsExample' => '0:33; Wo bricht sich der Strahl?; *an beiden Flächen | nur innen; Achte auf die Ränder.; '
         .'0:24–0:32',
+    'rowsRead' => 'Was gelesen wurde', 'headingIsRow' => 'auch die erste Zeile ist ein Halt',
+    'headingAgain' => 'die erste Zeile nennt die Spalten',
     'rowsTake' => '{count|=0 Einfügen|=1 Einen Halt einfügen|:count Halte einfügen}',
     'whenWrong' => 'Wenn es falsch ist',
     'whenWrongHint' => 'worauf zu achten ist',

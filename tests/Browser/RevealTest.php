@@ -130,7 +130,7 @@ it('makes a hidden picture of twelve questions in at most twelve actions, and sh
     $builder = Board::begun('mosaic');
     $rows = array_map(static fn (int $at): string => "Question {$at}?\tanswer {$at}\tLook again.", range(1, 12));
     $builder->paste('[data-key="pattern.field.questions"]', implode("\n", $rows))
-        ->click('[data-key="pattern.field.picture"]')->click(".picture-choice[title='key']");
+        ->click('[data-key="pattern.field.hidden"]')->click(".picture-choice[title='key']");
     $builder->press('Build it');
     $builder->built()->kept()->click('[data-face="scene"]')->pressDrawn('[data-thing^="mosaic"]');
     $builder->browser->find('.mosaic-preview path');
@@ -200,7 +200,7 @@ it('asks on the board at the front too, judges there, and begins anew for all', 
 it('gives cells to locks by drawing, by hand and by keys, and shows a wrong answer on its row', function (): void {
     $builder = Board::begun('mosaic');
     $builder->paste('[data-key="pattern.field.questions"]', "One?\tred\nTwo?\tblue")
-        ->click('[data-key="pattern.field.picture"]')->click(".picture-choice[title='key']")->press('Build it');
+        ->click('[data-key="pattern.field.hidden"]')->click(".picture-choice[title='key']")->press('Build it');
     $builder->built()->kept()->click('[data-face="scene"]')->pressDrawn('[data-thing^="mosaic"]');
     $card = $builder->browser;
     $card->find('.mosaic-preview path');

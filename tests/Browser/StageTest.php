@@ -206,11 +206,11 @@ it('keeps what there is to mend in view, and mends it with one press', function 
         ->choose("[data-key='{$lock}.rule.0.go']", '＋ a new scene');
     $teacher = $builder->kept()->click('#findings-count');
     $teacher->find('.findings-list:not([data-stale])');
-    $teacher->see('The game has no ending')->press('end at the last scene');
+    $teacher->see('The game has no ending')->press('make an ending behind the last scene');
     $builder->kept()->find('.findings-list:not([data-stale])');
     $teacher->press('say “not yet” there');
     $builder->kept()->find('.findings-list:not([data-stale])');
-    expect($builder->document()['scenes'][1]['ending']['kind'])->toBe('won')
+    expect(array_column(array_column($builder->document()['scenes'], 'ending'), 'kind'))->toBe(['won'])
         ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])
         ->toBe([['say' => 'That is not it yet. Look again.']])
         ->and($teacher->barriers())->toBe([]);

@@ -18,9 +18,9 @@ const LENGTHS = {
     characters: 'characters?|letters?|zeichen|buchstaben|caractères?|lettres?|caracteres?|letras?',
 };
 
-const LEAST = 'at least|no less than|mindestens|wenigstens|au moins|al menos|como mínimo';
+const LEAST = 'at\\s+least|no\\s+less\\s+than|mindestens|wenigstens|au\\s+moins|al\\s+menos|como\\s+mínimo';
 
-const MORE = 'or more|oder mehr|ou plus|o más';
+const MORE = 'or\\s+more|oder\\s+mehr|ou\\s+plus|o\\s+más';
 
 /** The several answers of a cell, each once. */
 function answersIn(cell) {
