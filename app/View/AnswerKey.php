@@ -16,13 +16,15 @@ use Fravel\Thing\Lock;
 use Fravel\Thing\Round;
 use Fravel\Thing\Rule;
 use Fravel\Thing\Thing;
+use Fravel\Thing\Things;
 
 /**
  * All answers of a game, chapter by chapter, for whoever stands before the class without having made it.
  *
  * @phpstan-type RuleLine array{verdict: string, answer: string, say: string, go: string}
  * @phpstan-type LockPart array{label: string, ask: string, needs: string, rules: list<RuleLine>, hints: list<string>}
- * @phpstan-type ScenePart array{title: string, ending: string|null, ways: list<string>, locks: list<LockPart>}
+ * @phpstan-type ScenePart array{title: string, ending: string|null, ways: list<string>, locks: list<LockPart>,
+ *     answered: list<array{string, string}>}
  * @phpstan-type ChapterPart array{title: string, minutes: int, scenes: list<ScenePart>}
  */
 final readonly class AnswerKey
@@ -78,6 +80,9 @@ final readonly class AnswerKey
             'ending' => $scene->ending?->kind,
             'ways' => $onward,
             'locks' => array_map(static fn (Lock $lock): array => self::lock($lock, $game), $locks),
+            'answered' => array_merge([], ...array_map(
+                static fn (Thing $thing): array => $thing->answered(), Things::flattened($scene->things),
+            )),
         ];
     }
 

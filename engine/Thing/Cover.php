@@ -123,6 +123,13 @@ final readonly class Cover extends Thing
         ];
     }
 
+    public function answered(): array
+    {
+        $back = trim($this->back->md.($this->markWords === '' ? '' : " ({$this->markWords})"));
+
+        return [[$this->front->md !== '' ? $this->front->md : $this->common->label, $back]];
+    }
+
     public function conditions(): array
     {
         return ['if' => $this->common->if];

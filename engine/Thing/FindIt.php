@@ -107,6 +107,13 @@ final readonly class FindIt extends Thing
         ];
     }
 
+    public function answered(): array
+    {
+        $asked = array_filter($this->boxes, static fn (FindBox $box): bool => $box->isAskedFor());
+
+        return array_values(array_map(static fn (FindBox $box): array => [$box->ask, $box->md], $asked));
+    }
+
     public function conditions(): array
     {
         return ['if' => $this->common->if];

@@ -116,4 +116,10 @@ abstract readonly class Thing
     {
         return null;
     }
+
+    /** @return list<array{string, string}> what it shows or asks, and what that is answered by, where no lock asks */
+    public function answered(): array
+    {
+        return [];
+    }
 }

@@ -26,6 +26,7 @@ return [
         'deleteChapter' => 'Dieses Kapitel löschen; {count|=1 seine Szene bleibt|seine :count Szenen bleiben}',
         'yesEnding' => 'ja: :ending',
         'leadTo' => 'zu :scene führen',
+        'leadWhereItLed' => 'zu :scene führen, wohin diese führte', 'deleteIt' => 'Löschen',
         'waysHere' => '{count|=1 Ein Weg führt|:count Wege führen} hierher, aus :from. Wohin {count|=1 soll er|sollen '
             .'sie} dann führen?',
         'startsThen' => 'Das Spiel beginnt hier. Wo soll es dann beginnen?{count|=0 | Was hierher führte, führt auch '

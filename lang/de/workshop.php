@@ -66,6 +66,7 @@ return [
             'lock.judges' => 'nur notieren, ohne Urteil',
             'route.missing' => 'den Weg herausnehmen', 'reference.missing' => 'das Fehlende anlegen',
             'rule.hidden' => 'die Regel nach vorn',
+            'walkthrough.parts' => 'diesen Weg vergessen',
             'lock.untypable' => 'nehmen, was Telefontasten hergeben',
             'lock.never-opens' => 'immer eine Antwort nehmen', 'play.trap' => 'zurück zum Anfang führen',
             'answer.leaked' => 'weniger sagen',

@@ -24,7 +24,8 @@ return [
         'readLater' => 'Read :thing later',
         'deleteChapter' => 'Delete this chapter; {count|=1 its scene stays|its :count scenes stay}',
         'yesEnding' => 'yes: :ending',
-        'leadTo' => 'lead to :scene',
+        'leadTo' => 'lead to :scene', 'leadWhereItLed' => 'lead to :scene, where this one led',
+        'deleteIt' => 'Delete it',
         'waysHere' => '{count|=1 One way leads|:count ways lead} here, from :from. Where shall {count|=1 it|they} '
             .'lead then?',
         'startsThen' => 'The game starts here. Where shall it start then?{count|=0 | What led here leads there too.}',

@@ -59,6 +59,7 @@ return [
             'lock.judges' => 'take note, without a verdict',
             'route.missing' => 'take the way out', 'reference.missing' => 'make what is missing',
             'rule.hidden' => 'put the rule first', 'lock.never-opens' => 'take an answer always',
+            'walkthrough.parts' => 'forget that way',
             'lock.untypable' => 'take what the keys of a phone give',
             'play.trap' => 'lead back to the start', 'answer.leaked' => 'say less',
             'condition.constant' => 'drop the condition',

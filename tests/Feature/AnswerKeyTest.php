@@ -30,6 +30,25 @@ it('names pictures that are pressed, and every kind of answer of the demo games'
         ->assertSee('Moon, Star, Boat, in this order')->assertSee('exactly 1824')->assertSee('the number 3704');
 });
 
+it('tells units, and what stands under covers and answers a prompt', function (): void {
+    $cover = static fn (int $at): array => [
+        'id' => "c{$at}", 'kind' => 'cover', 'front' => ['md' => "Front {$at}"], 'back' => ['md' => "Back {$at}"],
+        'opens' => 'tap',
+    ];
+    $game = Game::factory()->create(['document' => Json::write(Games::document([
+        ['id' => 'hall', 'things' => [
+            Games::lock('tide', '', ['input' => ['type' => 'number', 'unit' => 'm'], 'rules' => [
+                ['match' => ['number' => 4, 'unit' => 'm', 'within' => 0.5], 'verdict' => 'open'],
+            ]]),
+            ...array_map($cover, range(1, 12)),
+            ['id' => 'f', 'kind' => 'find', 'boxes' => [['id' => 'b', 'ask' => 'It dives', 'md' => 'Gannet']]],
+        ]],
+    ]))]);
+
+    $this->actingAs($game->user)->get(route('games.key', $game))->assertSee('the number 4 m ± 0.5')
+        ->assertSee('Front 12')->assertSee('Back 12')->assertSeeInOrder(['It dives', 'Gannet']);
+});
+
 it('shows the answers to nobody but the teacher whose game it is', function (): void {
     $game = Game::factory()->create(['document' => Json::write(Games::twoRooms())]);
 

@@ -161,6 +161,12 @@ final readonly class Number implements Matcher
 
     public function said(): Wording
     {
-        return new Wording('matcher.number', ['number' => TypedProbes::written($this->number)]);
+        $room = match (true) {
+            $this->within !== null => ' ± '.TypedProbes::written($this->within),
+            default => '',
+        };
+        $number = TypedProbes::written($this->number).rtrim(" {$this->symbol}");
+
+        return new Wording('matcher.number', ['number' => $number.$room]);
     }
 }

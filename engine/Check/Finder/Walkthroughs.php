@@ -30,7 +30,8 @@ final class Walkthroughs implements Finder
                         'gone' => $context->game->scene($replay->expected) === null ? 1 : 0,
                         'found' => $title($replay->found),
                     ],
-                )->shownBy(array_slice($walkthrough->steps, 0, $replay->divergesAt));
+                )->shownBy(array_slice($walkthrough->steps, 0, $replay->divergesAt))
+                    ->mendedBy($context->mends->remove($walkthrough->id));
             }
         }
 

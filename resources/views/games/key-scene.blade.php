@@ -42,4 +42,13 @@
             @endforeach
         </div>
     @endforeach
+    @if ($scene['answered'] !== [])
+        <ul class="mt-2 ml-3 grid gap-1 border-l-3 border-edge pl-3.5" {{ $speaks }}>
+            @foreach ($scene['answered'] as [$front, $back])
+                <li>{{ trim(strip_tags(Markdown::html($front))) }} → <strong>{{
+                    trim(strip_tags(Markdown::html($back))) ?: '…'
+                }}</strong></li>
+            @endforeach
+        </ul>
+    @endif
 </article>

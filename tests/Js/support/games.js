@@ -71,14 +71,14 @@ const namedParts = () => ({
  * label.
  */
 function editorOf(game) {
-    const made = { game, label: '', edits: [] };
+    const made = { game, label: '', edits: [], said: '' };
     const edit = (edits, label) => {
         made.edits = [edits].flat();
         made.label = label;
         made.game = made.edits.filter((one) => !('deleteScene' in one || 'duplicate' in one)).reduce(apply, game);
     };
 
-    return { desk: { store: { game, edit } }, made };
+    return { desk: { store: { game, edit }, alarm: (words) => (made.said = words) }, made };
 }
 
 /** What is written when it is sent: without what is undefined. */

@@ -383,9 +383,18 @@ function removal(scene, editor) {
             t('cards.scene.deleteThisScene'),
         );
     const from = [...new Set(ways.map((way) => game.scenes.find((one) => one.id === way.from).title))].join(', ');
-    const others = game.scenes
-        .filter((one) => one !== scene)
-        .map((one) => [one.id, t('cards.scene.leadTo', { scene: sceneName(game, one) })]);
+    const onward = [
+        ...new Set(
+            routesIn(game)
+                .filter((way) => way.from === scene.id)
+                .map(({ to }) => to),
+        ),
+    ]
+        .map((id) => game.scenes.find((one) => one.id === id && one !== scene))
+        .filter(Boolean);
+    const others = game.scenes.filter((one) => one !== scene && !onward.includes(one));
+    const named = (words) => (one) => [one.id, t(words, { scene: sceneName(game, one) })];
+    const usual = onward[0]?.id ?? '-';
 
     return el(
         'details',
@@ -396,10 +405,28 @@ function removal(scene, editor) {
             key: 'scene.lead',
             label: t('cards.scene.whereTo'),
             shown: false,
-            value: '',
-            options: [['', t('cards.scene.choose')], ['-', t('cards.scene.leaveAnOpenEnd')], ...others],
-            take: (lead) => lead !== '' && go(lead === '-' ? null : lead),
+            value: usual,
+            // Where it led itself comes first: that is what one mostly means.
+            options: [
+                ...onward.map(named('cards.scene.leadWhereItLed')),
+                ['-', t('cards.scene.leaveAnOpenEnd')],
+                ...others.map(named('cards.scene.leadTo')),
+            ],
+            take: () => {},
         }),
+        el(
+            'button',
+            {
+                class: 'button',
+                'data-key': 'scene.delete',
+                onclick: ({ target }) => {
+                    const lead = target.closest('details').querySelector('[data-key="scene.lead"]').value;
+                    go(lead === '-' ? null : lead);
+                },
+            },
+            icon('trash-2'),
+            t('cards.scene.deleteIt'),
+        ),
     );
 }
 
@@ -416,10 +443,20 @@ function startRemoval(scene, ways, go, game) {
             key: 'scene.lead',
             label: t('cards.scene.startOfTheGame'),
             shown: false,
-            value: '',
-            options: [['', t('cards.scene.choose')], ...others],
-            take: (lead) => lead !== '' && go(lead),
+            value: others[0]?.[0] ?? '',
+            options: others,
+            take: () => {},
         }),
+        el(
+            'button',
+            {
+                class: 'button',
+                'data-key': 'scene.delete',
+                onclick: ({ target }) => go(target.closest('details').querySelector('[data-key="scene.lead"]').value),
+            },
+            icon('trash-2'),
+            t('cards.scene.deleteIt'),
+        ),
     );
 }
 

@@ -14,19 +14,20 @@ const options = {
     matches: ['options', 'right', 'anything'],
     /** Right answers become options, and so do the wrong ones that rules know. */
     begin(words, others) {
-        const known = [...new Set([...words, ...others])].slice(0, 40);
+        // Several right words are spellings of one answer: the first of them is the option.
+        const known = [...new Set([...words.slice(0, 1), ...others])].slice(0, 40);
         const filled = known.length > 1 ? known : [...known, ...LETTERS.slice(known.length, 3).map(lettered)];
 
         return {
             type: 'options',
             options: filled.map((md) => ({ id: freshId('option'), md })),
-            many: words.length > 1,
+            many: false,
             shuffle: true,
         };
     },
     match(words, input, place) {
-        const picked = input.options.filter((option) => words.includes(option.md)).map(({ id }) => id);
-        if (picked.length > 0) return { options: picked };
+        const picked = input.options.find((option) => words.includes(option.md));
+        if (picked) return { options: [picked.id] };
 
         return { options: [input.options[Math.min(place, input.options.length - 1)].id] };
     },
@@ -56,7 +57,7 @@ const options = {
             key: `${lock.id}.many`,
             label: t('cards.lock.severalMayBePicked'),
             value: Boolean(input.many),
-            take: (many) => set({ many }),
+            take: (many) => setAll({ ...asPicked(lock, many), input: { ...input, many } }),
         }),
         tick({
             key: `${lock.id}.shuffle`,
@@ -66,6 +67,15 @@ const options = {
         }),
     ],
 };
+
+/** Where only one may be picked, only one of the right ones can be asked for: the first. */
+function asPicked(lock, many) {
+    const open = openRule(lock);
+    if (many || !open || open.match.options.length < 2) return {};
+    const match = { options: open.match.options.slice(0, 1) };
+
+    return { rules: list(lock.rules).map((rule) => (rule === open ? { ...rule, match } : rule)) };
+}
 
 /** Whether it is right, on the line of the option itself. */
 function rightMark(lock, input, option, setAll, editor) {
