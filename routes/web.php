@@ -157,6 +157,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/locks.csv', [RunController::class, 'locks'])
         ->can('view', 'run')
         ->name('runs.locks');
+    Route::get('/runs/{run}/choices.csv', [RunController::class, 'choices'])
+        ->can('view', 'run')
+        ->name('runs.choices');
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');

@@ -8,6 +8,7 @@ use App\Models\Run;
 use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
+use Fravel\Report\CameOut;
 use Fravel\Report\FindReport;
 use Fravel\Report\LockReport;
 use Fravel\Report\PassageReport;
@@ -16,6 +17,7 @@ use Fravel\Report\SceneReport;
 use Fravel\Report\Spread;
 use Fravel\Report\WrongGroup;
 use Fravel\Thing\FindIt;
+use Fravel\Thing\Lock;
 
 /** What a run showed, ready for its page. */
 final readonly class Report
@@ -28,14 +30,15 @@ final readonly class Report
 
     /**
      * @param  list<PlayLog>  $logs
-     * @param  list<LockReport>  $locks
+     * @param  list<LockReport>  $locks  that are right or wrong
+     * @param  list<LockReport>  $asked  to which no answer is wrong, with options to pick from
      * @param  list<FindReport>  $boards
      * @param  list<SceneReport>  $scenes
      * @param  list<PassageReport>  $passages
      */
     private function __construct(
         public GameDocument $game, public array $logs, public array $locks, public array $boards, public array $scenes,
-        public array $passages,
+        public array $passages, public array $asked,
     ) {
     }
 
@@ -47,9 +50,17 @@ final readonly class Report
     /** @param  list<PlayLog>  $logs */
     public static function ofLogs(GameDocument $game, array $logs): self
     {
+        $all = LockReport::all($game, $logs);
+        $isNoted = static fn (LockReport $one): bool => $one->lock->tells() === Lock::NOTED && $one->picked !== [];
+
         return new self(
-            $game, $logs, LockReport::all($game, $logs), FindReport::all($game, $logs), SceneReport::all($game, $logs),
+            $game,
+            $logs,
+            array_values(array_filter($all, static fn (LockReport $one): bool => ! $isNoted($one))),
+            FindReport::all($game, $logs),
+            SceneReport::all($game, $logs),
             PassageReport::all($game, $logs),
+            array_values(array_filter($all, $isNoted)),
         );
     }
 
@@ -90,12 +101,19 @@ final readonly class Report
             $this->scenes, static fn (SceneReport $one): bool => $one->seen > 0 && count($one->taken) > 1,
         );
 
-        return array_values(array_map(fn (SceneReport $one): array => [
+        $ways = array_map(fn (SceneReport $one): array => [
             'scene' => $this->called($one->scene), 'seen' => $one->seen, 'ways' => array_map(
                 fn (string $choice, int $plays): array => [$this->called($choice), $plays],
                 array_keys($one->taken), array_values($one->taken),
             ),
-        ], $chosen));
+        ], $chosen);
+
+        return [...array_values($ways), ...array_map(fn (LockReport $one): array => [
+            'scene' => $this->name($one), 'seen' => $one->tried, 'ways' => array_map(
+                fn (string $option, int $plays): array => [$this->called($option), $plays],
+                array_map(strval(...), array_keys($one->picked)), array_values($one->picked),
+            ),
+        ], $this->asked)];
     }
 
     /** @return list<string> scenes that nobody came to */
@@ -119,13 +137,14 @@ final readonly class Report
         ] <=> [$other->state->place ?? PHP_INT_MAX, $other->endedAt ?? PHP_INT_MAX]);
         $outcomes = [];
         foreach ($this->game->scenes() as $scene) {
-            $here = array_values(array_filter(
-                $logs, static fn (PlayLog $log): bool => $log->endedAt !== null && $log->state->scene === $scene->id,
-            ));
-            if ($here !== []) {
-                $outcomes[] = [
-                    'scene' => $this->called($scene->id), 'kind' => $here[0]->state->ended, 'plays' => $here,
-                ];
+            $came = [];
+            foreach ($logs as $log) {
+                if ($log->endedAt !== null && $log->state->scene === $scene->id) {
+                    $came[CameOut::as($this->game, $log->state) ?: $this->called($scene->id)][] = $log;
+                }
+            }
+            foreach ($came as $as => $plays) {
+                $outcomes[] = ['scene' => (string) $as, 'kind' => $plays[0]->state->ended, 'plays' => $plays];
             }
         }
         $under = array_values(array_filter($logs, static fn (PlayLog $log): bool => $log->endedAt === null));

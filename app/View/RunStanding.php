@@ -13,6 +13,7 @@ use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
+use Fravel\Report\CameOut;
 use Fravel\Report\Need;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -134,7 +135,7 @@ final readonly class RunStanding
             'name' => $play->name,
             'group' => $play->group,
             'words' => $play->rejoin_words,
-            'where' => $row->where(),
+            'where' => $state->ended === null ? $row->where() : (CameOut::as($game, $state) ?: $row->where()),
             'open' => $row->open(),
             'tries' => $row->tries(),
             'seconds' => max(0, ($play->ended_at ?? $now) - $play->started_at),

@@ -56,6 +56,19 @@ final class RunTables
         ];
     }
 
+    /** @return list<list<string|int|float|null>> how many took each choice, or each option that is never wrong */
+    public static function choices(Run $run): array
+    {
+        $rows = [self::names(['scene', 'choice', 'tried'])];
+        foreach (Report::of($run)->ways() as $way) {
+            foreach ($way['ways'] as [$choice, $plays]) {
+                $rows[] = [$way['scene'], $choice, $plays];
+            }
+        }
+
+        return $rows;
+    }
+
     /**
      * @param  list<string>  $columns
      * @return list<string>

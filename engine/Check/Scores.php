@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Check;
 
 use Fravel\Answer\Answer;
+use Fravel\Condition\Ties;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\References;
@@ -60,7 +61,46 @@ final readonly class Scores
         );
         $among = array_values(array_intersect(self::competing($game), array_keys($game->tallies())));
 
-        return new self(self::ranges($game, $questions, $maybe), Shares::of($game, $questions, $among, $effort));
+        $shares = Shares::of($game, $questions, $among, $effort, self::ties($game->document));
+
+        return new self(self::ranges($game, $questions, $maybe), $shares);
+    }
+
+    /**
+     * Who leads among equals: nobody where a question decides, all where all are told, else the first.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    private static function ties(array $document): Ties
+    {
+        [$rules, $asks] = [[], false];
+        self::walk($document, static function (array $part) use (&$asks, &$rules): void {
+            $asks = $asks || is_array($part['tied'] ?? null);
+            if (is_string($part['leads'] ?? null)) {
+                $rules[] = $part['ties'] ?? Ties::First->value;
+            }
+        });
+
+        return match (true) {
+            $asks => Ties::None,
+            array_unique($rules) === [Ties::All->value] => Ties::All,
+            array_unique($rules) === [Ties::None->value] => Ties::None,
+            default => Ties::First,
+        };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $part
+     * @param  callable(array<array-key, mixed>): void  $look
+     */
+    private static function walk(array $part, callable $look): void
+    {
+        $look($part);
+        foreach ($part as $inner) {
+            if (is_array($inner)) {
+                self::walk($inner, $look);
+            }
+        }
     }
 
     /**

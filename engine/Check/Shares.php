@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Check;
 
+use Fravel\Condition\Ties;
 use Fravel\Document\GameDocument;
 use Fravel\Effect\Effect;
 use Fravel\State\PlayState;
@@ -23,8 +24,8 @@ final readonly class Shares
     private const SUM = 5;
 
     /**
-     * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads, or is first among
-     *     equals
+     * @param  array<string, float>  $wins  share of all ways to answer in which this tally leads; among equals as the
+     *     game settles ties
      * @param  float  $tied  share in which several lead
      * @param  float  $none  share in which all are ruled out
      * @param  array<string, list<string>>  $examples  by tally, options by which it leads, one for each question
@@ -41,8 +42,13 @@ final readonly class Shares
      * @param  list<non-empty-array<string, list<Effect>>>  $questions  what each option of each does
      * @param  list<string>  $among  tallies, in the order in which a tie goes
      */
-    public static function of(GameDocument $game, array $questions, array $among, Effort $effort = new Effort()): self
-    {
+    public static function of(
+        GameDocument $game,
+        array $questions,
+        array $among,
+        Effort $effort = new Effort(),
+        Ties $ties = Ties::First,
+    ): self {
         $starts = array_map(
             static fn (string $tally): int|float => $game->tallies()[$tally]->start ?? 0,
             array_combine($among, $among),
@@ -58,7 +64,7 @@ final readonly class Shares
             }
         }
 
-        return $among === [] ? new self() : self::counted($sums, $among);
+        return $among === [] ? new self() : self::counted($sums, $among, $ties);
     }
 
     /**
@@ -106,7 +112,7 @@ final readonly class Shares
      * @param  array<array{PlayState, float, list<string>}>  $sums
      * @param  list<string>  $among
      */
-    private static function counted(array $sums, array $among): self
+    private static function counted(array $sums, array $among, Ties $ties): self
     {
         $wins = array_fill_keys($among, 0.0);
         [$tied, $none, $examples] = [0.0, 0.0, []];
@@ -114,9 +120,11 @@ final readonly class Shares
             $leaders = $sum->leaders($among);
             $tied += count($leaders) > 1 ? $share : 0.0;
             $none += $leaders === [] ? $share : 0.0;
-            if ($leaders !== []) {
-                $wins[$leaders[0]] += $share;
-                $examples[$leaders[0]] ??= $answers;
+            foreach ($leaders as $leader) {
+                if ($ties->makesFirst($leader, $leaders)) {
+                    $wins[$leader] += $share;
+                    $examples[$leader] ??= $answers;
+                }
             }
         }
 

@@ -22,6 +22,7 @@ final readonly class LockReport
      * @param  float|null  $tells  how well the first try at it goes with first tries elsewhere, from −1 to 1; null
      *     where too few played to say
      * @param  list<WrongGroup>  $wrong
+     * @param  array<array-key, int>  $picked  each option → plays that picked it when it opened; none without options
      */
     private function __construct(
         public Lock $lock,
@@ -35,6 +36,7 @@ final readonly class LockReport
         public ?Spread $seconds,
         public ?float $tells,
         public array $wrong,
+        public array $picked,
     ) {
     }
 
@@ -90,7 +92,25 @@ final readonly class LockReport
             Spread::of(array_map(static fn (PlayLog $log): int => $log->secondsOn($lock->id), $opened)),
             FirstTries::tells($lock->id, $shares),
             WrongGroups::of($lock, $logs, $language),
+            self::picked($lock, $opened),
         );
+    }
+
+    /**
+     * @param  list<PlayLog>  $opened
+     * @return array<array-key, int>
+     */
+    private static function picked(Lock $lock, array $opened): array
+    {
+        $picked = $lock->input->picks() === [] ? [] : array_fill_keys(array_keys($lock->input->parts()), 0);
+        foreach ($picked === [] ? [] : $opened as $log) {
+            $deed = $log->answersTo($lock->id)[$log->answerThatOpened($lock->id)] ?? null;
+            foreach (array_unique((array) ($deed?->with() ?? [])) as $option) {
+                is_string($option) && isset($picked[$option]) ? $picked[$option]++ : null;
+            }
+        }
+
+        return $picked;
     }
 
     /** Answers up to the one that opened it. */

@@ -66,6 +66,7 @@ return [
     'begins' => 'beginnt', 'begins_anew' => 'beginnt neu',
     'led' => 'weiter zu :scene', 'restarts' => '{count|=0 |=1 einmal neu begonnen|:count-mal neu begonnen}',
     'table' => [
+        'choice' => 'Wahl',
         'name' => 'Name', 'by' => 'Wer vom Team',
         'at' => 'Um (:zone)', 'after' => 'Sekunden seit der vorigen', 'scene' => 'Szene',
         'lock' => 'Schloss', 'answer' => 'Antwort', 'verdict' => 'Urteil', 'read' => 'Was zu lesen war',
@@ -74,6 +75,7 @@ return [
         'left' => 'Hier aufgehört', 'tells' => 'Geht mit den anderen (−1 bis 1)',
     ],
     'take' => [
+        'choices' => 'Wahlen als CSV',
         'pdf' => 'Der Bericht als PDF', 'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
     ],
     'verdict' => [

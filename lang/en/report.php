@@ -63,6 +63,7 @@ return [
     'begins' => 'begins', 'begins_anew' => 'begins anew',
     'led' => 'on to :scene', 'restarts' => '{count|=0 |=1 begun anew once|begun anew :count times}',
     'table' => [
+        'choice' => 'Choice',
         'name' => 'Name', 'by' => 'Who of the team',
         'at' => 'At (:zone)', 'after' => 'Seconds since the one before', 'scene' => 'Scene',
         'lock' => 'Lock', 'answer' => 'Answer', 'verdict' => 'Verdict', 'read' => 'What was read',
@@ -71,6 +72,7 @@ return [
         'tells' => 'Goes with the others (−1 to 1)',
     ],
     'take' => [
+        'choices' => 'Choices as CSV',
         'pdf' => 'The report as PDF', 'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
     ],
     'verdict' => [

@@ -126,6 +126,11 @@ final class RunController extends Controller
         return self::table($run, 'locks', RunTables::locks($run));
     }
 
+    public function choices(Run $run): Response
+    {
+        return self::table($run, 'choices', RunTables::choices($run));
+    }
+
     public function close(Run $run): RedirectResponse
     {
         $run->update(['closed_at' => now()]);

@@ -49,7 +49,7 @@
             <a class="button" href="{{ route('runs.pdf', $run) }}"><x-icon name="download"/>{{
                 __('report.take.pdf')
             }}</a>
-            @foreach (['answers', 'locks'] as $table)
+            @foreach (['answers', 'locks', 'choices'] as $table)
                 <a class="button" href="{{ route("runs.{$table}", $run) }}"><x-icon name="download"/>{{
                     __("report.take.{$table}")
                 }}</a>

@@ -2,6 +2,10 @@
 
 use Fravel\Check\Scores;
 use Fravel\Document\GameDocument;
+use Fravel\Pattern\Build;
+use Fravel\Pattern\Content;
+use Fravel\Pattern\Patterns;
+use Fravel\Pattern\TeacherDefaults;
 use Tests\Support\Engine\ScoresCases;
 
 it('says the least and the most, and who can never win', function (): void {
@@ -109,3 +113,16 @@ it('works out what wins for those who answer as supposed', function (): void {
         ->and(ScoresCases::scoresOf($questions, ['a', 'b'], ['o0-0'])->ranges['a'])
         ->toBe(['least' => 1.0, 'most' => 2.0]);
 });
+
+it('counts a tie as the game settles it', function (string $ties, array $wins): void {
+    $words = (require dirname(__DIR__, 3).'/lang/en/made.php')['pattern'];
+    $built = Build::alone(Patterns::named('quiz'), new Content([
+        'outcomes' => "A\nB\nC\nD", 'quizQuestions' => "One\ta\tb\tc\td\nTwo\ta\tb\tc\td", 'ties' => $ties,
+    ], 'en'), $words, new TeacherDefaults());
+
+    expect(array_values(Scores::of(GameDocument::of($built ?? []))->shares->wins))->toBe($wins);
+})->with([
+    'the one listed first' => ['earlier', [0.4375, 0.3125, 0.1875, 0.0625]],
+    'all that are highest' => ['each', [0.4375, 0.4375, 0.4375, 0.4375]],
+    'a question decides' => ['asked', [0.0625, 0.0625, 0.0625, 0.0625]],
+]);

@@ -91,7 +91,7 @@ const KINDS = {
         isRanking: true,
         read: ({ leads, among, ties = 'first' }) =>
             leads ? { ids: [leads], atLeast: 1, among: list(among), ties } : null,
-        write({ ids, among, ties = 'first' }, game) {
+        write({ ids, among, ties = tieRuleOf(game) }, game) {
             const rivals = among ?? tallies(game).map(([id]) => id);
             const all = rivals.includes(ids.at(-1)) ? rivals : [...rivals, ids.at(-1)];
 
@@ -106,6 +106,18 @@ const KINDS = {
         write: ({ ids }, game) => ({ tied: ids.length > 1 ? ids : tallies(game).map(([id]) => id) }),
     },
 };
+
+/** As which rule the game settles ties already: a new condition goes by the same. */
+function tieRuleOf(game) {
+    const rules = new Set();
+    JSON.stringify(game.scenes ?? [], (_, value) => {
+        if (typeof value?.leads === 'string') rules.add(value.ties ?? 'first');
+
+        return value;
+    });
+
+    return rules.size === 1 ? [...rules][0] : 'first';
+}
 
 /** The kind a condition is of with its parts; `other` for those that can't be said so, '' for none. */
 function readCondition(condition) {
