@@ -58,6 +58,10 @@ final readonly class Turn
     /** @return array{lock: string, verdict: string}|null of an answer, or of a choice that is marked */
     public function verdict(): ?array
     {
+        // Who was sent on from where the answer led reads why, not that it was right.
+        if (count($this->eventsOf('entered')) > 1 && $this->eventsOf('said') !== []) {
+            return null;
+        }
         $answered = $this->eventsOf('answered')[0] ?? null;
 
         if ($answered !== null) {

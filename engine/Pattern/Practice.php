@@ -41,7 +41,11 @@ final class Practice implements Pattern
         $chapter = $builder->chapter($builder->say('practice'), $ids[0]);
         $locks = [];
         foreach ($rows as $place => $cells) {
-            $lock = self::question($content, $builder, $cells, $ids[$place + 1] ?? $score);
+            // The last one leads to how it went, which speaks for itself.
+            $next = $ids[$place + 1] ?? null;
+            $lock = self::question(
+                $content, $builder, $cells, $next === null ? ['say' => '', 'go' => $score] : ['go' => $next],
+            );
             $locks[] = (string) $lock['id'];
             $builder->scene(
                 $ids[$place],
@@ -82,15 +86,16 @@ final class Practice implements Pattern
      * With further cells the answer is chosen among them, without it is typed.
      *
      * @param  non-empty-list<string>  $cells
+     * @param  array<string, string>  $open  of the rule that opens it
      * @return array<string, mixed>
      */
-    private static function question(Content $content, PatternBuilder $builder, array $cells, string $go): array
+    private static function question(Content $content, PatternBuilder $builder, array $cells, array $open): array
     {
         $options = array_values(array_filter(array_slice($cells, 1), static fn (string $cell): bool => $cell !== ''));
         if (count($options) > 1) {
-            return $builder->options($cells[0], $options, ['go' => $go]);
+            return $builder->options($cells[0], $options, $open);
         }
 
-        return $builder->lock(Row::asked($cells[0], $options[0] ?? '', $content->language), ['go' => $go]);
+        return $builder->lock(Row::asked($cells[0], $options[0] ?? '', $content->language), $open);
     }
 }

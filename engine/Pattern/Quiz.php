@@ -15,6 +15,9 @@ final class Quiz implements Pattern
 {
     use TakesAll;
 
+    /** What an option says that decides for its outcome, or rules it out, in the languages of teachers. */
+    private const DECIDING = ['must' => 'must|muss|doit|debe', 'never' => 'never|nie|jamais|nunca'];
+
     public function name(): string
     {
         return 'quiz';
@@ -25,7 +28,9 @@ final class Quiz implements Pattern
         return [
             self::outcomes(),
             self::questions(),
+            Field::pictures('pictures'),
             Field::choice('ties', ['earlier', 'each', 'asked']),
+            Field::choice('ranking', ['no', 'yes']),
         ];
     }
 
@@ -48,11 +53,23 @@ final class Quiz implements Pattern
         return $field->name !== self::questions()->name
             ? $rows
             : $rows->map(static fn (Row $row): Row => new Row($row->number, array_map(
-                static fn (Cell $cell): Cell => $cell->as === 'options' && $rows->placeInOpen($cell) >= $most
-                    ? $cell->leftOut(new Wording('rows.no-outcome'))
-                    : $cell,
+                static fn (Cell $cell): Cell => $cell->as === 'options' ? self::told($cell, $rows, $most) : $cell,
                 $row->cells,
             )));
+    }
+
+    private static function told(Cell $cell, Rows $rows, int $most): Cell
+    {
+        if ($rows->placeInOpen($cell) >= $most) {
+            return $cell->leftOut(new Wording('rows.no-outcome'));
+        }
+        [$words, $by] = self::counted($cell->text);
+
+        return $words === $cell->text
+            ? $cell
+            : $cell->meaning(new Wording(is_int($by) ? 'rows.weight' : "rows.{$by}", [
+                'words' => $words, 'by' => is_int($by) ? $by : 0,
+            ]));
     }
 
     public function build(Content $content, PatternBuilder $builder): void
@@ -70,7 +87,7 @@ final class Quiz implements Pattern
             );
         }
         if ($content->text('ties') === 'each') {
-            self::allInOne($builder, $result, $outcomes, $tallies);
+            self::allInOne($content, $builder, $result, $outcomes, $tallies);
 
             return;
         }
@@ -89,7 +106,9 @@ final class Quiz implements Pattern
             self::decision($builder, $asks, $outcomes, $tallies, $endings);
         }
         foreach ($outcomes as $place => $outcome) {
-            $builder->scene($endings[$place], $outcome[0], [], [
+            $builder->scene($endings[$place], $outcome[0], [
+                ...self::shown($content, $builder, $outcome[0]), ...self::ranking($content, $builder, $tallies),
+            ], [
                 'ending' => ['kind' => 'open', 'md' => $outcome[1] === '' ? $outcome[0] : $outcome[1]],
             ]);
         }
@@ -119,13 +138,18 @@ final class Quiz implements Pattern
      * @param  list<non-empty-list<string>>  $outcomes
      * @param  list<string>  $tallies
      */
-    private static function allInOne(PatternBuilder $builder, string $id, array $outcomes, array $tallies): void
-    {
+    private static function allInOne(
+        Content $content, PatternBuilder $builder, string $id, array $outcomes, array $tallies,
+    ): void {
         $texts = [];
         foreach ($outcomes as $place => $outcome) {
-            $texts[] = ['if' => ['leads' => $tallies[$place], 'among' => $tallies, 'ties' => 'all']]
-                + $builder->text(trim("## {$outcome[0]}\n\n{$outcome[1]}"));
+            $leads = ['if' => ['leads' => $tallies[$place], 'among' => $tallies, 'ties' => 'all']];
+            $texts[] = $leads + $builder->text(trim("## {$outcome[0]}\n\n{$outcome[1]}"));
+            foreach (self::shown($content, $builder, $outcome[0]) as $picture) {
+                $texts[] = $leads + $picture;
+            }
         }
+        $texts = [...$texts, ...self::ranking($content, $builder, $tallies)];
         $builder->scene($id, $builder->say('result'), $texts, ['ending' => ['kind' => 'open', 'md' => '']]);
     }
 
@@ -139,11 +163,9 @@ final class Quiz implements Pattern
         $options = [];
         foreach (array_slice($cells, 1, count($tallies)) as $place => $md) {
             if ($md !== '') {
-                $options[] = [
-                    'id' => $builder->id('option'),
-                    'md' => $md,
-                    'do' => [['add' => $tallies[$place], 'by' => 1]],
-                ];
+                [$words, $by] = self::counted($md);
+                $effect = is_int($by) ? ['add' => $tallies[$place], 'by' => $by] : [$by => $tallies[$place]];
+                $options[] = ['id' => $builder->id('option'), 'md' => $words, 'do' => [$effect]];
             }
         }
         $id = $builder->id('lock');
@@ -159,5 +181,45 @@ final class Quiz implements Pattern
         );
 
         return ['tells' => 'noted'] + array_diff_key($lock, ['guard' => true]);
+    }
+
+    /**
+     * The words of an option, and what it counts for its outcome: one, or as many as stand behind it ("steer +3"); or
+     * it decides: "stay (must)", "flee (never)".
+     *
+     * @return array{string, int|'must'|'never'}
+     */
+    private static function counted(string $cell): array
+    {
+        if (preg_match('/^(.*\S)\s+\+(\d{1,2})$/Dsu', $cell, $part) === 1) {
+            return [$part[1], (int) $part[2]];
+        }
+        foreach (self::DECIDING as $effect => $words) {
+            if (preg_match('/^(.*\S)\s*\((?:'.$words.')\)$/Disu', $cell, $part) === 1) {
+                return [$part[1], $effect];
+            }
+        }
+
+        return [$cell, 1];
+    }
+
+    /** @return list<array<string, mixed>> the picture that is called as the outcome */
+    private static function shown(Content $content, PatternBuilder $builder, string $outcome): array
+    {
+        $asset = $content->pictures('pictures')->face($outcome)['asset'] ?? null;
+
+        return $asset === null ? [] : [['id' => $builder->id('picture'), 'kind' => 'picture', 'asset' => $asset]];
+    }
+
+    /**
+     * @param  list<string>  $tallies
+     * @return list<array<string, mixed>> how high all of them stand
+     */
+    private static function ranking(Content $content, PatternBuilder $builder, array $tallies): array
+    {
+        return $content->text('ranking') !== 'yes' ? [] : [[
+            'id' => $builder->id('standing'), 'kind' => 'standing', 'label' => '', 'of' => $tallies,
+            'order' => 'highest',
+        ]];
     }
 }

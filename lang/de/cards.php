@@ -137,6 +137,11 @@ return [
         'otherPicture' => 'Ein anderes Bild auf :what',
         'erase' => 'Das Letzte wegnehmen',
     ],
+    'standing' => [
+        'help' => 'Lernende sehen, wie hoch diese stehen, jeden mit einem Balken.',
+        'order' => 'In welcher Reihenfolge',
+        'orders' => ['given' => 'wie sie hier stehen', 'highest' => 'der höchste zuerst'],
+    ],
     'length' => [
         'least' => ['words' => 'mindestens :count Wörter', 'characters' => 'mindestens :count Zeichen'],
         'between' => ['words' => ':least-:most Wörter', 'characters' => ':least-:most Zeichen'],

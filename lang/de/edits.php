@@ -27,6 +27,7 @@ return [
         'deletedScene' => '„:title“ gelöscht',
         'titleOfTheScene' => 'Titel der Szene',
         'startOfTheGame' => 'Anfang des Spiels',
+        'standing' => 'Stand',
         'meantSo' => 'So gemeint',
         'goingOnWaits' => 'Wann es weitergeht',
         'goingBack' => 'Zurückgehen',

@@ -30,6 +30,7 @@ return [
     ],
     'pictures' => 'was gebaut wird',
     'choices' => [
+        'no' => 'ohne', 'yes' => 'mit',
         'same' => 'dieselbe Frage noch einmal', 'next' => 'die nächste Frage',
         'earlier' => 'gilt das zuerst genannte', 'each' => 'werden alle gesagt', 'asked' => 'entscheidet eine Frage',
         'tap' => 'Antippen', 'pull' => 'Herausziehen', 'slide' => 'Hinüberschieben',
@@ -50,6 +51,7 @@ return [
         'prompt' => 'Aufgabe', 'box' => 'Feld, das passt',
     ],
     'fields' => [
+        'ranking' => 'Eine Rangfolge aller am Ende',
         'questions' => 'Fragen', 'place' => 'Name des Ortes', 'ask' => 'Was die Tür fragt', 'code' => 'Der Code',
         'codes' => 'Codes der Türen, Raum für Raum (sonst gezogen)', 'wrong' => 'Was bei falschem Code zu lesen ist',
         'right' => 'Was bei richtigem Code zu lesen ist',

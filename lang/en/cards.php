@@ -131,6 +131,11 @@ return [
         'otherPicture' => 'Another picture on :what',
         'erase' => 'Take the last one away',
     ],
+    'standing' => [
+        'help' => 'Students see how high these stand, each with a bar.',
+        'order' => 'In which order',
+        'orders' => ['given' => 'as they are listed here', 'highest' => 'the highest first'],
+    ],
     'length' => [
         'least' => ['words' => 'at least :count words', 'characters' => 'at least :count characters'],
         'between' => ['words' => ':least-:most words', 'characters' => ':least-:most characters'],

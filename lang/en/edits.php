@@ -27,6 +27,7 @@ return [
         'deletedScene' => 'deleted “:title”',
         'titleOfTheScene' => 'title of the scene',
         'startOfTheGame' => 'start of the game',
+        'standing' => 'Standing',
         'meantSo' => 'Meant so',
         'goingOnWaits' => 'When it goes on',
         'goingBack' => 'going back',

@@ -29,6 +29,7 @@ return [
     ],
     'pictures' => 'what it will build',
     'choices' => [
+        'no' => 'without it', 'yes' => 'with it',
         'same' => 'the same question again', 'next' => 'the next question',
         'earlier' => 'the one listed first is the one', 'each' => 'all of them are told',
         'asked' => 'a question decides',
@@ -48,6 +49,7 @@ return [
         'mark' => 'right, wrong or own words (or none)', 'prompt' => 'prompt', 'box' => 'box that answers',
     ],
     'fields' => [
+        'ranking' => 'A ranking of all at the end',
         'questions' => 'Questions', 'place' => 'Name of the place', 'ask' => 'What the door asks', 'code' => 'The code',
         'codes' => 'Codes of the doors, room by room (drawn where none is given)',
         'wrong' => 'What a wrong code gets to read',

@@ -17,6 +17,8 @@ return [
     'number' => 'a number: :answers{about|=1 , 2 % either way|=0 }',
     'rounds' => 'rounds: :answers',
     'ways' => 'ways into the film: :answers',
+    'weight' => '“:words”, counts :by', 'must' => '“:words”, decides for its outcome',
+    'never' => '“:words”, rules its outcome out',
     'digits' => 'a code: :answers',
     'sentence' => 'any full sentence',
     'length' => 'a text, :answers',

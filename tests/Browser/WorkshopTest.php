@@ -124,7 +124,7 @@ it('asks where ways shall lead when a scene is deleted, and brings it back', fun
     $teacher->see('Quay 2')
         ->press('Delete this scene')
         ->see('One way leads here, from Quay 1')
-        ->choose('[data-key="scene.lead"]', 'lead to Tower 1')
+        ->see('lead to Tower 1, where this one led')
         ->click('[data-key="scene.delete"]');
     WorkshopCases::documentWhere($teacher, fn (array $now): bool => count($now['scenes']) === 4);
     expect(WorkshopCases::document($teacher)['scenes'][0]['things'][0]['rules'][0]['go'])

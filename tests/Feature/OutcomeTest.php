@@ -46,3 +46,39 @@ it('tells who came out as what, and how many chose which option', function (
     'an ending each' => ['earlier', [1, 1], 'Pilot'],
     'one ending that says which' => ['each', [0, 0], 'Keeper'],
 ]);
+
+it('builds weights, deciding options, pictures and a ranking from the rows of a quiz', function (): void {
+    $document = Build::alone(Patterns::named('quiz'), new Content([
+        'outcomes' => "Keeper\tYou stay.\nPilot\tYou know.", 'ranking' => 'yes', 'pictures' => "keeper.png\tasset-keeper",
+        'quizQuestions' => "Pack?\ta lantern +3\ta compass\nStorm.\tstay (must)\tflee (never)",
+    ], 'en'), PatternCases::patternWords('words'), new TeacherDefaults()) ?? [];
+    $option = static fn (int $scene, int $place): array
+        => $document['scenes'][$scene]['things'][0]['input']['options'][$place];
+    $keeper = array_values(array_filter(
+        $document['scenes'], static fn (array $scene): bool => $scene['title'] === 'Keeper',
+    ))[0];
+
+    expect([$option(0, 0)['md'], $option(0, 0)['do'][0]['by'], $option(0, 1)['do'][0]['by']])->toBe(['a lantern', 3, 1])
+        ->and([array_key_first($option(1, 0)['do'][0]), array_key_first($option(1, 1)['do'][0])])
+        ->toBe(['must', 'never'])
+        ->and(array_column($keeper['things'], 'kind'))->toBe(['picture', 'standing'])
+        ->and($document['scenes'][0]['things'][0]['tells'])->toBe('noted');
+});
+
+it('lets nobody read that it was right who is sent to revise', function (): void {
+    $built = Build::alone(Patterns::named('practice'), new Content([
+        'practice' => "One?\tright\twrong\nTwo?\tright\twrong", 'least' => '2', 'revise' => 'Look at it again.',
+    ], 'en'), PatternCases::patternWords('words'), new TeacherDefaults()) ?? [];
+    $this->run = Classroom::open($built);
+    $this->play = Classroom::join($this->run, 'Mia');
+    $locks = array_map(static fn (array $scene): array => $scene['things'][0], array_slice($built['scenes'], 0, 2));
+    $answer = fn (array $lock, int $option): Illuminate\Testing\TestResponse => PlayCases::act($this, [
+        'verb' => 'answer', 'on' => Classroom::id($lock['id']),
+        'with' => Classroom::id($lock['input']['options'][$option]['id']),
+    ]);
+    $answer($locks[0], 1);
+    $answer($locks[0], 0)->assertSee('Right');
+    $answer($locks[1], 1);
+
+    expect((string) $answer($locks[1], 0)->content())->not->toContain('Right')->toContain('Look at it again');
+});

@@ -91,7 +91,8 @@ const KINDS = {
         isRanking: true,
         read: ({ leads, among, ties = 'first' }) =>
             leads ? { ids: [leads], atLeast: 1, among: list(among), ties } : null,
-        write({ ids, among, ties = tieRuleOf(game) }, game) {
+        write({ ids, among, ties: wanted }, game) {
+            const ties = wanted ?? tieRuleOf(game);
             const rivals = among ?? tallies(game).map(([id]) => id);
             const all = rivals.includes(ids.at(-1)) ? rivals : [...rivals, ids.at(-1)];
 

@@ -18,6 +18,7 @@ import { stopSays } from './film/stop-card.js';
 import { isStop, stopName } from '../editor/films.js';
 import { reorderByHand, thingOnPage } from './page.js';
 import { scenePicker } from './scene-picker.js';
+import { newStanding } from './standing.js';
 import { thingCard } from './thing.js';
 import { waybill } from './waybill.js';
 
@@ -30,13 +31,21 @@ const TRAY = [
     ['cover', 'layers'],
     ['link', 'external-link'],
     ['clip', 'clapperboard'],
+    ['standing', 'list'],
 ];
 
 /** What the card is open for, beside the scene or the thing: something to be found, a background to be cleared. */
 const open = { picking: null, choosing: null, clearing: null, board: null, begun: null, bringing: null, pasting: null };
 
 /** How large a new thing stands on a stage. */
-const SIZES = { text: [620, 130], choice: [320, 88], lock: [330, 92], cover: [260, 200], link: [320, 88] };
+const SIZES = {
+    text: [620, 130],
+    choice: [320, 88],
+    lock: [330, 92],
+    cover: [260, 200],
+    link: [320, 88],
+    standing: [420, 300],
+};
 
 /**
  * The scene face: stage or page in the middle, the tray under it, the card beside it, the waybill along the lower edge.
@@ -102,7 +111,7 @@ function openScene(holder, editor) {
             ]);
         redraw(
             tray,
-            TRAY.filter(([kind]) => isOffered(kind, scene, isStage)).map(([kind, sign]) =>
+            TRAY.filter(([kind]) => isOffered(kind, scene, isStage, editor.store.game)).map(([kind, sign]) =>
                 el(
                     'button',
                     {
@@ -124,8 +133,10 @@ function openScene(holder, editor) {
     return { draw };
 }
 
-/** An area stands on a stage alone, and a film has its stops, but a stop no film. */
-function isOffered(kind, scene, isStage) {
+/** An area stands on a stage alone, a film has its stops, but a stop no film, and a standing is one of tallies. */
+function isOffered(kind, scene, isStage, game) {
+    if (kind === 'standing') return (game.tallies ?? []).length > 0;
+
     return kind === 'area' ? isStage : kind !== 'clip' || !scene.stop;
 }
 
@@ -301,7 +312,7 @@ function add(editor, kind, at = null) {
     if (kind === 'picture') return editor.pickPicture((found) => putPicture(editor, found, at));
     put(
         editor,
-        { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new'), Boolean(sceneOf(editor).stop)) },
+        { id: freshId(kind), kind, ...fresh(kind, wordsAt('made.new'), Boolean(sceneOf(editor).stop), editor) },
         [],
         t('edits.labels.newThing', { kind: t(`workshop.kinds.${kind}`) }),
         at,
@@ -389,7 +400,8 @@ function focusNew(page) {
     first.select();
 }
 
-function fresh(kind, words, isInStop) {
+function fresh(kind, words, isInStop, editor) {
+    if (kind === 'standing') return newStanding(editor.store.game);
     if (kind === 'text') return { md: words.text };
     if (kind === 'choice') return { look: 'button', md: words.choice, react: isInStop ? [{ go: '@on' }] : [] };
     if (kind === 'cover') return { label: '', front: { md: words.front }, back: { md: words.back }, opens: 'tap' };

@@ -19,6 +19,7 @@ import { lockCard } from './lock/card.js';
 import { mosaicBody } from './mosaic.js';
 import { linkBody, pictureBody, textBody } from './looks.js';
 import { reactionsField } from './reactions.js';
+import { standingBody } from './standing.js';
 
 const SIGNS = {
     text: 'type',
@@ -30,6 +31,7 @@ const SIGNS = {
     mosaic: 'blocks',
     find: 'search',
     clip: 'clapperboard',
+    standing: 'list',
 };
 
 const BODIES = {
@@ -42,6 +44,7 @@ const BODIES = {
     mosaic: mosaicBody,
     find: findBody,
     clip: clipBody,
+    standing: standingBody,
 };
 
 /** The card of the thing taken up, with only what that thing needs. */
