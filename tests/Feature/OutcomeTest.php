@@ -52,8 +52,7 @@ it('builds weights, deciding options, pictures and a ranking from the rows of a 
         'outcomes' => "Keeper\tYou stay.\nPilot\tYou know.", 'ranking' => 'yes', 'pictures' => "keeper.png\tasset-keeper",
         'quizQuestions' => "Pack?\ta lantern +3\ta compass\nStorm.\tstay (must)\tflee (never)",
     ], 'en'), PatternCases::patternWords('words'), new TeacherDefaults()) ?? [];
-    $option = static fn (int $scene, int $place): array
-        => $document['scenes'][$scene]['things'][0]['input']['options'][$place];
+    $option = static fn (int $scene, int $place): array => $document['scenes'][$scene]['things'][0]['input']['options'][$place];
     $keeper = array_values(array_filter(
         $document['scenes'], static fn (array $scene): bool => $scene['title'] === 'Keeper',
     ))[0];
