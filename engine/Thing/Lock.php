@@ -46,6 +46,9 @@ final readonly class Lock extends Thing
     /** What a right answer is told that is one of several. */
     public const ROUND = 'round';
 
+    /** How much more work an answer is that is taken as it was meant. */
+    private const MEANT = 3;
+
     private const TELLS = ['open', 'right', self::NOTED];
 
     /** What opens visibly, and stays open. */
@@ -187,7 +190,9 @@ final readonly class Lock extends Thing
             $this->rounds,
         );
 
-        return max([0, ...$rounds]) + array_sum(
+        $times = $this->clean->meant->isAny() ? self::MEANT : 1;
+
+        return max([0, ...$rounds]) + $times * array_sum(
             array_map(
                 fn (Rule $rule): int => Weight::BASE + $rule->match->weight($this->input->longest()),
                 $this->rules,

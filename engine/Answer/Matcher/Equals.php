@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Fravel\Answer\Matcher;
 
 use Fravel\Answer\Answer;
+use Fravel\Answer\Cleaning;
 use Fravel\Answer\Input\Input;
 use Fravel\Answer\Probe\Probes;
 use Fravel\Answer\Weight;
@@ -83,9 +84,11 @@ final readonly class Equals implements Matcher
             return true;
         }
 
-        return preg_match('/^(?:0|-?[1-9]\d*)$/D', $text) === 1
+        $number = $cleaning->meant->numeral(Cleaning::trim($text), $cleaning->language);
+
+        return preg_match('/^(?:0|-?[1-9]\d*)$/D', $number) === 1
             && ! ctype_digit($answer->raw())
-            && $answer->numeral() === $text;
+            && $answer->numeral() === $number;
     }
 
     public function probe(Probes $probes): void

@@ -23,6 +23,9 @@ final readonly class Meant
     /** Words of an answer whose last one may be of one or of many. */
     private const MOST_WORDS = 3;
 
+    /** Bytes by which two ways to write the same differ at most, beside half their length. */
+    private const FAR = 24;
+
     private const DASH = '\-\x{2010}-\x{2015}\x{2212}\x{FE58}\x{FE63}\x{FF0D}';
 
     private const QUOTES = [
@@ -87,13 +90,18 @@ final readonly class Meant
     /** Whether the two may be alike in this form though they are not as they stand. */
     public function mayMeet(string $given, string $wanted): bool
     {
-        return $this->isAny() && (preg_match(self::UNLIKE, $given) === 1 || preg_match(self::UNLIKE, $wanted) === 1);
+        $isPlain = preg_match(self::UNLIKE, $given) !== 1 && preg_match(self::UNLIKE, $wanted) !== 1;
+        // Ways to write the same are about as long.
+        $isFar = abs(strlen($given) - strlen($wanted)) > self::FAR + intdiv(strlen($wanted), 2);
+
+        return ! $isPlain && ! $isFar;
     }
 
     /** Whether a minus is part of what it says: without it, it is another answer. */
     public function isSigned(string $text): bool
     {
         return $this->does('dashes')
+            && preg_match('/['.self::DASH.']/u', $text) === 1
             && self::isSum($text)
             && preg_match('/(?<![\d\s])\s*['.self::DASH.']|['.self::DASH.']\s*[^\d\s]/u', $text) === 1;
     }
@@ -154,7 +162,7 @@ final readonly class Meant
             return false;
         }
         if (preg_match('/[+=×·⋅∙*✕÷\/^()√<>≤≥\x{2070}-\x{207F}²³¹]/u', $text) === 1) {
-            return preg_match('/\p{N}|[+=^()√<>≤≥×*]/u', $text) === 1;
+            return preg_match('/\p{N}|[+=^()√<>≤≥×*·⋅∙✕÷]/u', $text) === 1;
         }
 
         return preg_match('/['.self::DASH.']/u', $text) === 1 && preg_match('/[A-Za-z]{2}/', $text) !== 1;
@@ -177,7 +185,10 @@ final readonly class Meant
             $text,
         );
 
-        return (string) preg_replace(['/\s*\^\s*/', '/\^\(([+\-]?\w+)\)/'], ['^', '^$1'], $text);
+        // Behind a letter the hat says nothing: x2 is x² to mere cleaning too.
+        return (string) preg_replace(
+            ['/\s*\^\s*/', '/\^\(([+\-]?\w+)\)/', '/(?<=\p{L})\^(?=\d)/u'], ['^', '^$1', ''], $text,
+        );
     }
 
     /** Figures right behind the letters they count; of words there is none. */

@@ -30,6 +30,12 @@ it('takes what keys give for what was meant', function (
     'a hat for a power' => ['x^2 + 4x + 4', 'x² + 4x + 4'],
     'a power in brackets' => ['10^(-3)', '10⁻³'],
     'a star' => ['3*4', '3 × 4'],
+    'a star between letters' => ['a*b', 'a·b'],
+    'a power of ten' => ['3x10^4', '3 × 10⁴'],
+    'a unit with a power and no blank' => ['5cm2', '5 cm²'],
+    'a true minus in the text' => ['minus six', '−6'],
+    'a point' => ['( 2,3 )', '(2, 3)'],
+    'another dash in a word' => ['well–known', 'well-known'],
     'a dot' => ['3·4', '3 × 4'],
     'the letter x between figures' => ['3x4', '3 × 4'],
     'a slash' => ['12/4', '12 ÷ 4'],
@@ -68,7 +74,7 @@ it('keeps apart what says something else', function (string $given, mixed $wante
     expect(meant($given, $wanted, [], 'en', $asked))->toBeFalse();
 })->with([
     'another sign' => ['2x-6', '2x + 6'], 'no sign' => ['7', '-7'], 'a sign' => ['-7', '7'],
-    'no minus between' => ['5y 10', '5y − 10'], 'another power' => ['x^3', 'x²'], 'brackets' => ['2x+3', '2(x+3)'],
+    'a power for a figure' => ['2^3', '23'], 'no minus between' => ['5y 10', '5y − 10'], 'another power' => ['x^3', 'x²'], 'brackets' => ['2x+3', '2(x+3)'],
     'another fraction' => ['1/4', '¾'], 'a letter x in a word' => ['axb', 'a×b'],
     'many in the first word' => ['cells wall', 'cell wall'],
     'four words' => ['a red and white flags', 'a red and white flag'],
