@@ -62,7 +62,7 @@ function openFindings(editor) {
         if (body.pending) resting = setTimeout(look, AGAIN);
         found = body;
         list.toggleAttribute('data-stale', body.revision !== editor.store.revision);
-        editor.findings = body.findings;
+        editor.findings = body.findings.filter((one) => !one.meant);
         editor.draw();
         draw();
     }
