@@ -14,7 +14,7 @@ final class Commands
     private const MOST = 5000;
 
     /** Those that are worked out from the game. */
-    private const DEPENDENT = ['duplicate', 'deleteScene', 'together'];
+    private const DEPENDENT = ['duplicate', 'alike', 'deleteScene', 'together'];
 
     /**
      * The command, or null when it is none.
@@ -40,6 +40,7 @@ final class Commands
                 : null,
             'together' => self::together($sent['together'], $game, $random),
             'duplicate' => $game === null ? null : Duplicate::read($sent, $game, $random),
+            'alike' => $game === null ? null : Alike::read($sent, $game, $random),
             'deleteScene' => $game === null ? null : DeleteScene::read($sent, $game),
             default => null,
         };

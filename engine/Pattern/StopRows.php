@@ -315,7 +315,8 @@ final class StopRows
         if ($this->clip->stops !== []) {
             return null;
         }
-        $scenes = [$this->home->id, ...array_map(static fn (array $stop): string => (string) $stop['id'], $this->stops)];
+        $stops = array_map(static fn (array $stop): string => (string) $stop['id'], $this->stops);
+        $scenes = [$this->home->id, ...$stops];
         $rounds = array_filter(
             array_column($this->stops, 'things'),
             static fn (array $things): bool => array_column($things, 'rounds') !== [],

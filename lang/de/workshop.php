@@ -246,6 +246,8 @@ return [
         'noTable' => 'Diese Datei hat keine Spalte namens „id“. Speichern Sie die Tabelle erst als CSV, ändern Sie '
             .'sie und holen Sie sie zurück; nichts wurde geändert.',
         'noChoices' => 'Neue Wahlen und Auswahlen entstehen in ihren Szenen. Nichts wurde geändert.',
+        'leftOut' => 'Zeile :row, „:text“, :as.',
+        'moreLeftOut' => '(Auch :count weitere Zellen sind ausgelassen.)',
         'more' => '(Auch :count weitere Zellen blieben.)',
         'refused' => [
             'digits' => '„:text“ ist kein Code aus Ziffern; was vorher da war, bleibt.',
@@ -260,6 +262,10 @@ return [
     ],
     'behindWhatIsAsked' => 'Der neue Weg liegt hinter dem, was in „:scene“ gefragt ist: Es gibt ihn, wenn das getan '
         .'ist. Seine Karte ändert das.',
+    'twins' => [
+        'left' => 'Bis eben fragte :scene dasselbe.', 'scene' => '„:scene“',
+        'follow' => 'Dort auch ändern', 'label' => 'dieselbe Frage mit geändert',
+    ],
     'fromPattern' => 'Aus einem Muster',
     'pointAt' => 'Auf eine Szene zeigen',
     'chooseByPicture' => 'Nach dem Bild wählen',

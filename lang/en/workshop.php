@@ -204,6 +204,8 @@ return [
         'noTable' => 'That file has no column named “id”. Save the sheet as CSV first, change it and bring it back; '
             .'nothing was changed.',
         'noChoices' => 'New choices and options are made in their scenes. Nothing was changed.',
+        'leftOut' => 'Row :row, “:text”, :as.',
+        'moreLeftOut' => '(:count more cells were left out.)',
         'more' => '(:count more cells were kept too.)',
         'refused' => [
             'digits' => '“:text” is no code of digits; what was there before is kept.',
@@ -214,8 +216,12 @@ return [
             'kind' => 'Answers of this kind are changed in the scene; what was there before is kept.',
         ],
     ],
-    'behindWhatIsAsked' => 'The new way lies behind what is asked in “:scene”: it is there once that is done. Its card can '
-        .'change that.',
+    'behindWhatIsAsked' => 'The new way lies behind what is asked in “:scene”: it is there once that is done. '
+        .'Its card can change that.',
+    'twins' => [
+        'left' => ':scene asked the same until now.', 'scene' => '“:scene”',
+        'follow' => 'Change it there too', 'label' => 'the same question changed too',
+    ],
     'fromPattern' => 'Build from a pattern',
     'pointAt' => 'Point at a scene',
     'chooseByPicture' => 'Choose by picture',

@@ -51,6 +51,29 @@ it('makes a game of twenty pasted rows, and changes it like a spreadsheet', func
         ->and($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
 });
 
+it('names a row that it leaves out, and changes a question and its copy in one press', function (): void {
+    $builder = SheetCases::sheetOf('Recap');
+    $browser = $builder->browser;
+    $browser->click('[data-cell="0,0"]');
+    SheetCases::pasteBlock($builder, "Where do terns nest?\tshingle\nWhere do puffins nest?\tburrows\n"
+        ."Where do terns nest?\tshingle");
+    $browser->see('Row 3, “Where do terns nest?”, left out: the same as row 1.')->find('[data-cell="1,3"]');
+    $browser->click('.grid-beyond');
+    SheetCases::pasteBlock($builder, "Where do terns nest?\tshingle");
+    $browser->find('[data-cell="2,4"]');
+    $answers = fn (): array => array_map(
+        fn (array $scene): ?array => $scene['things'][0]['rules'][0]['match']['equals'] ?? null,
+        array_slice($builder->document()['scenes'], 0, 3),
+    );
+    expect($answers())->toBe([['shingle'], ['burrows'], ['shingle']]);
+
+    $browser->click('[data-cell="0,4"]')->keys('s', 'a', 'n', 'd')->keys(WebDriverKeys::ENTER);
+    $browser->see('asked the same until now');
+    expect($answers())->toBe([['sand'], ['burrows'], ['shingle']]);
+    $browser->click('#alert button')->until(fn (): bool => $answers() === [['sand'], ['burrows'], ['sand']]);
+    expect($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
+});
+
 it('finds and replaces, sorts and filters, and shows what a file would change before it is taken', function (): void {
     $builder = SheetCases::sheetOf('Files');
     $browser = $builder->browser;

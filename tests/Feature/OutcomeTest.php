@@ -49,10 +49,12 @@ it('tells who came out as what, and how many chose which option', function (
 
 it('builds weights, deciding options, pictures and a ranking from the rows of a quiz', function (): void {
     $document = Build::alone(Patterns::named('quiz'), new Content([
-        'outcomes' => "Keeper\tYou stay.\nPilot\tYou know.", 'ranking' => 'yes', 'pictures' => "keeper.png\tasset-keeper",
+        'outcomes' => "Keeper\tYou stay.\nPilot\tYou know.", 'ranking' => 'yes',
+        'pictures' => "keeper.png\tasset-keeper",
         'quizQuestions' => "Pack?\ta lantern +3\ta compass\nStorm.\tstay (must)\tflee (never)",
     ], 'en'), PatternCases::patternWords('words'), new TeacherDefaults()) ?? [];
-    $option = static fn (int $scene, int $place): array => $document['scenes'][$scene]['things'][0]['input']['options'][$place];
+    $options = static fn (int $scene): array => $document['scenes'][$scene]['things'][0]['input']['options'];
+    $option = static fn (int $scene, int $place): array => $options($scene)[$place];
     $keeper = array_values(array_filter(
         $document['scenes'], static fn (array $scene): bool => $scene['title'] === 'Keeper',
     ))[0];

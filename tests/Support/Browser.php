@@ -105,7 +105,7 @@ final class Browser
 
     public function click(string $selector): self
     {
-        return $this->steadily(fn () => $this->find($selector)->click());
+        return $this->pressed(fn (): WebDriverElement => $this->find($selector));
     }
 
     /**
@@ -146,11 +146,26 @@ final class Browser
         $quoted = str_contains($words, '"') ? "'{$words}'" : "\"{$words}\"";
         $path = "//*[self::button or self::a or self::summary][normalize-space(.)={$quoted} or @aria-label={$quoted}]";
 
-        return $this->steadily(
-            fn () => $this->await(
+        return $this->pressed(
+            fn (): WebDriverElement => $this->await(
                 fn (): ?WebDriverElement => $this->pressable($path), "Nothing to press says {$words}.",
-            )->click(),
+            ),
         );
+    }
+
+    /** Presses what is found; moves it to the middle of the window when something stays over it. */
+    private function pressed(Closure $find): self
+    {
+        return $this->steadily(function () use ($find): void {
+            $found = $find();
+            try {
+                $found->click();
+            } catch (ElementClickInterceptedException $covered) {
+                $this->script('arguments[0].scrollIntoView({block: "center"})', $found);
+
+                throw $covered;
+            }
+        });
     }
 
     /** The first of what is found that is seen and can be pressed. */

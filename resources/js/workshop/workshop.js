@@ -6,6 +6,7 @@ import { GAME } from './editor/document.js';
 import { openFindings } from './editor/findings.js';
 import { openHistory } from './editor/history.js';
 import { openLost } from './editor/lost.js';
+import { watchTwins } from './editor/twins.js';
 import { openMap } from './map/map.js';
 import { openPatterns } from './patterns/patterns.js';
 import { openScene } from './scene/scene.js';
@@ -30,6 +31,7 @@ async function begin() {
     const wanted = earlyFace();
     await store.load();
     if (!store.game) return;
+    watchTwins(editor);
     const asked = new URLSearchParams(location.search).get('scene');
     editor.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
     const faces = {
@@ -184,13 +186,10 @@ function refused({ command, label, code, words }, lost) {
 
 let quieting = null;
 
+/** With a link that leads elsewhere, or a button that does something about it. */
 function alarm(words, link = null) {
     const alert = byId('alert');
-    alert.replaceChildren(words, ' ');
-    if (link)
-        alert.append(
-            Object.assign(document.createElement('a'), { href: link.href, target: '_blank', textContent: link.text }),
-        );
+    alert.replaceChildren(words, ' ', ...(link ? [link.act ? deed(link, alert) : elsewhere(link)] : []));
     alert.hidden = words === '';
     clearTimeout(quieting);
     quieting = setTimeout(
@@ -200,5 +199,19 @@ function alarm(words, link = null) {
         link ? 60000 : 9000,
     );
 }
+
+const elsewhere = ({ href, text }) =>
+    Object.assign(document.createElement('a'), { href, target: '_blank', textContent: text });
+
+const deed = ({ act, text }, alert) =>
+    Object.assign(document.createElement('button'), {
+        type: 'button',
+        className: 'button',
+        textContent: text,
+        onclick: () => {
+            alert.hidden = true;
+            act();
+        },
+    });
 
 export { begin };

@@ -40,7 +40,9 @@ it('builds a game of odd signs that is won on a phone, with a pad for what no ke
         PatternCases::patternWords('words'), new TeacherDefaults(),
     );
     $report = Check::of(GameDocument::of($built ?? []));
-    $inputs = array_map(static fn (array $scene): mixed => $scene['things'][0]['input']['type'] ?? '', $built['scenes']);
+    $inputs = array_map(
+        static fn (array $scene): mixed => $scene['things'][0]['input']['type'] ?? '', $built['scenes'],
+    );
 
     expect($report->hasErrors())->toBeFalse()->and($report->isProved)->toBeTrue()->and($inputs[6])->toBe('keys');
 });

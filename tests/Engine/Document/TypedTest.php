@@ -74,7 +74,8 @@ it('keeps apart what says something else', function (string $given, mixed $wante
     expect(meant($given, $wanted, [], 'en', $asked))->toBeFalse();
 })->with([
     'another sign' => ['2x-6', '2x + 6'], 'no sign' => ['7', '-7'], 'a sign' => ['-7', '7'],
-    'a power for a figure' => ['2^3', '23'], 'no minus between' => ['5y 10', '5y − 10'], 'another power' => ['x^3', 'x²'], 'brackets' => ['2x+3', '2(x+3)'],
+    'a power for a figure' => ['2^3', '23'], 'no minus between' => ['5y 10', '5y − 10'],
+    'another power' => ['x^3', 'x²'], 'brackets' => ['2x+3', '2(x+3)'],
     'another fraction' => ['1/4', '¾'], 'a letter x in a word' => ['axb', 'a×b'],
     'many in the first word' => ['cells wall', 'cell wall'],
     'four words' => ['a red and white flags', 'a red and white flag'],

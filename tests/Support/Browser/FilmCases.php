@@ -13,7 +13,7 @@ final class FilmCases
     /** Four parts with a way into each, and seven more stops: two with rounds, one that goes by, one with gaps. */
     public const ROWS = [
         '0:01; Where would you begin?; light → 0:00 | glass → 0:14 | two surfaces → 0:23 | the lens turns → 0:45',
-        '0:07; True of light?; *straight on | in circles || *from a lamp | from the eye || *fast | slow || *seen | heard',
+        '0:07; True of light?; *straight | in circles || *from a lamp | from the eye || *fast | slow || *seen | heard',
         '0:12; What stops it?; *a card | a song; Look at the card.; 0:07–0:11',
         '0:18–0:21; **At a slant** means from the side.',
         '0:28; True of glass?; *it bends light | it makes light || *clear | dark || *hard | soft',

@@ -68,9 +68,12 @@ const COMMANDS = {
     },
 };
 
-/** Commands whose edits only the server works out: what leads to a scene, and ids for copies. */
+/** Commands whose edits only the server works out: what leads to a scene, ids for copies, what goes by other ids. */
 function isTheServers(command) {
-    return 'deleteScene' in command || 'duplicate' in command || Boolean(command.together?.some(isTheServers));
+    return (
+        ['deleteScene', 'duplicate', 'alike'].some((name) => name in command) ||
+        Boolean(command.together?.some(isTheServers))
+    );
 }
 
 function found(game, id) {

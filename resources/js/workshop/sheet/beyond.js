@@ -1,6 +1,10 @@
 import { filled, t, wordsAt } from '../../lib/catalogue.js';
+import { post } from '../../lib/http.js';
 import { blankLock } from '../editor/blank-lock.js';
 import { freshId } from '../editor/document.js';
+
+/** Cells named one by one. */
+const MOST_TOLD = 5;
 
 /**
  * What is written or pasted below the last row makes new rows: `(block, editor)`, a list of rows of texts, by kind of
@@ -21,12 +25,27 @@ function questions(block, editor) {
             filled(words.asked, { count: block.length }),
         );
     const text = block.map((cells) => cells.map((cell) => cell.replace(/[\t\n]+/g, ' ')).join('\t')).join('\n');
-    editor.store.build({
+    const wanted = {
         pattern: 'ladder',
         with: { questions: text },
         after: last?.id ?? null,
         usual: wordsAt('patterns.usuals'),
-    });
+    };
+    editor.store.build(wanted);
+    tellLeftOut(wanted, editor);
+}
+
+/** Names what of the rows was not taken, and why. */
+async function tellLeftOut(wanted, editor) {
+    const { body } = await post(`${editor.address}/patterns/preview`, wanted);
+    const cells = Object.values(body?.rows ?? {})
+        .flatMap((rows) => rows.cells)
+        .filter(({ taken }) => !taken);
+    if (cells.length === 0) return;
+    const words = wordsAt('workshop.sheet');
+    const told = cells.slice(0, MOST_TOLD).map((cell) => filled(words.leftOut, cell));
+    const more = cells.length - told.length;
+    editor.alarm([...told, ...(more > 0 ? [filled(words.moreLeftOut, { count: more })] : [])].join(' '));
 }
 
 /** Questions without an answer yet, a scene for each. */
