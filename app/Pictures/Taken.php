@@ -10,6 +10,7 @@ use ErrorException;
 /** A picture ready to be kept. */
 final readonly class Taken
 {
+    /** @param  list<string>  $shades  what light falls on each part of it, as an asset says it; none if unknown */
     public function __construct(
         public string $bytes,
         public string $extension,
@@ -19,11 +20,18 @@ final readonly class Taken
         public string $alt = '',
         public string $credit = '',
         public string $licence = '',
+        public array $shades = [],
     ) {
     }
 
-    public static function drawing(string $svg, string $alt = '', string $credit = '', string $licence = ''): self
-    {
+    /** @param  list<string>  $shades */
+    public static function drawing(
+        string $svg,
+        string $alt = '',
+        string $credit = '',
+        string $licence = '',
+        array $shades = [],
+    ): self {
         preg_match('/viewBox="[\d.\-]+[ ,]+[\d.\-]+[ ,]+([\d.]+)[ ,]+([\d.]+)"/', $svg, $box);
 
         return new self(
@@ -35,14 +43,15 @@ final readonly class Taken
             $alt,
             $credit,
             $licence,
+            $shades,
         );
     }
 
     /**
      * Keeps the file and gives the fields of the asset, with the picture's size beside them.
      *
-     * @return array{asset: array{file: string, type: string, alt: string, credit: string, licence: string}, width: int,
-     *     height: int}
+     * @return array{asset: array{file: string, type: string, alt: string, credit: string, licence: string,
+     *     shades?: list<string>}, width: int, height: int}
      *
      * @throws UnableToTakePicture If there is no room for it.
      */
@@ -61,6 +70,7 @@ final readonly class Taken
                 'alt' => $this->alt,
                 'credit' => $this->credit,
                 'licence' => $this->licence,
+                ...($this->shades === [] ? [] : ['shades' => $this->shades]),
             ],
             'width' => $this->width,
             'height' => $this->height,

@@ -51,7 +51,14 @@ final class Upload
             $image = ImageManager::gd()->read($bytes)->scaleDown(self::LONGEST, self::LONGEST);
             $encoded = $image->toWebp(86, true);
 
-            return new Taken((string) $encoded, 'webp', 'image/webp', $image->width(), $image->height());
+            return new Taken(
+                (string) $encoded,
+                'webp',
+                'image/webp',
+                $image->width(),
+                $image->height(),
+                shades: Shades::of($image),
+            );
         } catch (Throwable) {
             throw UnableToTakePicture::unreadable();
         }

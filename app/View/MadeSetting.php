@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Fravel\Support\Json;
+
 /** A setting drawn from a few shapes in the colours of a tone, to stand behind a stage. */
 final readonly class MadeSetting
 {
@@ -74,6 +76,21 @@ final readonly class MadeSetting
     public static function tones(): array
     {
         return array_keys(self::TONES);
+    }
+
+    /** @return list<string> */
+    public static function kinds(): array
+    {
+        return self::KINDS;
+    }
+
+    /** @return list<string> what light falls on each part, as an asset says it; made by `tools/build/shades.php` */
+    public static function shades(string $kind, string $tone): array
+    {
+        /** @var array<string, array<string, list<string>>> $shades */
+        $shades = Json::read((string) file_get_contents(resource_path('settings/shades.json')));
+
+        return $shades[$kind][$tone];
     }
 
     /** The drawing, as SVG. */

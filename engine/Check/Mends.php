@@ -205,6 +205,12 @@ final readonly class Mends
         return new SetField($scene, 'waits', true);
     }
 
+    /** Words stand on a plate of paper; ink is read on it. */
+    public function plate(string $text): Together
+    {
+        return new Together([new SetField($text, 'plate', true), new SetField($text, 'colour', 'ink')]);
+    }
+
     /** A choice is there only once the lock is open. */
     public function showOnceOpen(string $choice, string $lock): SetField
     {

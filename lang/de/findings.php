@@ -50,7 +50,7 @@ return [
         .'Quelle oder keine Lizenz (:names).',
     'moment.beyond' => 'In „:scene“ liegt der Moment „:moment“ hinter dem Ende des Films (:length).',
     'stop.beyond' => 'Der Halt „:stop“ liegt hinter dem Ende des Films in „:scene“ (:length) und öffnet sich nie.',
-    'contrast.low' => 'In „:scene“ sind die Worte von „:part“ auf :colour schwer zu lesen.',
+    'contrast.low' => 'In „:scene“ sind die Worte von „:part“ auf dem, was dahinter ist, schwer zu lesen.',
     'scene.crowded' => '„:scene“ enthält mehr, als man aufnimmt; einiges könnte in eine eigene Szene.',
     'feedback.missing' => '„:lock“ in „:scene“ hat keine Rückmeldung auf eine falsche Antwort.',
     'scene.empty' => 'In „:scene“ ist noch nichts.',

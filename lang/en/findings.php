@@ -48,7 +48,7 @@ return [
         .'or no licence yet (:names).',
     'moment.beyond' => 'In “:scene” the moment “:moment” lies beyond the end of the film (:length).',
     'stop.beyond' => 'The stop “:stop” lies beyond the end of the film in “:scene” (:length), so it never opens.',
-    'contrast.low' => 'In “:scene” the words of “:part” are hard to read on :colour.',
+    'contrast.low' => 'In “:scene” the words of “:part” are hard to read on what is behind them.',
     'scene.crowded' => '“:scene” has more in it than a student takes in; some of it could go to a scene of its own.',
     'feedback.missing' => '“:lock” in “:scene” has no feedback for a wrong answer.',
     'scene.empty' => 'There is nothing in “:scene” yet.',

@@ -3,6 +3,7 @@
 use App\Models\Game;
 use App\Pictures\Drawing;
 use App\Pictures\UnableToTakePicture;
+use Fravel\Support\Contrast;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Feature\PictureCases;
@@ -22,6 +23,24 @@ it('makes a setting in the light that is asked for', function (): void {
     $this->actingAs(Game::factory()->create()->user)->get('/settings/quay/day.svg')->assertOk()
         ->assertSee('<svg', false);
     $this->get('/settings/quay/noon.svg')->assertNotFound();
+});
+
+it('says what light falls on each part of a setting and of a picture', function (): void {
+    $half = imagecreatetruecolor(160, 90);
+    imagefilledrectangle($half, 80, 0, 159, 89, (int) imagecolorallocate($half, 255, 255, 255));
+    ob_start();
+    imagepng($half);
+    $file = UploadedFile::fake()->createWithContent('half.png', (string) ob_get_clean());
+    $row = ['#000000', '#000000', '#ffffff', '#ffffff'];
+    [$night, $day] = array_map(
+        fn (string $tone): array => PictureCases::brought(['setting' => 'cellar', 'tone' => $tone])['body']['asset'],
+        ['night', 'day'],
+    );
+
+    expect(PictureCases::brought(['file' => $file])['body']['asset']['shades'])->toBe([...$row, ...$row, ...$row])
+        ->and($night['shades'])->toHaveCount(12)
+        ->and(Contrast::between($night['shades'][0], '#ffffff'))->toBeGreaterThan(7)
+        ->and(Contrast::between($day['shades'][0], '#10222b'))->toBeGreaterThan(3);
 });
 
 it('turns photographs upright, shrinks them and keeps nothing of where they were taken', function (): void {

@@ -38,7 +38,9 @@ final class PictureRequest extends FormRequest
         if (MadeSetting::isKnown($kind, $tone)) {
             $alt = (string) __("workshop.settings.{$kind}");
 
-            return Taken::drawing(MadeSetting::svg($kind, $tone), $alt, self::MAKER, 'CC0-1.0');
+            return Taken::drawing(
+                MadeSetting::svg($kind, $tone), $alt, self::MAKER, 'CC0-1.0', MadeSetting::shades($kind, $tone),
+            );
         }
 
         return Collection::picture(Field::text($this, 'collection')) ?? throw UnableToTakePicture::unreadable();

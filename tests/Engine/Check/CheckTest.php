@@ -285,6 +285,32 @@ it('looks at moments of clips too for conditions that never change', function ()
         ->toHaveKey('condition.constant', ['cue', 'a']);
 });
 
+it('judges words on a picture by the light of its parts that they stand on', function (
+    array $text, bool $isLow,
+): void {
+    $dark = array_fill(0, 12, '#1d2f38');
+    $game = Games::of([
+        [
+            'id' => 'a', 'layout' => 'stage', 'backdrop' => ['asset' => 'night', 'colour' => null],
+            'things' => [
+                ['id' => 't', 'kind' => 'text', 'md' => 'Words', ...$text], Games::choice('out', ['go' => 'b']),
+            ],
+        ],
+        ['id' => 'b', 'ending' => ['kind' => 'won', 'md' => '']],
+    ], ['assets' => [
+        ['id' => 'night', 'file' => 'assets/n.svg', 'shades' => array_replace($dark, [5 => '#eadfc8'])],
+    ]]);
+
+    expect(in_array('contrast.low', array_column(Check::of($game)->findings, 'code'), true))->toBe($isLow);
+})->with([
+    'ink in the dark' => [['box' => [0, 0, 300, 100]], true],
+    'ink on the light part' => [['box' => [420, 320, 300, 100]], false],
+    'ink from the light into the dark' => [['box' => [420, 320, 700, 100]], true],
+    'ink on a plate in the dark' => [['box' => [0, 0, 300, 100], 'plate' => true], false],
+    'paper in the dark' => [['box' => [0, 0, 300, 100], 'colour' => 'paper'], false],
+    'paper on the light part' => [['box' => [420, 320, 300, 100], 'colour' => 'paper'], true],
+]);
+
 it('judges the contrast of words that stand on a plain colour, and of no others', function (
     array $thing, bool $isLow,
 ): void {

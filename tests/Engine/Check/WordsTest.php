@@ -74,7 +74,7 @@ it('says it in these words', function (string $words, string $code, array $scene
         ]],
     ],
     'contrast' => [
-        'In “The hall” the words of “Deep” are hard to read on #17414d.', 'contrast.low',
+        'In “The hall” the words of “Deep” are hard to read on what is behind them.', 'contrast.low',
         [[
             'id' => 'a', 'title' => 'The hall', 'layout' => 'stage', 'backdrop' => ['colour' => '#17414d'],
             'things' => [
