@@ -57,7 +57,7 @@ final class DemoServer
     public function await(callable $is): void
     {
         $isSo = $is();
-        for ($wait = 0; $wait < 300 && ! $isSo; $wait++) {
+        for ($wait = 0; $wait < 1200 && ! $isSo; $wait++) {
             usleep(100_000);
             $isSo = $is();
         }
