@@ -47,7 +47,7 @@ final class Contrasts implements SceneFinder
         return implode(' ', self::shades($context, $scene));
     }
 
-    /** @return list<array{string, string, bool}> thing, the colour its words are hard to read on, whether they are bare */
+    /** @return list<array{string, string, bool}> thing, colour its words are hard to read on, whether they are bare */
     private static function onColours(Scene $scene): array
     {
         $behind =

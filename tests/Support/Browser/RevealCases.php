@@ -70,6 +70,32 @@ final class RevealCases
         return array_map(static fn (string $letter): string => "{$folder}/{$letter}.svg", $letters);
     }
 
+    /**
+     * @param  list<string>  $names
+     * @return list<string> files with pictures, called so
+     */
+    public static function called(array $names): array
+    {
+        $folder = sys_get_temp_dir().'/fravel-pictures-'.getmypid();
+        is_dir($folder) || mkdir($folder);
+
+        return array_map(static function (string $flag, string $name) use ($folder): string {
+            copy($flag, "{$folder}/{$name}.svg");
+
+            return "{$folder}/{$name}.svg";
+        }, self::flags(array_slice(range('a', 'z'), 0, count($names))), $names);
+    }
+
+    /** How many cells of a hidden picture are seen. */
+    public static function cellsSeen(Browser $student): int
+    {
+        return (int) $student->script(
+            'return [...document.querySelectorAll(".stage-mosaic path")].map((one) => one.getAttribute("d"))'
+                .'.join("").match(/h\\d+/g)?.map((run) => Number(run.slice(1)))'
+                .'.reduce((sum, run) => sum + run, 0) ?? 0',
+        );
+    }
+
     /** How many boxes of a find-it board are seen. */
     public static function boxes(Browser $student): int
     {
