@@ -248,7 +248,7 @@ return [
             .'sie und holen Sie sie zurück; nichts wurde geändert.',
         'noChoices' => 'Neue Wahlen und Auswahlen entstehen in ihren Szenen. Nichts wurde geändert.',
         'leftOut' => 'Zeile :row, „:text“, :as.',
-        'moreLeftOut' => '(Auch :count weitere Zellen sind ausgelassen.)',
+        'moreLeftOut' => '(:count weitere sind ausgelassen.)',
         'more' => '(Auch :count weitere Zellen blieben.)',
         'refused' => [
             'digits' => '„:text“ ist kein Code aus Ziffern; was vorher da war, bleibt.',

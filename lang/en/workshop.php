@@ -206,7 +206,7 @@ return [
             .'nothing was changed.',
         'noChoices' => 'New choices and options are made in their scenes. Nothing was changed.',
         'leftOut' => 'Row :row, “:text”, :as.',
-        'moreLeftOut' => '(:count more cells were left out.)',
+        'moreLeftOut' => '(:count more were left out.)',
         'more' => '(:count more cells were kept too.)',
         'refused' => [
             'digits' => '“:text” is no code of digits; what was there before is kept.',

@@ -57,7 +57,7 @@ it('names a row that it leaves out, and changes a question and its copy in one p
     $browser->click('[data-cell="0,0"]');
     SheetCases::pasteBlock($builder, "Where do terns nest?\tshingle\nWhere do puffins nest?\tburrows\n"
         ."Where do terns nest?\tshingle");
-    $browser->see('Row 3, “Where do terns nest?”, left out: the same as row 1.')->find('[data-cell="1,3"]');
+    $browser->see('Row 3, “Where do terns nest? · shingle”, left out: the same as row 1.')->find('[data-cell="1,3"]');
     $browser->click('.grid-beyond');
     SheetCases::pasteBlock($builder, "Where do terns nest?\tshingle");
     $browser->find('[data-cell="2,4"]');

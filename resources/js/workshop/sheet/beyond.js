@@ -3,7 +3,7 @@ import { post } from '../../lib/http.js';
 import { blankLock } from '../editor/blank-lock.js';
 import { freshId } from '../editor/document.js';
 
-/** Cells named one by one. */
+/** What is left out and named one by one. */
 const MOST_TOLD = 5;
 
 /**
@@ -38,14 +38,23 @@ function questions(block, editor) {
 /** Names what of the rows was not taken, and why. */
 async function tellLeftOut(wanted, editor) {
     const { body } = await post(`${editor.address}/patterns/preview`, wanted);
-    const cells = Object.values(body?.rows ?? {})
-        .flatMap((rows) => rows.cells)
-        .filter(({ taken }) => !taken);
-    if (cells.length === 0) return;
+    const left = togetherByRow(Object.values(body?.rows ?? {}).flatMap(({ cells }) => cells));
+    if (left.length === 0) return;
     const words = wordsAt('workshop.sheet');
-    const told = cells.slice(0, MOST_TOLD).map((cell) => filled(words.leftOut, cell));
-    const more = cells.length - told.length;
+    const told = left.slice(0, MOST_TOLD).map((one) => filled(words.leftOut, one));
+    const more = left.length - told.length;
     editor.alarm([...told, ...(more > 0 ? [filled(words.moreLeftOut, { count: more })] : [])].join(' '));
+}
+
+/** The cells that were left out; those of a row that were so for one reason are told as one. */
+function togetherByRow(cells) {
+    const left = new Map();
+    for (const { row, as, text } of cells.filter(({ taken }) => !taken)) {
+        const one = left.get(`${row} ${as}`) ?? { row, as, texts: [] };
+        left.set(`${row} ${as}`, { ...one, texts: [...one.texts, text] });
+    }
+
+    return [...left.values()].map(({ texts, ...one }) => ({ ...one, text: texts.filter(Boolean).join(' · ') }));
 }
 
 /** Questions without an answer yet, a scene for each. */
