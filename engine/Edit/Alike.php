@@ -16,6 +16,9 @@ use Random\Randomizer;
  */
 final class Alike
 {
+    /** Locks at most in one gesture. */
+    private const MOST = 1000;
+
     /** What makes a question the same. */
     private const ASKED = ['ask', 'input', 'clean', 'rounds', 'enough'];
 
@@ -27,7 +30,7 @@ final class Alike
     {
         $from = self::lock($game, $sent['alike']);
         $others = $sent['as'] ?? null;
-        if ($from === null || ! is_array($others)) {
+        if ($from === null || ! is_array($others) || count($others) > self::MOST) {
             return null;
         }
         $taken = Ids::in($game->document);

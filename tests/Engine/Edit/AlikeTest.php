@@ -63,4 +63,6 @@ it('is none without locks', function (array $sent): void {
     $game = Games::of([['id' => 'a', 'things' => [Games::lock('q', 'x'), Games::choice('go', [])]]]);
 
     expect(Commands::read($sent, $game))->toBeNull();
-})->with([[['alike' => 'go', 'as' => ['q']]], [['alike' => 'q', 'as' => ['go']]], [['alike' => 'q', 'as' => 'q']]]);
+})->with([[['alike' => 'go', 'as' => ['q']]], [['alike' => 'q', 'as' => ['go']]], [['alike' => 'q', 'as' => 'q']],
+    [['alike' => 'q', 'as' => array_fill(0, 1001, 'q')]],
+]);
