@@ -24,12 +24,14 @@ it('asks there what is asked here, and leads where it led', function (): void {
         'otherwise' => [['say' => "Not {$id}."]],
     ];
     $turned = ['type' => 'options', 'options' => array_reverse($options('one', 'gull', 'three')['options'])];
+    $own = ['if' => ['visited' => 'a'], 'go' => 'end', 'say' => 'Again right.'];
     $game = Games::of([
         ['id' => 'a', 'things' => [
-            $lock('q', 'Which one?', $turned, $rule('gull', ['go' => 'b', 'say' => 'Yes.'])),
+            ['clean' => ['fair' => true]]
+            + $lock('q', 'Which one?', $turned, $rule('gull', ['go' => 'b', 'say' => 'Yes.'])),
         ]],
         ['id' => 'b', 'things' => [
-            $lock('again', 'Which?', $options('x', 'y'), $rule('x', ['go' => 'end', 'say' => 'Again right.'])),
+            $lock('again', 'Which?', $options('x', 'y'), $rule('x', $own)),
         ]],
     ]);
     $edited = Commands::read(['alike' => 'q', 'as' => ['again']], $game)->apply($game);
@@ -41,7 +43,7 @@ it('asks there what is asked here, and leads where it led', function (): void {
         ->and(array_column($again['input']['options'], 'do', 'md'))
         ->toBe(['auk' => [['give' => 'gulls']], 'tern' => [['give' => 'terns']]])
         ->and(array_slice($ids, 0, 2))->toBe(['x', 'y'])->and($ids[2])->not->toBeIn(['three', 'x', 'y'])
-        ->and($again['rules'][0])->toEqual($rule('y', ['go' => 'end', 'say' => 'Again right.']))
+        ->and($again['rules'][0])->toEqual($rule('y', $own))->and($again['clean'])->toBe(['fair' => true])
         ->and($again['otherwise'])->toBe([['say' => 'Not again.']])
         ->and(Validation::ofShape($edited->game->document))->toBe([])
         ->and(Json::write($edited->inverse->apply($edited->game)->game->document))->toBe(Json::write($game->document));
