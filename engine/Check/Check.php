@@ -43,7 +43,7 @@ final class Check
             $memo === null || $keys === null
                 ? self::searched($game, $budget, $effort->part(self::SEARCH), new CheckMemo())
                 : self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
-        $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys);
+        $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys, $budget);
         [$findings, $unlooked] = Finders::find($context, $effort);
         $unlooked = [...$reach->isComplete ? [] : ['ways'], ...$reach->unsure === [] ? [] : ['answers'], ...$unlooked];
 

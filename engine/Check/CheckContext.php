@@ -50,6 +50,7 @@ final class CheckContext
     /**
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
+     * @param  int  $budget  states at most that one search looks at
      */
     public function __construct(
         public readonly GameDocument $game,
@@ -58,6 +59,7 @@ final class CheckContext
         public readonly array $samples = [],
         public readonly ?CheckMemo $memo = null,
         private readonly ?SceneKeys $keys = null,
+        private readonly int $budget = Check::BUDGET,
     ) {
         $this->effort = new Effort();
         $this->references = References::in($game->document);
@@ -75,6 +77,12 @@ final class CheckContext
         $this->effort = $effort;
 
         return $this;
+    }
+
+    /** States that a closer look may take, which wants so many: no more than whoever checks allows one search. */
+    public function statesOf(int $wanted): int
+    {
+        return min($wanted, $this->budget);
     }
 
     /** @return list<array{scene: Scene, lock: Lock}> */

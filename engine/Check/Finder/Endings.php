@@ -61,7 +61,9 @@ final class Endings implements Finder
         if ($won === [] || $asked === []) {
             return [];
         }
-        $reach = Exploration::of(Unopened::game($context->game, $locks), self::BUDGET, $context->effort);
+        $reach = Exploration::of(
+            Unopened::game($context->game, $locks), $context->statesOf(self::BUDGET), $context->effort,
+        );
         $free = array_filter($won, static fn (Scene $scene): bool => isset($reach->scenes[$scene->id]));
 
         return array_values(array_map(

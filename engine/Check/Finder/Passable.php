@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Fravel\Check\Finder;
 
 use Fravel\Check\CheckContext;
+use Fravel\Check\CheckMemo;
 use Fravel\Check\Finding;
 use Fravel\Check\Search\Exploration;
-use Fravel\Check\Search\Reach;
 use Fravel\Check\Unopened;
 use Fravel\Condition\Condition;
 use Fravel\Condition\Need;
@@ -41,6 +41,8 @@ final class Passable
     {
         $findings = [];
         $looked = 0;
+        // What one search learned of a scene holds in the next, which leaves another lock shut.
+        $memo = $context->memo?->next() ?? new CheckMemo();
         foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
             $context->effort->spend();
             if (
@@ -50,7 +52,7 @@ final class Passable
                 continue;
             }
             $ways = self::waysPast($scene, $lock);
-            if ($ways !== [] && ++$looked <= self::MOST && self::isEndedWithout($lock, $context)) {
+            if ($ways !== [] && ++$looked <= self::MOST && self::isEndedWithout($lock, $context, $memo)) {
                 $findings[] = self::finding($scene, $lock, $ways, $context);
             }
         }
@@ -61,7 +63,7 @@ final class Passable
     /** @param  list<string>  $ways  what leads past it */
     private static function finding(Scene $scene, Lock $lock, array $ways, CheckContext $context): Finding
     {
-        $into = Exploration::wayInto($context->game, $scene->id, self::BUDGET, $context->effort);
+        $into = Exploration::wayInto($context->game, $scene->id, $context->statesOf(self::BUDGET), $context->effort);
         $way = $ways[0] === '' ? '' : $context->calls($ways[0]);
         [$mend, $as] = count($ways) === 1 ? self::mend($scene, $lock, $ways[0], $context) : [null, null];
         $finding = Finding::warning('lock.passable', [$lock->id, $scene->id], [
@@ -142,20 +144,21 @@ final class Passable
     }
 
     /** Whether an ending that is not lost is reached by those too who never open it. */
-    private static function isEndedWithout(Lock $lock, CheckContext $context): bool
+    private static function isEndedWithout(Lock $lock, CheckContext $context, CheckMemo $memo): bool
     {
-        $reach = self::reachWithout($lock, $context);
-        foreach (array_keys($reach->scenes) as $scene) {
-            if (in_array($context->game->scene((string) $scene)?->ending?->kind, ['won', 'open'], true)) {
-                return true;
+        $endings = [];
+        foreach ($context->game->scenes() as $scene) {
+            if (in_array($scene->ending?->kind, ['won', 'open'], true)) {
+                $endings[$scene->id] = true;
             }
         }
 
-        return false;
-    }
-
-    private static function reachWithout(Lock $lock, CheckContext $context): Reach
-    {
-        return Exploration::of(Unopened::game($context->game, [$lock]), self::BUDGET, $context->effort);
+        return Exploration::isAnyReached(
+            Unopened::game($context->game, [$lock]),
+            $endings,
+            $context->statesOf(self::BUDGET),
+            $context->effort,
+            $memo,
+        );
     }
 }

@@ -90,7 +90,9 @@ final class Skips implements Finder
         if (! self::matters($thing, $context)) {
             return true;
         }
-        $reach = Exploration::of(self::without($context->game, $thing->id), self::BUDGET, $context->effort);
+        $reach = Exploration::of(
+            self::without($context->game, $thing->id), $context->statesOf(self::BUDGET), $context->effort,
+        );
 
         return array_diff_key($context->reach->scenes, $reach->scenes) === [];
     }
@@ -118,7 +120,7 @@ final class Skips implements Finder
      */
     private static function wayInto(Scene $scene, CheckContext $context): ?array
     {
-        return Exploration::wayInto($context->game, $scene->id, self::BUDGET, $context->effort);
+        return Exploration::wayInto($context->game, $scene->id, $context->statesOf(self::BUDGET), $context->effort);
     }
 
     private static function without(GameDocument $game, string $thing): GameDocument

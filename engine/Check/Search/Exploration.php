@@ -75,12 +75,47 @@ final class Exploration
         Effort $effort = new Effort(),
     ): ?array {
         $search = new self($game, $effort);
-        $search->add($search->space->start(), 0, null, 0);
-        for ($at = 0; $at < count($search->states) && $at < $budget; $at++) {
-            if ($search->space->codec->sceneOf($search->states[$at]) === $scene) {
-                return $search->wayTo($at);
+        $place = $search->firstIn([$scene => true], $budget);
+
+        return $place === null ? null : $search->wayTo($place);
+    }
+
+    /**
+     * Whether one of the scenes is reached; false too when that is not found within the budget.
+     *
+     * @param  array<string, true>  $scenes
+     */
+    public static function isAnyReached(
+        GameDocument $game,
+        array $scenes,
+        int $budget,
+        Effort $effort = new Effort(),
+        CheckMemo $memo = new CheckMemo(),
+    ): bool {
+        $search = new self($game, $effort, $memo->spaceBefore('every'));
+        $place = $search->firstIn($scenes, $budget);
+        $search->space->forgetBefore();
+        $memo->keepSpace('every', $search->space);
+
+        return $place !== null;
+    }
+
+    /**
+     * The nearest state in one of the scenes; nothing beyond it is looked at.
+     *
+     * @param  array<string, true>  $scenes
+     */
+    private function firstIn(array $scenes, int $budget): ?int
+    {
+        $this->add($this->space->start(), 0, null, 0);
+        $seen = 0;
+        for ($at = 0; $at < count($this->states) && $at < $budget; $at++) {
+            for (; $seen < count($this->states); $seen++) {
+                if (isset($scenes[$this->space->codec->sceneOf($this->states[$seen])])) {
+                    return $seen;
+                }
             }
-            if (! $search->isExpanded($at)) {
+            if (! $this->isExpanded($at)) {
                 break;
             }
         }
