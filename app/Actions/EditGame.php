@@ -11,6 +11,7 @@ use Fravel\Document\Validation;
 use Fravel\Edit\Command;
 use Fravel\Edit\Conflict;
 use Fravel\Edit\Edited;
+use Fravel\Edit\Recaps;
 use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
 
@@ -43,7 +44,9 @@ final readonly class EditGame
             $document = $draft->read();
             $command = $read($document) ?? new Refusal('command.unknown');
 
-            return $command instanceof Refusal ? $command : $this->next($draft, $document, $command, $from, $label);
+            return $command instanceof Refusal
+                ? $command
+                : $this->next($draft, $document, Recaps::followed($command, $document), $from, $label);
         });
     }
 

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Fravel\Edit;
 
+use Fravel\Answer\Input\Gaps;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\Renaming;
 use Random\Randomizer;
+use stdClass;
 
 /**
  * `{"alike": lock, "as": [locks]}`: those ask what the first asks, and take what it takes.
@@ -40,10 +42,25 @@ final class Alike
             if ($lock === null) {
                 return null;
             }
-            array_push($sets, ...self::sets($from, $lock, $taken, $random));
+            array_push($sets, ...self::drawn($from, $lock, $taken, $random));
         }
 
         return new Together($sets);
+    }
+
+    /**
+     * What is to be set so that the second lock asks what the first does; nothing where it does.
+     *
+     * @param  array<array-key, mixed>  $from
+     * @param  array<array-key, mixed>  $lock
+     * @param  GameDocument|null  $game  that the ids of new options must be new in
+     * @return list<SetField>
+     */
+    public static function sets(array $from, array $lock, ?GameDocument $game = null): array
+    {
+        $taken = $game === null ? [] : Ids::in($game->document);
+
+        return self::drawn($from, $lock, $taken, new Randomizer());
     }
 
     /** @return array<array-key, mixed>|null */
@@ -61,7 +78,7 @@ final class Alike
      * @param  array<string, mixed>  $taken  ids that are not free
      * @return list<SetField>
      */
-    private static function sets(array $from, array $lock, array &$taken, Randomizer $random): array
+    private static function drawn(array $from, array $lock, array &$taken, Randomizer $random): array
     {
         $own = self::ids($lock);
         $names = [];
@@ -77,7 +94,7 @@ final class Alike
         $asked['rules'] = self::rules(self::entries($asked, 'rules'), self::entries($lock, 'rules'));
         $sets = [];
         foreach ([...self::ASKED, 'rules'] as $field) {
-            if (($asked[$field] ?? null) !== ($lock[$field] ?? null)) {
+            if (! self::isSame($asked[$field] ?? null, $lock[$field] ?? null)) {
                 $sets[] = new SetField((string) $lock['id'], $field, $asked[$field] ?? null, isset($asked[$field]));
             }
         }
@@ -127,13 +144,37 @@ final class Alike
         return $rules;
     }
 
+    /** Whether two values say the same, whatever order their fields were written in. */
+    private static function isSame(mixed $one, mixed $other): bool
+    {
+        if (! is_array($one) || ! is_array($other)) {
+            return $one === $other || $one instanceof stdClass && $one == $other;
+        }
+        if (count($one) !== count($other)) {
+            return false;
+        }
+        foreach ($one as $key => $value) {
+            if (! array_key_exists($key, $other) || ! self::isSame($value, $other[$key])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * @param  array<array-key, mixed>  $lock
      * @return list<string> of the parts of its input and its rounds, in their order
      */
     private static function ids(array $lock): array
     {
-        return array_map(strval(...), array_keys(Ids::in(array_intersect_key($lock, ['input' => 0, 'rounds' => 0]))));
+        $parts = array_map(
+            strval(...), array_keys(Ids::in(array_intersect_key($lock, ['input' => 0, 'rounds' => 0]))),
+        );
+        $input = is_array($lock['input'] ?? null) ? $lock['input'] : [];
+        $isGapped = ($input['type'] ?? null) === 'gaps' && is_string($input['md'] ?? null);
+
+        return $isGapped ? [...$parts, ...Gaps::marked($input['md'])] : $parts;
     }
 
     /**

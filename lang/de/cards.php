@@ -63,6 +63,10 @@ return [
         'none' => 'keines',
     ],
     'lock' => [
+        'asksAgain' => 'Dieselbe Frage wie in „:scene“, für alle, die sie nicht gleich richtig hatten: Beide '
+            .'ändern sich gemeinsam.',
+        'isAskedAgain' => 'Wird in „:scene“ allen noch einmal gestellt, die sie nicht gleich richtig haben: '
+            .'Beide ändern sich gemeinsam.',
         'hint' => 'Hinweis :number',
         'deleteHint' => 'Hinweis :number löschen',
         'whatItAsks' => 'Was es fragt',

@@ -58,6 +58,10 @@ return [
         'none' => 'none',
     ],
     'lock' => [
+        'asksAgain' => 'The same question as in “:scene”, for those who did not have it right at once: the '
+            .'two change together.',
+        'isAskedAgain' => 'Asked once more in “:scene” of those who do not have it right at once: the two '
+            .'change together.',
         'hint' => 'Hint :number',
         'deleteHint' => 'Delete hint :number',
         'whatItAsks' => 'What it asks',

@@ -42,6 +42,18 @@ it('undoes and does again, also when the page was loaded anew', function (): voi
     expect($this->game->fresh()->read()->scene('hall')->title)->toBe('One');
 });
 
+it('changes a question that is asked again in both places, and undoes it in both', function (): void {
+    $lock = Games::lock('q', 'gull');
+    $again = ['id' => 'r', 'if' => ['not' => ['firstTry' => ['q'], 'atLeast' => 1]]] + $lock;
+    $game = Games::document([['id' => 'a', 'things' => [$lock, $again]]]);
+    $this->game->update(['document' => Json::write($game)]);
+    EditCases::edit($this, ['set' => 'r', 'field' => 'ask', 'to' => 'Who?'], 1)
+        ->assertJsonPath('applied.together.1', ['set' => 'q', 'field' => 'ask', 'to' => 'Who?']);
+    expect(array_column($this->game->fresh()->read()->document['scenes'][0]['things'], 'ask'))->toBe(['Who?', 'Who?']);
+    $this->postJson("/games/{$this->game->id}/undo", ['base' => 2])->assertOk();
+    expect($this->game->fresh()->read()->document['scenes'])->toEqual($game['scenes']);
+});
+
 it('begins a new history after an undo', function (): void {
     EditCases::edit($this, ['set' => 'hall', 'field' => 'title', 'to' => 'One'], 1);
     $this->postJson("/games/{$this->game->id}/undo", ['base' => 2]);

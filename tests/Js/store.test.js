@@ -49,6 +49,13 @@ describe('a store', () => {
         assert.deepEqual(tab.told.at(-1), ['saved', 'saved']);
     });
 
+    it('shows what follows from an edit where the server did more than it was asked to', async () => {
+        const more = { together: [TITLE, { set: '@game', field: 'title', to: 'Kept too' }] };
+        const tab = await done([taken(2, more)], (store) => store.edit(TITLE, 'title'));
+        assert.equal(tab.store.game.scenes[0].title, 'B');
+        assert.equal(tab.store.game.title, 'Kept too');
+    });
+
     it('says of each that waits what it was made on, and which revisions since were made here', async () => {
         const tab = await done([taken(2), whole(9, GAME), taken(10), taken(11)], (store) => {
             for (const title of ['B', 'C', 'D']) store.edit({ ...TITLE, to: title }, title);

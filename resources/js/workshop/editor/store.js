@@ -116,7 +116,8 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
         store.revision = body.revision;
         if (!body.refusal) queue.owns(body.kept);
         if (body.document) return stand(body.document);
-        const isShown = path === 'edits' && !isTheServers(command);
+        // What is asked again follows its question: then the server did more than it was asked to.
+        const isShown = path === 'edits' && !isTheServers(command) && partsOf(command) === partsOf(body.applied);
         const { game, refusal } = attempt(kept, isShown ? command : body.applied);
         if (refusal !== null) return fetchKept();
         if (!isShown) return stand(game);
@@ -156,6 +157,9 @@ function openStore(address, link = { get, post, storage: globalThis.sessionStora
 
     return store;
 }
+
+/** Commands in one gesture. */
+const partsOf = (command) => command?.together?.length ?? 1;
 
 /** Deleted, or no longer this teacher's. */
 const isNoMore = ({ status }) => status === 403 || status === 404;

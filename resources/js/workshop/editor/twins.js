@@ -11,8 +11,8 @@ const NAMED = 3;
 const read = new WeakMap();
 
 /**
- * Watches over questions that stand in the game twice, such as one and its copy in a recap: when one of them is
- * changed, one press changes the other with it.
+ * Watches over questions that stand in the game twice: when one of them is changed, one press changes the other with
+ * it. A recap is changed with its question by itself.
  */
 function watchTwins(editor) {
     let before = editor.store.game;
@@ -47,14 +47,27 @@ function watchTwins(editor) {
 function parted(before, after) {
     if (!before || before === after) return [];
     const was = new Map(locksIn(before).map((lock) => [lock.id, asked(lock)]));
-    const now = new Map(locksIn(after).map((lock) => [lock.id, asked(lock)]));
+    const locks = locksIn(after);
+    const now = new Map(locks.map((lock) => [lock.id, asked(lock)]));
+    const again = new Map(locks.map((lock) => [lock.id, askedAgain(lock)]));
     const still = new Map();
     for (const [id, question] of now) if (question) still.set(question, [...(still.get(question) ?? []), id]);
 
     return [...now]
         .filter(([id, question]) => was.get(id) && was.get(id) !== question)
         .map(([id]) => ({ id, twins: still.get(was.get(id)) ?? [] }))
+        .map(({ id, twins }) => ({
+            id,
+            twins: twins.filter((twin) => again.get(twin) !== id && again.get(id) !== twin),
+        }))
         .filter(({ twins }) => twins.length > 0);
+}
+
+/** The question that a lock asks once more of those who did not have it right at first try; undefined for others. */
+function askedAgain({ if: condition }) {
+    const asked = condition && Object.keys(condition).length === 1 ? condition.not?.firstTry : undefined;
+
+    return asked?.length === 1 ? asked[0] : undefined;
 }
 
 /** What is asked, and which answers count, as a text that is the same for a copy; null while nothing opens it. */
@@ -96,4 +109,4 @@ function titlesOf(game, ids) {
     return [...titles.slice(0, NAMED), ...(titles.length > NAMED ? ['…'] : [])].join(', ');
 }
 
-export { parted, watchTwins };
+export { askedAgain, parted, watchTwins };

@@ -6,6 +6,7 @@ import { list } from '../../editor/ways.js';
 import { conditionField } from '../condition.js';
 import { backFields, backIn, backOffer } from '../film/back.js';
 import { reactionsField } from '../reactions.js';
+import { againLines } from './again.js';
 import { fairnessField } from './fairness.js';
 import { guard } from './guard.js';
 import { hints } from './hints.js';
@@ -19,6 +20,7 @@ function lockCard(lock, editor) {
     const here = editor.store.game.scenes.find(({ id }) => id === editor.scene);
 
     return [
+        againLines(lock, editor),
         lock.box
             ? area({
                   key: `${lock.id}.card-ask`,
