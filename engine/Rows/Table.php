@@ -75,7 +75,7 @@ final readonly class Table
 
     private static function isTight(string $text, string $separator): bool
     {
-        $bare = (string) preg_replace('/"[^"]*"/', 'x', $text);
+        $bare = self::unquoted($text, $separator);
         $sign = preg_quote($separator, '/');
 
         return preg_match_all("/{$sign}(?! )/u", $bare) > preg_match_all("/{$sign} /u", $bare);
@@ -84,13 +84,41 @@ final readonly class Table
     /** Whether commas part fields rather than clauses or figures: most rows have one with no blank behind it. */
     private static function partsByCommas(string $text): bool
     {
-        $bare = (string) preg_replace('/"[^"]*"/', 'x', $text);
+        $bare = self::unquoted($text, ',');
         $rows = array_filter(array_map(trim(...), array_slice(explode("\n", $bare), 0, 50)));
         $parted = array_filter(
             $rows, static fn (string $row): bool => preg_match('/,(?![\s\d])|(?<!\d),(?!\s)/', $row) === 1,
         );
 
         return count($parted) * 2 > count($rows);
+    }
+
+    /** Quotes that begin a cell but are none around it are part of its words: `"Stop!" cried whom?`. */
+    private static function quoted(string $text, string $separator): string
+    {
+        [$begins, $around, $end] = self::quotes($separator);
+
+        return (string) preg_replace_callback(
+            "~{$begins}{$around}(*SKIP)(*FAIL)|{$begins}\"[^{$end}]*~D",
+            static fn (array $cell): string => '"'.str_replace('"', '""', $cell[0]).'"',
+            $text,
+        );
+    }
+
+    /** The text with a letter for each cell that has quotes around it. */
+    private static function unquoted(string $text, string $separator): string
+    {
+        [$begins, $around] = self::quotes($separator);
+
+        return (string) preg_replace("~{$begins}{$around}~D", 'x', $text);
+    }
+
+    /** @return array{string, string, string} where a cell begins, quotes around a cell, and what ends it */
+    private static function quotes(string $separator): array
+    {
+        $end = preg_quote($separator, '~').'\n';
+
+        return ["(?:^|(?<=[{$end}])) *\K", "\"(?:[^\"]++|\"\")*+\"(?= *(?:[{$end}]|$))", $end];
     }
 
     /** @return list<list<string>> */
@@ -100,7 +128,7 @@ final readonly class Table
         if ($stream === false) {
             return [];
         }
-        fwrite($stream, $text);
+        fwrite($stream, self::quoted($text, $separator));
         rewind($stream);
         $rows = [];
         while (count($rows) < $most && ($cells = fgetcsv($stream, null, $separator, '"', '')) !== false) {

@@ -2,6 +2,7 @@
 
 use Fravel\Rows\Alternatives;
 use Fravel\Rows\LeastLength;
+use Fravel\Rows\Table;
 use Tests\Support\Scripts;
 
 const CELLS = [
@@ -28,4 +29,15 @@ it('reads a length alike in the sheet and in rows', function (): void {
     $inPhp = array_map(static fn (string $cell): ?array => LeastLength::in($cell)?->toArray(), LENGTHS);
 
     expect(Scripts::run('lib/cells.js', 'input.map(module.lengthIn)', LENGTHS))->toEqual($inPhp);
+});
+
+it('parts a table with quotes alike in the sheet and in rows', function (): void {
+    $tables = [
+        "\"Land!\" cried whom?\tthe captain", "\"open\ty\nlast\tz", "5\" pipe\tb \"c\"\n\"two\nlines\"\t\"a \"\"q\"\"\"",
+        "\"one\n\"\"two\"\" three\"\tb\n\"x\ty", " \"sp\" \td", "\"\"\tx",
+    ];
+    $inPhp = array_map(static fn (string $text): array => Table::read($text, "\t")->rows, $tables);
+    $trimmed = 'input.map((text) => module.blockOf(text).map((row) => row.map((one) => one.trim())))';
+
+    expect(Scripts::run('workshop/sheet/keys.js', $trimmed, $tables))->toBe($inPhp);
 });

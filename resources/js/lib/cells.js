@@ -22,6 +22,16 @@ const LEAST = 'at\\s+least|no\\s+less\\s+than|mindestens|wenigstens|au\\s+moins|
 
 const MORE = 'or\\s+more|oder\\s+mehr|ou\\s+plus|o\\s+más';
 
+/** A cell of a table from the clipboard that begins with a quote: with quotes around it, or words like others. */
+const QUOTED = /(^|[\t\n])( *)(?:("(?:[^"]|"")*"(?!")(?= *(?:[\t\r\n]|$)))|("[^\t\r\n]*))/g;
+
+/** The text of a table with quotes around those cells too that only begin with one. */
+function quoted(text) {
+    return text.replace(QUOTED, (_whole, before, _blanks, around, bare) =>
+        bare === undefined ? before + around : `${before}"${bare.replaceAll('"', '""')}"`,
+    );
+}
+
 /** The several answers of a cell, each once. */
 function answersIn(cell) {
     const parts = cell.split(BETWEEN);
@@ -78,4 +88,4 @@ function optionsIn(answers) {
     return answers.map((one) => ({ words: one.replace(/^[* ]+/, ''), isRight: isStarred(one) }));
 }
 
-export { answersIn, lengthIn, optionsIn };
+export { answersIn, lengthIn, optionsIn, quoted };

@@ -95,6 +95,14 @@ it('keeps quotes, line ends and separators inside quoted fields', function (): v
         ->toBe([['He said "ebb"', 'a; b'], ["two\nlines", 'c']]);
 });
 
+it('takes quotes that stand around no cell for words', function (string $text, array $rows): void {
+    expect(Table::read($text)->rows)->toBe($rows);
+})->with([
+    'at its beginning' => ["\"Stop!\" cried whom?\tthe captain", [['"Stop!" cried whom?', 'the captain']]],
+    'never closed' => ["\"open\ty\nlast\tz", [['"open', 'y'], ['last', 'z']]],
+    'inches' => ["5\" or 6\"?;5\"\n\"5\" or 6?;b", [['5" or 6"?', '5"'], ['"5" or 6?', 'b']]],
+]);
+
 it('notices a question that stands twice, however it is written', function (): void {
     $rows = Worksheet::read("Which bird dives?\tgannet\nwhich  bird dives\tGannet\n"
         ."Which bird sings?\tlark", 'en')->rows;

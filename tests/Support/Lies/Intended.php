@@ -17,6 +17,7 @@ final readonly class Intended
     /** Beginnings of questions; a number makes each another one. */
     private const ASKS = [
         'Which bird dives, and why', '12 eggs, 5 are gone. How many are left', 'What does “ebb” mean; in a word',
+        '"Land!" cried whom', 'How wide is a 5" pipe',
         'Simplify 3a + 4a − 2a', 'كم عدد الأيام', 'Wie heißt die Straße', 'A', 'Question', 'What | who',
         'Is it 3/4, or 0.75', 'A very long question that goes on and on, since somebody had much to tell before it '
         .'came to what was to be asked of those who read it', 'O’Brien’s “lamp” & <b>wick</b>', 'Answer', 'x',

@@ -14,7 +14,7 @@ use Tests\Support\RandomGames;
 final class Writer
 {
     /** Separator → signs of a cell for which it must stand in quotes. */
-    private const QUOTED = ["\t" => "\t\n\"", ';' => ";\n\"", ',' => ",\n\"", '|' => "|\n\""];
+    private const QUOTED = ["\t" => "\t\n", ';' => ";\n", ',' => ",\n", '|' => "|\n"];
 
     private const HEADINGS = [
         'question' => ['Question', 'Frage'], 'answer' => ['Answer', 'Antwort'], 'wrong' => ['If wrong', 'Rückmeldung'],
@@ -83,9 +83,10 @@ final class Writer
         return $dice->pick([$usual, $usual, ' / ', $isPlain ? '/' : $usual]);
     }
 
+    /** Quotes inside a cell need none around it, unless they stand at both its ends. */
     private static function cell(string $text, string $separator): string
     {
-        $isQuoted = strpbrk($text, self::QUOTED[$separator]) !== false;
+        $isQuoted = strpbrk($text, self::QUOTED[$separator]) !== false || preg_match('/^".*"$/Ds', $text) === 1;
 
         return $isQuoted ? '"'.str_replace('"', '""', $text).'"' : $text;
     }

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { quoted } from '../../lib/cells.js';
 
 const STEPS = {
     ArrowUp: [-1, 0],
@@ -20,12 +21,13 @@ function listenToKeys(grid) {
     grid.node.addEventListener('paste', (event) => {
         if (event.target.matches('.grid-field')) return;
         event.preventDefault();
-        const block = Papa.parse(event.clipboardData.getData('text/plain').replace(/\r?\n$/, ''), {
-            delimiter: '\t',
-        }).data;
+        const block = blockOf(event.clipboardData.getData('text/plain'));
         grid.write(block.length === 1 && block[0].length === 1 ? [[block[0][0]]] : block);
     });
 }
+
+/** Rows of cells, from the text that a spreadsheet puts on the clipboard. */
+const blockOf = (text) => Papa.parse(quoted(text.replace(/\r?\n$/, '')), { delimiter: '\t' }).data;
 
 function copy(event, grid) {
     if (event.target.matches('.grid-field')) return;
@@ -76,4 +78,4 @@ function fillDown(grid) {
     if (first) grid.fill((down, along) => first[along]);
 }
 
-export { listenToKeys };
+export { blockOf, listenToKeys };
