@@ -4,6 +4,7 @@ use App\Http\Controllers\Auth\ForgottenPasswordController;
 use App\Http\Controllers\Auth\RegisterController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
+use App\Http\Controllers\CardRowsController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
@@ -119,6 +120,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/stops', [StopController::class, 'store'])->name('stops.store');
         Route::post('/games/{game}/stops/preview', [StopController::class, 'preview'])->name('stops.preview');
+        Route::post('/games/{game}/rows', CardRowsController::class)->name('rows.read');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

@@ -12,7 +12,7 @@ use Fravel\Support\Template;
 /**
  * What became of pasted rows, cell by cell, in words.
  *
- * @phpstan-type Told array{row: int, text: string, taken: bool, as: string}
+ * @phpstan-type Told array{row: int, text: string, taken: bool, out: bool, as: string}
  */
 final class RowsTold
 {
@@ -28,14 +28,11 @@ final class RowsTold
     public static function of(Rows $rows): array
     {
         $cells = $rows->cells();
-        $left = array_filter(
-            $cells, static fn (Cell $cell): bool => ! $cell->isTaken() && $cell->said?->code !== 'rows.heading',
-        );
         $shown = array_filter($cells, static fn (Cell $cell): bool => $cell->row <= self::SHOWN || ! $cell->isTaken());
 
         return [
             'count' => count(array_filter($rows->rows, static fn (Row $row): bool => $row->isTaken())),
-            'left' => count($left),
+            'left' => count(array_filter($cells, self::isOut(...))),
             'heading' => $rows->heading !== null,
             'cut' => $rows->isCut,
             'by' => (string) trans('worksheet.separators')[$rows->separator],
@@ -43,9 +40,16 @@ final class RowsTold
                 'row' => $cell->row,
                 'text' => $cell->text,
                 'taken' => $cell->isTaken(),
+                'out' => self::isOut($cell),
                 'as' => self::words($cell),
             ], $shown)),
         ];
+    }
+
+    /** Left out: neither taken nor the name of a column. */
+    private static function isOut(Cell $cell): bool
+    {
+        return ! $cell->isTaken() && $cell->said?->code !== 'rows.heading';
     }
 
     private static function words(Cell $cell): string

@@ -31,6 +31,17 @@ final class Headings
         'revise' => ['revise', 'what to revise', 'revision', 'üben', 'zu üben', 'réviser', 'révision', 'repasar'],
         'prompt' => ['prompt', 'question', 'aufgabe', 'frage', 'consigne', 'pregunta'],
         'box' => ['box', 'answer', 'feld', 'antwort', 'case', 'réponse', 'casilla', 'respuesta'],
+        'left' => [
+            'left', 'term', 'word', 'question', 'links', 'begriff', 'wort', 'frage', 'gauche', 'mot', 'izquierda',
+        ],
+        'right' => [
+            'right', 'partner', 'meaning', 'answer', 'rechts', 'bedeutung', 'antwort', 'droite', 'sens', 'derecha',
+        ],
+        'name' => [
+            'name', 'names', 'surname', 'last name', 'family name', 'nachname', 'familienname', 'nom', 'apellido',
+            'apellidos',
+        ],
+        'first name' => ['first name', 'given name', 'forename', 'vorname', 'rufname', 'prénom', 'nombre'],
         'front' => ['front', 'question', 'term', 'word', 'vorn', 'vorderseite', 'begriff', 'recto', 'anverso'],
         'back' => ['back', 'answer', 'meaning', 'hinten', 'rückseite', 'bedeutung', 'verso', 'reverso'],
         'mark' => ['mark', 'right or wrong', 'richtig oder falsch', 'vrai ou faux', 'verdadero o falso'],

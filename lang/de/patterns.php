@@ -39,6 +39,8 @@ return [
         'marked' => 'bleibt, mit einem Haken', 'gone' => 'verlässt die Tafel',
     ],
     'columns' => [
+        'left' => 'linke Seite', 'right' => 'rechte Seite', 'item' => 'Zeile der Liste',
+        'name' => 'Name', 'first name' => 'Vorname',
         'time' => 'Zeit', 'passage' => 'Stelle, zu der es zurückgeht',
         'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
         'revise' => 'was zu üben ist',

@@ -99,7 +99,14 @@ return [
     'removed' => 'Die Partie von :name ist endgültig weg.',
     'guesses' => 'rät an „:lock“',
     'names' => 'Klassenliste: Namen, einer je Zeile',
-    'names_help' => 'Nur sie dürfen dann einsteigen. Bleibt es leer, darf jeder mit dem Code.',
+    'names_help' => 'Ein Name je Zeile, oder eine Tabelle mit Namen und Vornamen. Nur sie dürfen '
+        .'dann einsteigen. Bleibt es leer, darf jeder mit dem Code.',
+    'listed' => [
+        'twice' => '„:given“ steht zweimal da und zählt einmal.',
+        'changed' => '„:given“ heißt jetzt „:name“.',
+        'beyond' => '„:given“ ist weggelassen: Es ist kein Name.',
+        'many' => '„:given“ ist weggelassen: Eine Klasse hat höchstens 400 Namen.',
+    ],
     'ended' => ['won' => 'Gewonnen', 'lost' => 'Verloren', 'open' => 'Fertig'],
     'columns' => [
         'name' => 'Name', 'group' => 'Gruppe', 'where' => 'Szene', 'open' => 'Offene Schlösser',

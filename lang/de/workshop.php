@@ -263,6 +263,15 @@ return [
     ],
     'behindWhatIsAsked' => 'Der neue Weg liegt hinter dem, was in „:scene“ gefragt ist: Es gibt ihn, wenn das getan '
         .'ist. Seine Karte ändert das.',
+    'pasted' => [
+        'lost' => 'Die Verbindung brach ab, ehe die Zeilen gelesen waren: Nichts ist geändert. Fügen Sie sie '
+            .'noch einmal ein.',
+        'cell' => 'Zeile :row, „:text“: :as',
+        'none' => 'Davon ließ sich nichts nehmen; was da war, bleibt.',
+        'heading' => 'Die erste Zeile nennt die Spalten.',
+        'cut' => 'Es waren mehr als 2.000 Zeilen; die übrigen sind weggelassen.',
+        'asRow' => 'Sie auch als Zeile nehmen',
+    ],
     'twins' => [
         'left' => 'Bis eben fragte :scene dasselbe.', 'scene' => '„:scene“',
         'follow' => 'Dort auch ändern', 'label' => 'dieselbe Frage mit geändert',

@@ -39,6 +39,8 @@ return [
         'marked' => 'stays, with a tick', 'gone' => 'leaves the board',
     ],
     'columns' => [
+        'left' => 'left side', 'right' => 'right side', 'item' => 'line of the list',
+        'name' => 'name', 'first name' => 'first name',
         'time' => 'time', 'passage' => 'passage to go back to',
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
         'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',

@@ -97,7 +97,14 @@ return [
     'removed' => 'The play of :name is gone for good.',
     'guesses' => 'guesses at “:lock”',
     'names' => 'A list of the class: names, one a line',
-    'names_help' => 'Only they may join then. Leave it empty, and anybody with the code may.',
+    'names_help' => 'A name a line, or a table with names and first names. Only they may join then. '
+        .'Leave it empty, and anybody with the code may.',
+    'listed' => [
+        'twice' => '“:given” stands there twice and counts once.',
+        'changed' => '“:given” is kept as “:name”.',
+        'beyond' => '“:given” is left out: it is no name.',
+        'many' => '“:given” is left out: a class has 400 names at most.',
+    ],
     'ended' => ['won' => 'Won', 'lost' => 'Lost', 'open' => 'Finished'],
     'columns' => [
         'name' => 'Name', 'group' => 'Group', 'where' => 'Scene', 'open' => 'Locks open', 'tries' => 'Wrong tries',

@@ -219,6 +219,14 @@ return [
     ],
     'behindWhatIsAsked' => 'The new way lies behind what is asked in “:scene”: it is there once that is done. '
         .'Its card can change that.',
+    'pasted' => [
+        'lost' => 'The connection broke before the rows were read: nothing was changed. Paste them once more.',
+        'cell' => 'Row :row, “:text”: :as',
+        'none' => 'Nothing of it could be taken; what was there is kept.',
+        'heading' => 'The first row names the columns.',
+        'cut' => 'There were more rows than 2,000; the rest is left out.',
+        'asRow' => 'Take it as a row too',
+    ],
     'twins' => [
         'left' => ':scene asked the same until now.', 'scene' => '“:scene”',
         'follow' => 'Change it there too', 'label' => 'the same question changed too',

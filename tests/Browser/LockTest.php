@@ -46,13 +46,15 @@ it('makes ten pairs of two pasted columns in at most six actions, and plays them
     $builder = lockOf('Pairs', 'pairs');
     $id = $builder->thing()['id'];
     $rows = array_map(static fn (int $row): string => "light {$row}\trock {$row}", range(1, 10));
-    $builder->pasteTable("[data-key^='{$id}.left']", implode("\n", $rows));
+    $builder->pasteTable("[data-key^='{$id}.left']", implode("\n", [...$rows, 'alone', "\ta rock too many"]));
+    $builder->browser->see('Row 11, “alone”: left out: the row has no right side.');
     expect($builder->actions)->toBeLessThanOrEqual(6);
     $lock = $builder->thing();
-    expect($lock['input']['left'])->toHaveCount(10)->and($lock['input']['right'])->toHaveCount(10)
-        ->and($lock['rules'][0]['match']['pairs'])->toEqual(
-            array_combine(array_column($lock['input']['left'], 'id'), array_column($lock['input']['right'], 'id')),
-        );
+    expect($lock['input']['left'])->toHaveCount(10)->and($lock['input']['right'])->toHaveCount(11)
+        ->and($lock['rules'][0]['match']['pairs'])->toEqual(array_combine(
+            array_column($lock['input']['left'], 'id'),
+            array_slice(array_column($lock['input']['right'], 'id'), 0, 10),
+        ));
     $student = $builder->kept()->click('#rehearse')->click('.stage-lock');
     foreach (range(1, 10) as $row) {
         $student->script(

@@ -33,7 +33,8 @@ it('reads a length alike in the sheet and in rows', function (): void {
 
 it('parts a table with quotes alike in the sheet and in rows', function (): void {
     $tables = [
-        "\"Land!\" cried whom?\tthe captain", "\"open\ty\nlast\tz", "5\" pipe\tb \"c\"\n\"two\nlines\"\t\"a \"\"q\"\"\"",
+        "\"Land!\" cried whom?\tthe captain", "\"open\ty\nlast\tz",
+        "5\" pipe\tb \"c\"\n\"two\nlines\"\t\"a \"\"q\"\"\"",
         "\"one\n\"\"two\"\" three\"\tb\n\"x\ty", " \"sp\" \td", "\"\"\tx",
     ];
     $inPhp = array_map(static fn (string $text): array => Table::read($text, "\t")->rows, $tables);

@@ -137,7 +137,7 @@ describe('rounds as text', () => {
     const text = [
         'True of light?\nIt goes straight.\nIt goes round.',
         'It is fast.\nIt is slow.\nIt rests.',
-        'What bends it?\nglass / water',
+        'What bends it?\nglass | water',
     ].join('\n\n');
 
     it('are read and written the same, and keep their names', () => {
@@ -153,6 +153,7 @@ describe('rounds as text', () => {
             ],
         );
         assert.deepEqual(rounds[2].match, { equals: ['glass', 'water'] });
+        assert.deepEqual(roundsIn('How much?\n3/4')[0].match, { equals: ['3/4'] });
         assert.deepEqual(
             again.map(({ id }) => id),
             rounds.map(({ id }) => id),

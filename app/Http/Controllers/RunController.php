@@ -61,7 +61,7 @@ final class RunController extends Controller
         SavedDefaults::keep($teacher, ['group' => $request->boolean('asks_group')]);
         $run = $open->handle($game, $request->label(), $request->boolean('asks_group'), $request->settings());
 
-        return redirect()->route('runs.show', $run);
+        return redirect()->route('runs.show', $run)->with(array_filter(['status' => $request->tellings()]));
     }
 
     public function show(Request $request, Run $run): View
@@ -170,7 +170,9 @@ final class RunController extends Controller
         ]);
         $run->beat();
 
-        return redirect()->route('runs.settings', $run)->with('status', __('runs.settings.kept'));
+        return redirect()->route('runs.settings', $run)->with(
+            'status', trim(__('runs.settings.kept').' '.$request->tellings()),
+        );
     }
 
     /** One more run of the same game, settled as this one is. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Field;
+use App\Play\ClassList;
 use App\Play\Clock;
-use App\Play\PlayerName;
 use App\View\Moment;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -16,6 +16,9 @@ use Illuminate\Support\Carbon;
 final class RunRequest extends FormRequest
 {
     public const MODES = ['each', 'teams', 'class'];
+
+    /** Names that are told of one by one. */
+    private const TOLD = 8;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -49,9 +52,9 @@ final class RunRequest extends FormRequest
 
         return [
             'plays_as' => Field::text($this, 'plays_as') ?: 'each',
-            'groups' => PlayerName::listed(Field::text($this, 'groups')),
+            'groups' => $this->groups()->orNull(),
             'asks_address' => $this->boolean('asks_address'),
-            'names' => PlayerName::listed(Field::text($this, 'names')),
+            'names' => $this->names()->orNull(),
             'minutes' => $this->integer('minutes') ?: null,
             'opens_at' => $this->moment('opens_at'),
             'closes_at' => $this->moment('closes_at'),
@@ -64,6 +67,27 @@ final class RunRequest extends FormRequest
             'gives_certificates' => $this->boolean('gives_certificates'),
             'shows_wall' => $this->boolean('shows_wall'),
         ];
+    }
+
+    /** What of the lists was not taken as it stood; '' where all of it was. */
+    public function tellings(): string
+    {
+        $told = [...$this->groups()->told, ...$this->names()->told];
+        $words = array_map(static fn (array $one): string => (string) __(
+            "runs.listed.{$one[1]}", ['given' => $one[0], 'name' => $one[2]],
+        ), array_slice($told, 0, self::TOLD));
+
+        return implode(' ', $words).(count($told) > self::TOLD ? ' …' : '');
+    }
+
+    private function groups(): ClassList
+    {
+        return ClassList::ofGroups(Field::text($this, 'groups'));
+    }
+
+    private function names(): ClassList
+    {
+        return ClassList::read(Field::typed($this, 'names'));
     }
 
     private function moment(string $field): ?int

@@ -28,7 +28,7 @@ final class StopRowsRequest extends FormRequest
 
     public function rows(): string
     {
-        return Field::text($this, 'rows');
+        return Field::typed($this, 'rows');
     }
 
     /** Whether a first row that names columns is a heading; it may be taken back. */

@@ -41,6 +41,14 @@ function answersIn(cell) {
     return [...new Set(all.map((one) => one.trim()).filter(Boolean))];
 }
 
+/** Words that are listed in a line; a comma between figures parts none. */
+function listIn(line) {
+    return line
+        .split(/\s*[|;\n]\s*|\s*,(?!\d)\s*|(?<!\d)\s*,\s*/u)
+        .map((word) => word.trim())
+        .filter(Boolean);
+}
+
 function slashed(part) {
     const sides = part.split('/');
     const isOne =
@@ -88,4 +96,4 @@ function optionsIn(answers) {
     return answers.map((one) => ({ words: one.replace(/^[* ]+/, ''), isRight: isStarred(one) }));
 }
 
-export { answersIn, lengthIn, optionsIn, quoted };
+export { answersIn, lengthIn, listIn, optionsIn, quoted };

@@ -2,12 +2,10 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon } from '../../lib/tree.js';
 import { freshId } from '../editor/document.js';
 import { fileOf } from '../editor/files.js';
+import { pasteRows } from '../editor/pasted.js';
 import { area, line, now, pick, tick } from '../editor/fields.js';
 import { list } from '../editor/ways.js';
 import { reactionsField } from './reactions.js';
-
-/** Rows pasted into the card: a prompt and its box, with a tab, a semicolon or a bar between. */
-const BETWEEN = /\t|\s*[;|]\s*/;
 
 /** The card of a find-it board: its prompts with their boxes, what is mixed, what becomes of right and wrong ones. */
 function findBody(thing, editor) {
@@ -71,18 +69,15 @@ function rowsOf(thing, editor, put) {
             made,
         );
     const paste = (event, place) => {
-        const rows = event.clipboardData
-            .getData('text')
-            .split(/\r?\n/)
-            .filter((row) => row.trim());
-        if (rows.length < 2) return;
-        event.preventDefault();
-        const filled = rows.map((row, at) => {
-            const [ask, md = ''] = row.split(BETWEEN).map((cell) => cell.trim());
-
-            return { ...(at === 0 ? held()[place] : newBox()), ask, md };
+        const before = held();
+        pasteRows(event, editor, 'boxes', (rows) => {
+            const filled = rows.map(({ prompt, box }, at) => ({
+                ...(at === 0 ? before[place] : newBox()),
+                ask: prompt,
+                md: box,
+            }));
+            put('boxes', [...before.slice(0, place), ...filled, ...before.slice(place + 1)]);
         });
-        put('boxes', [...held().slice(0, place), ...filled, ...held().slice(place + 1)]);
     };
 
     return el(

@@ -3,6 +3,7 @@ import { el, icon } from '../../../lib/tree.js';
 import { freshId } from '../../editor/document.js';
 import { fileOf } from '../../editor/files.js';
 import { line } from '../../editor/fields.js';
+import { pasteRows } from '../../editor/pasted.js';
 
 /**
  * A list of what an answer is made of, a line each with words, a picture, or both; a list that is pasted into a line
@@ -20,14 +21,12 @@ function itemList({ key, items, name, prefix, least = 1, editor, more, begun = [
             made,
         );
     const newItem = (md = '') => ({ id: freshId(prefix), md });
-    const paste = (event, place) => {
-        const lines = linesOf(event.clipboardData.getData('text'));
-        if (lines.length < 2) return;
-        event.preventDefault();
-        const filled = lines.map((md, at) => (at === 0 ? { ...items[place], md } : newItem(md)));
-        const after = items.slice(place + 1).filter((one) => one.asset || !['', ...begun].includes(one.md));
-        take([...items.slice(0, place), ...filled, ...after]);
-    };
+    const paste = (event, place) =>
+        pasteRows(event, editor, 'items', (rows) => {
+            const filled = rows.map(({ item: md }, at) => (at === 0 ? { ...items[place], md } : newItem(md)));
+            const after = items.slice(place + 1).filter((one) => one.asset || !['', ...begun].includes(one.md));
+            take([...items.slice(0, place), ...filled, ...after]);
+        });
 
     return el(
         'div',
@@ -69,14 +68,6 @@ function itemList({ key, items, name, prefix, least = 1, editor, more, begun = [
     );
 }
 
-/** Lines of what was pasted; of a table its first column. */
-function linesOf(text) {
-    return text
-        .split(/\r?\n/)
-        .map((one) => one.split('\t')[0].trim())
-        .filter(Boolean);
-}
-
 function pictureButton(item, key, editor, change) {
     const file = fileOf(editor.store.game, item.asset);
 
@@ -93,4 +84,4 @@ function pictureButton(item, key, editor, change) {
     );
 }
 
-export { itemList, linesOf };
+export { itemList };

@@ -1,4 +1,5 @@
 import { t, wordsAt } from '../../../lib/catalogue.js';
+import { answersIn } from '../../../lib/cells.js';
 import { el } from '../../../lib/tree.js';
 import { area, line, pick, tick } from '../../editor/fields.js';
 import { list } from '../../editor/ways.js';
@@ -294,12 +295,6 @@ function gapLines(match, key, take) {
         }),
     );
 }
-
-const answersIn = (text) =>
-    text
-        .split('|')
-        .map((word) => word.trim())
-        .filter(Boolean);
 
 function someRight({ right }, key, take) {
     return el(

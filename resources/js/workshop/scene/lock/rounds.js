@@ -1,4 +1,5 @@
 import { t } from '../../../lib/catalogue.js';
+import { answersIn } from '../../../lib/cells.js';
 import { el, icon, mark } from '../../../lib/tree.js';
 import { area, destination, line, now } from '../../editor/fields.js';
 import { freshId } from '../../editor/document.js';
@@ -27,7 +28,7 @@ function roundOf(block, before) {
     const asks = block.length > 1 && /[?:]$/.test(block[0]);
     const [ask, lines] = asks ? [block[0], block.slice(1)] : ['', block];
     const id = before?.id ?? freshId('round');
-    if (lines.length === 1) return { id, ask, input: { type: 'text' }, match: { equals: lines[0].split(/\s*\/\s*/) } };
+    if (lines.length === 1) return { id, ask, input: { type: 'text' }, match: { equals: answersIn(lines[0]) } };
     const held = before?.input?.options ?? [];
     const options = lines.map((md) => ({ id: held.find((one) => one.md === md)?.id ?? freshId('option'), md }));
 
@@ -41,7 +42,7 @@ function textOf(rounds) {
             input?.type === 'options' && list(match?.options).length === 1
                 ? rightFirst(input.options, match.options[0])
                 : input?.type === 'text' && match?.equals
-                  ? [list(match.equals).join(' / ')]
+                  ? [list(match.equals).join(' | ')]
                   : null;
 
         return lines && [...(ask ? [ask] : []), ...lines].join('\n');

@@ -2,6 +2,7 @@ import { t } from '../../../../lib/catalogue.js';
 import { el, icon } from '../../../../lib/tree.js';
 import { freshId } from '../../../editor/document.js';
 import { line } from '../../../editor/fields.js';
+import { pasteRows } from '../../../editor/pasted.js';
 import { itemList } from '../items.js';
 
 const begun = () => ['first', 'second', 'third'].map((name) => t(`made.new.items.${name}`));
@@ -59,12 +60,12 @@ const pairs = {
             input.left.map(({ id }, place) => [id, input.right[place]?.id]).filter(([, to]) => to),
         ),
     }),
-    fields: ({ lock, input, set }) => [
+    fields: ({ lock, input, set, editor }) => [
         el('p', { class: 'help' }, t('cards.lock.pairsHelp')),
         el(
             'div',
             { class: 'option-fields' },
-            rowsOf(input).map(([left, right], place) => pairLine(lock, input, set, left, right, place)),
+            rowsOf(input).map(([left, right], place) => pairLine({ lock, input, set, editor }, left, right, place)),
             el(
                 'button',
                 {
@@ -107,18 +108,15 @@ function withRows(input, from, rows) {
 const isBegun = (md) =>
     ['first', 'second'].some((name) => [t(`made.new.items.${name}`), t(`made.new.partners.${name}`)].includes(md));
 
-function pairLine(lock, input, set, left, right, place) {
+function pairLine({ lock, input, set, editor }, left, right, place) {
     const change = (side, id, md) => set({ [side]: input[side].map((one) => (one.id === id ? { ...one, md } : one)) });
-    const paste = (event) => {
-        const rows = event.clipboardData
-            .getData('text')
-            .split(/\r?\n/)
-            .filter((row) => row.trim())
-            .map((row) => row.split(/\t|\s*[;|]\s*/).map((cell) => cell.trim()));
-        if (rows.length < 2) return;
-        event.preventDefault();
-        set(withRows(input, place, rows));
-    };
+    const paste = (event) =>
+        pasteRows(event, editor, 'pairs', (rows) => {
+            const paired = rows.filter((row) => row.left).map((row) => [row.left, row.right]);
+            const both = withRows(input, place, paired);
+            const alone = rows.filter((row) => !row.left).map((row) => ({ id: freshId('right'), md: row.right }));
+            set({ ...both, right: [...both.right, ...alone] });
+        });
     const cell = (side, item) =>
         item
             ? line({

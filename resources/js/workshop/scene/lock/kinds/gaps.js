@@ -1,4 +1,5 @@
 import { t } from '../../../../lib/catalogue.js';
+import { listIn } from '../../../../lib/cells.js';
 import { el } from '../../../../lib/tree.js';
 import { freshId } from '../../../editor/document.js';
 import { area, line, now, tick } from '../../../editor/fields.js';
@@ -72,7 +73,7 @@ const gaps = {
                           setAll({
                               input: {
                                   ...now(editor, lock).input,
-                                  bank: [...firstWords(gapped.answers), ...commaSeparated(words)],
+                                  bank: [...firstWords(gapped.answers), ...listIn(words)],
                               },
                           }),
                   })
@@ -82,12 +83,6 @@ const gaps = {
 };
 
 const empty = () => ({ md: '', answers: {} });
-
-const commaSeparated = (words) =>
-    words
-        .split(/[,;\n]/)
-        .map((word) => word.trim())
-        .filter(Boolean);
 
 /** What the gaps take by the first rule that names them. */
 function answersOf(lock) {
