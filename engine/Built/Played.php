@@ -12,6 +12,7 @@ use Fravel\Play\Playing;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Round;
 use Fravel\Thing\Thing;
 use Fravel\Thing\Things;
 
@@ -44,7 +45,7 @@ final class Played
     private array $done = [];
 
     /**
-     * @param  array<string, Promise>  $promises  by the locks that were built
+     * @param  array<string, Promise>  $promises  by the locks that were built, or the rounds they ask
      * @param  array<string, mixed>  $built  scenes, as keys
      */
     private function __construct(
@@ -86,16 +87,37 @@ final class Played
 
     private function keepsPromises(): bool
     {
-        foreach (array_keys($this->built) as $scene) {
-            foreach (Things::locks($this->game->scene($scene)->things ?? []) as $lock) {
-                $promise = $this->promises[$lock->id] ?? null;
-                if ($promise !== null && ! $this->isKept($promise, $lock)) {
+        foreach ($this->locks() as $lock) {
+            $rounds = array_map(static fn (Round $round): Lock => $round->alone($lock), $lock->rounds);
+            foreach ([$lock, ...$rounds] as $asked) {
+                $promise = $this->promises[$asked->id] ?? null;
+                if ($promise !== null && ! $this->isKept($promise, $asked)) {
                     return false;
                 }
             }
         }
 
         return true;
+    }
+
+    /** @return list<Lock> that were built */
+    private function locks(): array
+    {
+        return array_merge([], ...array_map(
+            fn (string $scene): array => Things::locks($this->game->scene($scene)->things ?? []),
+            array_map(strval(...), array_keys($this->built)),
+        ));
+    }
+
+    /** @return list<string> locks that were promised to open, and are shut */
+    private function shut(): array
+    {
+        $promised = array_filter($this->locks(), fn (Lock $lock): bool => isset($this->promises[$lock->id])
+            || array_intersect_key($this->promises, array_column($lock->rounds, null, 'id')) !== []);
+
+        $ids = array_map(static fn (Lock $lock): string => $lock->id, $promised);
+
+        return array_values(array_diff($ids, $this->state->open));
     }
 
     private function isKept(Promise $promise, Lock $lock): bool
@@ -131,7 +153,7 @@ final class Played
                 break;
             }
         }
-        $shut = array_diff(array_keys($this->promises), $this->state->open);
+        $shut = $this->shut();
         if ($shut !== []) {
             $this->isAtFault('shut', $this->callsOf((string) reset($shut)));
         } elseif (! $this->isThrough() && ! $isOpen) {
@@ -162,7 +184,7 @@ final class Played
     private function step(?Scene $scene): bool
     {
         $best = null;
-        $isAnswered = array_diff(array_keys($this->promises), $this->state->open) === [];
+        $isAnswered = $this->shut() === [];
         foreach ($scene === null ? [] : $this->leastDone($this->offered($scene)) as $sent) {
             $action = Action::of($sent);
             $outcome = $action === null ? null : Playing::act($this->game, $this->state, $action, 0);
@@ -207,7 +229,7 @@ final class Played
         $shown = $scene->shown($this->state, 0);
         $offered = [];
         foreach (Things::locks($shown) as $lock) {
-            $right = $this->promises[$lock->id]->right[0] ?? null;
+            $right = $this->promises[$lock->round($this->state)->id ?? $lock->id]->right[0] ?? null;
             if ($right !== null && ! $this->state->isOpen($lock->id) && $lock->isReady($this->state, 0)) {
                 $offered[] = ['answer' => $lock->id, 'with' => $right];
             }
@@ -235,7 +257,7 @@ final class Played
     private function gain(Outcome $outcome): int
     {
         $count = static fn (PlayState $state): int => count($state->open) + count($state->lifted)
-            + count($state->found) + count($state->tokens);
+            + count($state->found) + count($state->tokens) + array_sum($state->streaks);
 
         return $count($outcome->state) - $count($this->state);
     }
@@ -248,11 +270,9 @@ final class Played
 
     private function callsOf(string $lock): string
     {
-        foreach (array_keys($this->built) as $scene) {
-            foreach (Things::locks($this->game->scene($scene)->things ?? []) as $one) {
-                if ($one->id === $lock) {
-                    return $one->ask === '' ? $one->calls() : $one->ask;
-                }
+        foreach ($this->locks() as $one) {
+            if ($one->id === $lock) {
+                return $one->ask === '' ? $one->calls() : $one->ask;
             }
         }
 

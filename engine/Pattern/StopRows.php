@@ -10,6 +10,7 @@ use Fravel\Document\Ids;
 use Fravel\Document\Scene;
 use Fravel\Document\Showing;
 use Fravel\Edit\Command;
+use Fravel\Edit\DocumentPath;
 use Fravel\Edit\Edited;
 use Fravel\Edit\InsertPart;
 use Fravel\Edit\Refusal;
@@ -50,6 +51,9 @@ final class StopRows
     private const TIMES = 2;
 
     private const ENOUGH = 3;
+
+    /** What a scene does, and whom it lets in. */
+    private const HELD = ['things' => 0, 'needs' => 0, 'refused' => 0, 'arrive' => 0, 'next' => 0, 'ending' => 0];
 
     /** @var list<array<string, mixed>> */
     private array $stops = [];
@@ -221,9 +225,10 @@ final class StopRows
         foreach ($groups as $group) {
             $row = Row::asked('', $group, $this->game->language());
             $one = $this->builder->lock($row);
+            $this->builder->promises[$id = $this->builder->id('round')] = $this->builder->promises[$one['id']];
             unset($this->builder->promises[$one['id']]);
             $rounds[] = [
-                'id' => $this->builder->id('round'), 'ask' => '',
+                'id' => $id, 'ask' => '',
                 'input' => $one['input'], 'match' => $one['rules'][0]['match'],
             ];
         }
@@ -309,21 +314,23 @@ final class StopRows
             : new RefusedCommand(new Refusal("pattern.{$played->fault}", ['what' => $played->about]));
     }
 
-    /** The film with its new stops; those it had before are asked nothing of. */
-    private function played(GameDocument $game): ?Played
+    /** The film with its new stops; those it had before are empty for once, since nothing was given for them. */
+    private function played(GameDocument $game): Played
     {
-        if ($this->clip->stops !== []) {
-            return null;
+        $document = $game->document;
+        foreach ($this->clip->stops as $stop) {
+            $path = DocumentPath::path($document, $stop->id) ?? [];
+            $scene = DocumentPath::get($document, $path);
+            if (is_array($scene)) {
+                $document = DocumentPath::put($document, $path, array_diff_key($scene, self::HELD) + ['things' => []]);
+            }
         }
         $stops = array_map(static fn (array $stop): string => (string) $stop['id'], $this->stops);
-        $scenes = [$this->home->id, ...$stops];
-        $rounds = array_filter(
-            array_column($this->stops, 'things'),
-            static fn (array $things): bool => array_column($things, 'rounds') !== [],
-        );
+        $before = array_map(static fn ($stop): string => $stop->id, $this->clip->stops);
 
-        // Rounds are asked in an order of their own, and judged by each.
-        return $rounds === [] ? Played::of($game, $this->builder->promises, $scenes, true) : null;
+        return Played::of(
+            $game->changed($document), $this->builder->promises, [$this->home->id, ...$before, ...$stops], true,
+        );
     }
 
     private static function number(float $seconds): int|float

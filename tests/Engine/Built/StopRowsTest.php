@@ -3,6 +3,7 @@
 use Fravel\Check\Check;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\Edited;
+use Fravel\Edit\RefusedCommand;
 use Fravel\Pattern\StopRows;
 use Fravel\Rows\Cell;
 use Fravel\Rows\Time;
@@ -59,6 +60,22 @@ it('makes rounds, of which three in a row are enough', function (): void {
 
     expect([count($lock['rounds']), $lock['enough']])->toBe([4, 3])
         ->and($lock['rounds'][1]['match']['options'])->toBe([$lock['rounds'][1]['input']['options'][1]['id']]);
+});
+
+it('plays rounds, and stops between others that are there, before they are built', function (): void {
+    $row = "0:30\tTrue?\t*a | b || c | *d\n0:32\tWho?\tgull";
+    $gate = ['id' => 'old', 'stop' => ['clip' => 'clip', 'at' => 3], 'things' => [
+        Games::lock('shut', 'nobody knows'),
+    ], 'needs' => ['open' => 'shut']];
+    $document = film()->document;
+    $game = GameDocument::of(['scenes' => [...$document['scenes'], $gate]] + $document);
+    $made = StopRows::into($game, 'clip', $row, []);
+
+    expect($made)->not->toBeInstanceOf(RefusedCommand::class)
+        ->and(stopsOf($row, $game))->toHaveCount(3);
+    // Of a film that nobody stays in nothing is ever asked.
+    $document['scenes'][0]['arrive'] = [['go' => 'out']];
+    expect(StopRows::into(GameDocument::of($document), 'clip', $row, []))->toBeInstanceOf(RefusedCommand::class);
 });
 
 it('leads back to passages by name or by times, twice, and then shows the way on', function (
