@@ -117,7 +117,9 @@ final class Words
     /** @return array<string, string> the same, for stops of a film */
     public static function ofStops(string $language): array
     {
-        return ['wayOn' => self::made('new', $language)['wayOn']] + self::made('pattern', $language);
+        $last = array_intersect_key(self::made('new', $language), ['wayOn' => '', 'wayOnWith' => '']);
+
+        return $last + self::made('pattern', $language);
     }
 
     public static function ofBuilding(Pattern $pattern): string

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Fravel\Pattern;
 
+use Fravel\Rows\Row as Given;
+use Fravel\Rows\Rows;
+use Fravel\Support\Wording;
 use Fravel\Worksheet\Row;
 
 /** Questions, then by how many were right at first try: on, or back to revise and once more. */
@@ -20,6 +23,7 @@ final class Practice implements Pattern
     {
         return [
             self::questions(),
+            Field::pictures('questionPictures'),
             Field::number('least', 1),
             Field::text('revise', true),
         ];
@@ -33,6 +37,20 @@ final class Practice implements Pattern
         );
     }
 
+    public function account(Content $content, Field $field): Rows
+    {
+        $pictures = $content->pictures('questionPictures');
+        $rows = $content->account($field);
+
+        return $field->name !== self::questions()->name
+            ? $rows
+            : $rows->map(static fn (Given $row): Given => $pictures->above($row->in('question'))[1] === null
+                ? $row
+                : $row->meaning('question', new Wording('rows.pictured', [
+                    'words' => $pictures->above($row->in('question'))[0],
+                ])));
+    }
+
     public function build(Content $content, PatternBuilder $builder): void
     {
         $rows = $content->table(self::questions());
@@ -40,7 +58,10 @@ final class Practice implements Pattern
         [$score, $revise] = [$builder->id('score'), $builder->id('revise')];
         $chapter = $builder->chapter($builder->say('practice'), $ids[0]);
         $locks = [];
+        $pictures = $content->pictures('questionPictures');
         foreach ($rows as $place => $cells) {
+            [$cells[0], $picture] = $pictures->above($cells[0]);
+            $cells[0] = $cells[0] === '' ? $builder->say('askPicture') : $cells[0];
             // The last one leads to how it went, which speaks for itself.
             $next = $ids[$place + 1] ?? null;
             $lock = self::question(
@@ -50,7 +71,9 @@ final class Practice implements Pattern
             $builder->scene(
                 $ids[$place],
                 $builder->say('numbered', ['title' => $builder->say('question'), 'number' => $place + 1]),
-                [$lock],
+                $picture === null
+                    ? [$lock]
+                    : [['id' => $builder->id('picture'), 'kind' => 'picture', 'asset' => $picture], $lock],
                 ['chapter' => $chapter],
             );
         }

@@ -37,7 +37,7 @@ use Random\Randomizer;
  */
 final class StopRows
 {
-    public const COLUMNS = ['time', 'question', 'answer', 'wrong', 'passage'];
+    public const COLUMNS = ['time', 'question', 'answer', 'wrong', 'passage', 'at last'];
 
     /** An answer that is a way into the film: its words, an arrow, and a time. */
     private const WAY = '/^(.*?)\s*(?:→|->)\s*([\d:.,]+)$/Du';
@@ -210,7 +210,7 @@ final class StopRows
             ? $this->rounds($ask, $groups, $row->in('wrong'))
             : $this->builder->lock($asked, ['say' => '', 'go' => '@stay']);
 
-        return [$row->in('passage') === '' ? $lock : $this->leadingBack($lock, $row)];
+        return [$row->in('passage').$row->in('at last') === '' ? $lock : $this->leadingBack($lock, $row, $asked)];
     }
 
     /**
@@ -241,19 +241,39 @@ final class StopRows
     }
 
     /**
+     * A wrong answer leads back, or only says so, a few times; then what is right is shown, and the way is open.
+     *
      * @param  array<string, mixed>  $lock
      * @return array<string, mixed>
      */
-    private function leadingBack(array $lock, Given $row): array
+    private function leadingBack(array $lock, Given $row, Row $asked): array
     {
         $say = $row->in('wrong') === '' ? $this->builder->say('wrong') : $row->in('wrong');
         $back = [
             'if' => ['tries' => $lock['id'], 'is' => '<', 'value' => self::TIMES + 1],
-            'say' => $say, 'go' => $this->passage($row),
-        ];
-        $on = ['say' => $this->builder->say('wayOn'), 'do' => [['open' => $lock['id']]]];
+            'say' => $say,
+        ] + ($row->in('passage') === '' ? [] : ['go' => $this->passage($row)]);
+        $last = $row->in('at last') === '' ? $this->wayOn($asked) : $row->in('at last');
+        $on = ['say' => $last, 'do' => [['open' => $lock['id']]]];
 
         return array_replace($lock, ['otherwise' => [$back, $on]]);
+    }
+
+    /** The right answer where it can be told in a few words. */
+    private function wayOn(Row $asked): string
+    {
+        $right = match ($asked->kind) {
+            Kind::Options => array_map(
+                static fn (string $one): string => ltrim($one, '* '),
+                array_filter($asked->answers, static fn (string $one): bool => str_starts_with($one, '*')),
+            ),
+            Kind::Text, Kind::Number, Kind::Digits, Kind::Signs => array_slice($asked->answers, 0, 1),
+            default => [],
+        };
+
+        return $right === []
+            ? $this->builder->say('wayOn')
+            : $this->builder->say('wayOnWith', ['answer' => implode(', ', $right)]);
     }
 
     /** By its name, or by its times; a name that is not known is a passage up to the stop. */

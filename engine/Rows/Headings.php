@@ -55,6 +55,7 @@ final class Headings
         ],
         'another' => ['another', 'another option', 'option', 'weitere', 'autre', 'otra'],
         'time' => ['time', 'at', 'zeit', 'temps', 'tiempo'],
+        'at last' => ['at last', 'shown at last', 'in the end', 'zuletzt', 'am ende', 'à la fin', 'al final'],
         'passage' => ['passage', 'back to', 'zurück zu', 'retour à', 'volver a'],
     ];
 

@@ -8,6 +8,7 @@ return [
     ],
     'copy' => ':title (Kopie)',
     'new' => [
+        'wayOnWith' => 'Richtig ist: :answer. Sieh es dir noch einmal an, dann geht es weiter.',
         'wayOn' => 'So ist es. Sieh es dir noch einmal an, dann geht es weiter.',
         'notYet' => 'Noch nicht. Sieh es dir noch einmal an.',
         'rounds' => "Licht geht geradeaus.\nLicht geht um die Ecke.\n\nEine Lampe leuchtet nach allen Seiten.\n"
@@ -67,6 +68,7 @@ return [
         'decideHow' => 'Mehreres passt gleich gut. Wähle eines.',
         'practice' => 'Übung',
         'score' => 'Wie es ging',
+        'askPicture' => 'Was ist das?',
         'scoreEnough' => 'Das war auf Anhieb genug.',
         'scoreLow' => 'Auf Anhieb sollen es :least von :all sein. Übe, dann versuch es noch einmal.',
         'revision' => 'Zum Üben',

@@ -41,6 +41,7 @@ return [
     'columns' => [
         'left' => 'linke Seite', 'right' => 'rechte Seite', 'item' => 'Zeile der Liste',
         'name' => 'Name', 'first name' => 'Vorname',
+        'at last' => 'was zuletzt gezeigt wird',
         'time' => 'Zeit', 'passage' => 'Stelle, zu der es zurückgeht',
         'question' => 'Frage', 'answer' => 'Antwort', 'wrong' => 'wenn falsch', 'room' => 'Raum', 'topic' => 'Thema',
         'revise' => 'was zu üben ist',
@@ -68,6 +69,7 @@ return [
         'opens' => 'Geöffnet wird durch', 'leave' => '„Weiter“ gibt es',
         'finds' => 'Aufgaben, jede mit ihrem Feld', 'start' => 'Anleitung, bevor es beginnt',
         'mixed' => 'Für alle in anderer Reihenfolge', 'foundBoxes' => 'Ein gefundenes Feld',
+        'questionPictures' => 'Bilder zu Fragen: Der Dateiname steht in der Frage, wie „Was ist das? kai.png“',
         'pictures' => 'Bilder statt Worten: Dateien, die wie in den Zeilen heißen',
     ],
     'all' => [

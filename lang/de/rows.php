@@ -17,6 +17,7 @@ return [
     'number' => 'eine Zahl: :answers{about|=1 , 2 % mehr oder weniger|=0 }',
     'rounds' => 'Runden: :answers',
     'ways' => 'Wege in den Film: :answers',
+    'pictured' => '„:words“, darüber das Bild',
     'weight' => '„:words“, zählt :by', 'must' => '„:words“, entscheidet dafür',
     'never' => '„:words“, schließt es aus',
     'digits' => 'ein Code: :answers',

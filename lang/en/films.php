@@ -72,7 +72,8 @@ return [
     'captionsUnread' => 'That file has no captions that can be read. WebVTT is read; what was there is kept.',
     'captionsTaken' => '{count|=1 One caption was|:count captions were} taken in place of those before.',
     'rowsHelp' => 'A row for each stop: time; what is asked; answers; what is said when wrong; the passage to go back '
-        .'to (its name, or 0:24–0:32). Answers are written as in all rows: “a | b” for several right ones, '
+        .'to (its name, or 0:24–0:32); what is shown at last. Answers are written as in '
+        .'all rows: “a | b” for several right ones, '
         .'“*a | b” to choose from; || between such groups makes rounds; “part one → 0:05” is a way into the '
         .'film; words in [brackets] become gaps. Without answers it is a page to read, with a time like '
         .'0:20–0:24 one that goes by.',

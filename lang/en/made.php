@@ -8,6 +8,7 @@ return [
     ],
     'copy' => ':title (copy)',
     'new' => [
+        'wayOnWith' => 'It is: :answer. Look at it once more, then go on.',
         'wayOn' => 'Here is how it is. Look at it once more, then go on.',
         'notYet' => 'Not yet. Watch it once more.',
         'rounds' => "Light goes straight on.\nLight goes round corners.\n\nA lamp shines to all sides.\n"
@@ -67,6 +68,7 @@ return [
         'decideHow' => 'Several fit equally well. Choose one.',
         'practice' => 'Practice',
         'score' => 'How it went',
+        'askPicture' => 'What is this?',
         'scoreEnough' => 'That was enough right at first try.',
         'scoreLow' => 'At first try :least of :all are wanted. Revise, then try once more.',
         'revision' => 'To revise',

@@ -41,6 +41,7 @@ return [
     'columns' => [
         'left' => 'left side', 'right' => 'right side', 'item' => 'line of the list',
         'name' => 'name', 'first name' => 'first name',
+        'at last' => 'what is shown at last',
         'time' => 'time', 'passage' => 'passage to go back to',
         'question' => 'question', 'answer' => 'answer', 'wrong' => 'if wrong', 'room' => 'room', 'topic' => 'topic',
         'revise' => 'what to revise', 'way' => 'way', 'what happens' => 'what happens',
@@ -67,6 +68,8 @@ return [
         'leave' => '“Go on” is there',
         'finds' => 'Prompts, each with its box', 'start' => 'Directions before it begins',
         'mixed' => 'In another order for each', 'foundBoxes' => 'A box that was found',
+        'questionPictures' => 'Pictures of questions: the file’s name stands in its question, as “What is this? '
+            .'quay.png”',
         'pictures' => 'Pictures instead of words: files named as in the rows',
     ],
     'all' => [

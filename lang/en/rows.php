@@ -17,6 +17,7 @@ return [
     'number' => 'a number: :answers{about|=1 , 2 % either way|=0 }',
     'rounds' => 'rounds: :answers',
     'ways' => 'ways into the film: :answers',
+    'pictured' => '“:words”, its picture above',
     'weight' => '“:words”, counts :by', 'must' => '“:words”, decides for its outcome',
     'never' => '“:words”, rules its outcome out',
     'digits' => 'a code: :answers',

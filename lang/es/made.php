@@ -8,6 +8,7 @@ return [
     ],
     'copy' => ':title (copia)',
     'new' => [
+        'wayOnWith' => 'Es: :answer. Míralo otra vez y sigue.',
         'wayOn' => 'Así es. Míralo otra vez y sigue.',
         'notYet' => 'Todavía no. Míralo otra vez.',
         'rounds' => "La luz va en línea recta.\nLa luz dobla las esquinas.\n\n"
@@ -67,6 +68,7 @@ return [
         'decideHow' => 'Varios encajan igual de bien. Elige uno.',
         'practice' => 'Práctica',
         'score' => 'Cómo ha ido',
+        'askPicture' => '¿Qué es esto?',
         'scoreEnough' => 'Han sido bastantes a la primera.',
         'scoreLow' => 'Hacen falta :least de :all a la primera. Repasa y prueba otra vez.',
         'revision' => 'Para repasar',

@@ -8,6 +8,7 @@ return [
     ],
     'copy' => ':title (copie)',
     'new' => [
+        'wayOnWith' => 'La réponse : :answer. Regarde encore une fois, puis continue.',
         'wayOn' => 'Voici la réponse. Regarde encore une fois, puis continue.',
         'notYet' => 'Pas encore. Regarde encore une fois.',
         'rounds' => "La lumière va tout droit.\nLa lumière tourne aux coins.\n\n"
@@ -67,6 +68,7 @@ return [
         'decideHow' => 'Plusieurs conviennent aussi bien. Choisis-en un.',
         'practice' => 'Exercice',
         'score' => 'Comment cela s’est passé',
+        'askPicture' => 'Qu’est-ce que c’est ?',
         'scoreEnough' => 'C’était assez de réponses justes du premier coup.',
         'scoreLow' => 'Il en faut :least sur :all du premier coup. Révise, puis essaie encore.',
         'revision' => 'À revoir',

@@ -79,21 +79,25 @@ it('plays rounds, and stops between others that are there, before they are built
 });
 
 it('leads back to passages by name or by times, twice, and then shows the way on', function (
-    string $row, string $to,
+    string $row, string $to, string $last = 'It is a.',
 ): void {
-    $edited = StopRows::into(film(), 'clip', $row, ['wayOn' => 'So it is.'])?->apply(film());
+    $words = ['wayOn' => 'So it is.', 'wayOnWith' => 'It is :answer.', 'wrong' => 'No.'];
+    $edited = StopRows::into(film(), 'clip', $row, $words)?->apply(film());
     $document = $edited instanceof Edited ? $edited->game->document : [];
     $lock = $document['scenes'][1]['things'][0];
     $moments = array_column($document['scenes'][0]['things'][0]['moments'], 'id', 'title');
 
     expect($lock['otherwise'])->toBe([
         [
-            'if' => ['tries' => $lock['id'], 'is' => '<', 'value' => 3], 'say' => 'Look.', 'go' => $moments[$to],
-        ],
-        ['say' => 'So it is.', 'do' => [['open' => $lock['id']]]],
+            'if' => ['tries' => $lock['id'], 'is' => '<', 'value' => 3], 'say' => 'Look.',
+        ] + ($to === '' ? [] : ['go' => $moments[$to]]),
+        ['say' => $last, 'do' => [['open' => $lock['id']]]],
     ]);
 })->with([
     ["33\tWhy?\t*a | b\tLook.\tthe edges", 'The edges'], ["40\tHow?\t*a | b\tLook.\t0:35–0:39", '0:35–0:39'],
+    ["33\tWhy?\tgull | tern\tLook.\tthe edges", 'The edges', 'It is gull.'],
+    ["33\tThe [lens] bends.\t\tLook.\tthe edges", 'The edges', 'So it is.'],
+    ["33\tWhy?\tgull\tLook.\t\tIt was a gull.", '', 'It was a gull.'],
 ]);
 
 it('tells of each cell what became of it', function (): void {

@@ -126,6 +126,24 @@ it('leads on by what was right at first try, and else back to practise with ever
         ->toBe('The way out');
 });
 
+it('puts the picture that a question names above it', function (): void {
+    $content = [
+        'practice' => "What is this? Old Quay.png\tthe quay\tthe tower\nlens\tred\nIs it quayside.png?\tno",
+        'questionPictures' => "old quay\tp1\nlens\tp2\nquay\tp3", 'revise' => 'Look.',
+    ];
+    $game = PatternCases::builtAlone('practice', $content);
+    $scenes = array_slice(array_column($game->document['scenes'], 'things'), 0, 3);
+    $account = Patterns::named('practice')->account(
+        new Content($content, 'en'), Patterns::named('practice')->fields()[0],
+    );
+
+    expect(array_map(static fn (array $things): array => array_column($things, 'asset'), $scenes))
+        ->toBe([['p1'], ['p2'], []])
+        ->and(array_map(static fn (array $things): string => end($things)['ask'], $scenes))
+        ->toBe(['What is this?', 'What is this?', 'Is it quayside.png?'])
+        ->and($account->cells()[0]->said?->code)->toBe('rows.pictured');
+});
+
 it('gives a game without an ending one, and one that has an ending none', function (bool $ends): void {
     $document = Blank::game('Two', ['scene' => 'One', 'hello' => ''], 'en');
     $document['scenes'][] = [

@@ -214,8 +214,8 @@ function openPatterns(editor) {
         const pictures = pattern.fields.flatMap(({ name, kind }) => {
             if (kind === 'picture' || kind === 'cells') return given[name]?.edits ?? [];
 
-            // On a find-it board the names are the answers, and not told.
-            return kind === 'pictures' ? pictureEdits(given[name], pattern.id !== 'find') : [];
+            // Where a question is about a picture its name may well be the answer, and is not told.
+            return kind === 'pictures' ? pictureEdits(given[name], !['find', 'practice'].includes(pattern.id)) : [];
         });
         if (pictures.length > 0) editor.store.edit(pictures, words.picture);
         const wanted = content();

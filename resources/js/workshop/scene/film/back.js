@@ -133,6 +133,15 @@ function passagesFor(editor, go) {
     return moments.some(([id]) => id === go) ? moments : [[go, t('films.gone')], ...moments];
 }
 
+/** What is right, where it can be told in a few words. */
+function wayOn(lock) {
+    const match = list(lock.rules).find(({ verdict }) => verdict === 'open')?.match ?? {};
+    const options = list(lock.input?.options).filter(({ id, md }) => md && list(match.options).includes(id));
+    const right = options.length > 0 ? options.map(({ md }) => md).join(', ') : list(match.equals)[0];
+
+    return right && list(lock.rounds).length === 0 ? t('made.new.wayOnWith', { answer: right }) : t('made.new.wayOn');
+}
+
 /** Offers to lead back, where the film has a passage: the last one that ends before the stop. */
 function backOffer(lock, scene, editor) {
     const film = filmOf(editor.store.game, scene);
@@ -151,7 +160,7 @@ function backOffer(lock, scene, editor) {
                     {
                         set: lock.id,
                         field: 'otherwise',
-                        to: backTo(lock.id, { say, go: near.id, times: USUAL, then: t('made.new.wayOn') }),
+                        to: backTo(lock.id, { say, go: near.id, times: USUAL, then: wayOn(lock) }),
                     },
                     t('edits.labels.backToPassage'),
                 ),
