@@ -17,6 +17,9 @@ abstract readonly class Thing
     /** Field → what it holds: the kind of part it names, or one of the shapes of Walk. */
     public const FIELDS = [];
 
+    /** Marks of a heading, a quotation, a line of a list, and of what is strong. */
+    private const MARKDOWN = '~^(?:\#{1,6}|>|[-*])\h+|\*\*|`~mu';
+
     public string $id;
 
     public function __construct(public Common $common)
@@ -102,11 +105,12 @@ abstract readonly class Thing
         return $action->verb !== 'cue' && $action->on === $this->id;
     }
 
-    /** What a teacher knows it by: its label, else the first line of its words; '' where it has neither. */
+    /** What a teacher knows it by: its label, else the first line of its words, bare; '' where it has neither. */
     public function calls(): string
     {
         $words = array_map(static fn (Words $words): string => trim($words->md), $this->words());
-        $first = strtok($this->common->label !== '' ? $this->common->label : implode("\n", $words), "\n");
+        $said = (string) preg_replace(self::MARKDOWN, '', implode("\n", $words));
+        $first = strtok($this->common->label !== '' ? $this->common->label : $said, "\n");
 
         return $first === false ? '' : mb_strimwidth($first, 0, 60, '…');
     }

@@ -74,7 +74,8 @@ return [
     'captionsTaken' => '{count|=1 Ein Untertitel wurde|:count Untertitel wurden} anstelle der vorigen übernommen.',
     'rowsHelp' => 'Eine Zeile je Halt: Zeit; was gefragt wird; Antworten; was bei falscher gesagt wird; die Stelle, '
         .'zu der es zurückgeht (ihr Name oder 0:24–0:32); was zuletzt gezeigt wird. '
-        .'Antworten schreibt man wie in allen Zeilen: „a | b“ für mehrere richtige, „*a | b“ zur Auswahl; || zwischen solchen Gruppen macht Runden; „Teil '
+        .'Antworten schreibt man wie in allen Zeilen: „a | b“ für mehrere richtige, „*a | b“ zur '
+        .'Auswahl; || zwischen solchen Gruppen macht Runden; „Teil '
         .'eins → 0:05“ ist ein Weg in den Film; Wörter in [Klammern] werden Lücken. Ohne Antworten ist es '
         .'eine Seite zum Lesen, mit einer Zeit wie 0:20–0:24 eine, die vorbeigeht.',
     'rows' => 'Zeilen',

@@ -1,6 +1,7 @@
 <?php
 
 use App\Models\User;
+use App\View\Report;
 use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Patterns;
@@ -40,6 +41,9 @@ it('tells who came out as what, and how many chose which option', function (
     $this->get("/runs/{$run->id}")->assertOk()->assertSee($outcome);
     expect((string) $this->get("/runs/{$run->id}/report.csv")->content())->toContain($outcome)
         ->and((string) $this->get("/runs/{$run->id}/choices.csv")->content())->toContain('a lantern');
+    $paper = view('runs.report-pdf', ['run' => $run, 'report' => Report::of($run), 'style' => ''])->render();
+    expect(preg_replace('/\s+/', ' ', strip_tags($paper)))->toContain('a lantern')->not->toContain('at first try')
+        ->toContain("Who came out where {$outcome} 1. Mia");
     $this->flushSession();
     $this->actingAs(User::factory()->create())->get("/runs/{$run->id}/choices.csv")->assertForbidden();
 })->with([
