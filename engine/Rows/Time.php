@@ -16,9 +16,11 @@ final class Time
         $times = array_map(self::seconds(...), $parts === false ? [] : $parts);
         [$from, $to] = [$times[0] ?? null, $times[1] ?? null];
 
-        return $from === null || count($times) > 2 || (count($times) === 2 && $to === null)
-            ? null
-            : [$from, $to !== null && $to > $from ? $to : null];
+        if ($from === null || count($times) > 2 || (count($times) === 2 && $to === null)) {
+            return null;
+        }
+
+        return $to === null || $to === $from ? [$from, null] : [min($from, $to), max($from, $to)];
     }
 
     public static function seconds(string $text): ?float

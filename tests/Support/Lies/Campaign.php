@@ -38,7 +38,10 @@ final class Campaign
     public static function draw(int $seed): array
     {
         $dice = new RandomGames($seed);
-        $job = $dice->pick(array_keys(self::JOBS));
+        $job = $dice->pick([...array_keys(self::JOBS), ...Tables::JOBS]);
+        if (in_array($job, Tables::JOBS, true)) {
+            return Tables::draw($job, $dice, $seed);
+        }
         $meant = Intended::drawn($dice, $job === 'rooms' ? 15 : 60, self::KINDS);
         $columns = self::JOBS[$job];
         $questions = array_map(static fn (array $asked): array => array_replace(

@@ -18,7 +18,9 @@ final class Writer
 
     private const HEADINGS = [
         'question' => ['Question', 'Frage'], 'answer' => ['Answer', 'Antwort'], 'wrong' => ['If wrong', 'Rückmeldung'],
-        'room' => ['Room', 'Raum'],
+        'room' => ['Room', 'Raum'], 'prompt' => ['Prompt', 'Aufgabe'], 'box' => ['Box', 'Feld'],
+        'front' => ['Front', 'Vorderseite'], 'back' => ['Back', 'Rückseite'], 'time' => ['Time', 'Zeit'],
+        'passage' => ['Passage', 'zurück zu'], 'at last' => ['At last', 'zuletzt'],
     ];
 
     /**
@@ -28,7 +30,26 @@ final class Writer
      */
     public static function rows(array $questions, array $columns, RandomGames $dice, bool $mayHead = true): array
     {
-        $separator = $dice->pick(["\t", "\t", ';', ',']);
+        return self::table(array_map(static fn (array $asked): array => [
+            'question' => $asked['ask'], 'answer' => self::answer($asked, $dice),
+            'wrong' => $asked['wrong'], 'room' => $asked['room'],
+        ], $questions), $columns, $dice, $mayHead);
+    }
+
+    /**
+     * @param  array<array<array-key, string>>  $rows  cells by their columns
+     * @param  list<array-key>  $columns
+     * @param  list<string>  $separators
+     * @return array{string, int} the text, and how many cells it has
+     */
+    public static function table(
+        array $rows,
+        array $columns,
+        RandomGames $dice,
+        bool $mayHead = true,
+        array $separators = ["\t", "\t", ';', ','],
+    ): array {
+        $separator = $dice->pick($separators);
         $isHeaded = $mayHead && $dice->pick([true, false]);
         $order = $isHeaded ? self::shuffled($columns, $dice) : $columns;
         $lines = [];
@@ -36,16 +57,12 @@ final class Writer
         if ($isHeaded) {
             $language = $dice->pick([0, 1]);
             $lines[] = implode($separator, array_map(
-                static fn (string $column): string => self::HEADINGS[$column][$language], $order,
+                static fn (int|string $column): string => self::HEADINGS[$column][$language], $order,
             ));
             $count += count($order);
         }
-        foreach ($questions as $asked) {
-            $cells = [
-                'question' => $asked['ask'], 'answer' => self::answer($asked, $dice),
-                'wrong' => $asked['wrong'], 'room' => $asked['room'],
-            ];
-            $row = array_map(static fn (string $column): string => $cells[$column], $order);
+        foreach ($rows as $cells) {
+            $row = array_map(static fn (int|string $column): string => $cells[$column] ?? '', $order);
             $count += count(array_filter($row, static fn (string $cell): bool => $cell !== ''));
             $lines[] = implode($separator, array_map(
                 static fn (string $cell): string => self::cell($cell, $separator), $row,
