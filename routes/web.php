@@ -25,6 +25,7 @@ use App\Http\Controllers\StopController;
 use App\Http\Controllers\TextController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorksheetController;
+use App\Http\Controllers\WrittenController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/language', LanguageController::class)->name('language');
@@ -121,6 +122,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/stops', [StopController::class, 'store'])->name('stops.store');
         Route::post('/games/{game}/stops/preview', [StopController::class, 'preview'])->name('stops.preview');
         Route::post('/games/{game}/rows', CardRowsController::class)->name('rows.read');
+        Route::post('/games/{game}/written', WrittenController::class)->name('rows.written');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

@@ -247,6 +247,7 @@ return [
         'noTable' => 'Diese Datei hat keine Spalte namens „id“. Speichern Sie die Tabelle erst als CSV, ändern Sie '
             .'sie und holen Sie sie zurück; nichts wurde geändert.',
         'noChoices' => 'Neue Wahlen und Auswahlen entstehen in ihren Szenen. Nichts wurde geändert.',
+        'shut' => '„:text“ öffnet „:ask“ noch nicht: Bitte sehen Sie sich die Karte an.',
         'leftOut' => 'Zeile :row, „:text“, :as.',
         'moreLeftOut' => '(:count weitere sind ausgelassen.)',
         'more' => '(Auch :count weitere Zellen blieben.)',

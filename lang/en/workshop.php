@@ -205,6 +205,7 @@ return [
         'noTable' => 'That file has no column named “id”. Save the sheet as CSV first, change it and bring it back; '
             .'nothing was changed.',
         'noChoices' => 'New choices and options are made in their scenes. Nothing was changed.',
+        'shut' => '“:text” does not open “:ask” yet: please look at its card.',
         'leftOut' => 'Row :row, “:text”, :as.',
         'moreLeftOut' => '(:count more were left out.)',
         'more' => '(:count more cells were kept too.)',

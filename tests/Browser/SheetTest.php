@@ -71,6 +71,8 @@ it('names a row that it leaves out, and changes a question and its copy in one p
     $browser->see('asked the same until now');
     expect($answers())->toBe([['sand'], ['burrows'], ['shingle']]);
     $browser->click('#alert button')->until(fn (): bool => $answers() === [['sand'], ['burrows'], ['sand']]);
+    $browser->click('[data-cell="1,4"]')->keys('♀', WebDriverKeys::ENTER);
+    $browser->see('“♀” does not open “Where do puffins nest?” yet');
     expect($browser->barriers())->toBe([])->and($browser->complaints())->toBe([]);
 });
 

@@ -24,6 +24,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/games/{game}/redo'],
     ['POST', '/games/{game}/bench'],
     ['POST', '/games/{game}/rows'],
+    ['POST', '/games/{game}/written'],
     ['POST', '/games/{game}/stops/preview'],
     ['POST', '/games/{game}/mosaic'],
     ['POST', '/games/{game}/away'],

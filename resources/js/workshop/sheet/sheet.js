@@ -5,6 +5,7 @@ import { freshId } from '../editor/document.js';
 import { apply } from '../editor/document.js';
 import { BEYOND } from './beyond.js';
 import { changesOf } from './changes.js';
+import { tellShut } from './written.js';
 import { CHOICES, LOCKS, contextOf, rowsOf } from './columns.js';
 import { readChanges, save } from './exchange.js';
 import { openGrid } from './grid.js';
@@ -223,6 +224,7 @@ function openSheet(holder, editor) {
             );
         else draw();
         if (refused.length > 0) editor.alarm(whyRefused(refused));
+        if (edits.length > 0) tellShut(cells, refused, editor);
     }
 
     /** @param {{key: string, text: string}[]} refused */
