@@ -90,16 +90,26 @@ final class Build
         if ($played->fault !== null) {
             return new RefusedCommand(new Refusal("pattern.{$played->fault}", ['what' => $played->about]));
         }
-        $way = [
-            'id' => $builder->id('way'),
-            'name' => $builder->say('playedThrough', ['scene' => (string) $builder->scenes[0]['title']]),
-            'seed' => 1,
-        ] + ($edited->game->start() === $scenes[0] ? [] : ['from' => $scenes[0]]) + ['steps' => $played->steps];
 
         return new Together([
             ...$command->commands,
-            new InsertPart('walkthroughs', Command::GAME, self::last($game, 'walkthroughs'), $way),
+            self::kept($game, $builder, $played, $scenes[0], (string) $builder->scenes[0]['title']),
         ]);
+    }
+
+    /**
+     * What was played through, as a walkthrough of the game.
+     *
+     * @param  string  $from  scene that it was entered by
+     */
+    public static function kept(
+        GameDocument $game, PatternBuilder $builder, Played $played, string $from, string $title,
+    ): InsertPart {
+        $way = [
+            'id' => $builder->id('way'), 'name' => $builder->say('playedThrough', ['scene' => $title]), 'seed' => 1,
+        ] + ($played->game->start() === $from ? [] : ['from' => $from]) + ['steps' => $played->steps];
+
+        return new InsertPart('walkthroughs', Command::GAME, self::last($game, 'walkthroughs'), $way);
     }
 
     /**

@@ -325,13 +325,17 @@ final class StopRows
             $commands[] = new InsertPart('scenes', Command::GAME, $last, $stop);
             $last = (string) $stop['id'];
         }
-        $command = new Together($commands);
-        $edited = $command->apply($this->game);
+        $edited = (new Together($commands))->apply($this->game);
         $played = $edited instanceof Edited ? $this->played($edited->game) : null;
+        if ($played?->fault !== null) {
+            return new RefusedCommand(new Refusal("pattern.{$played->fault}", ['what' => $played->about]));
+        }
+        // Among stops that were there before it is no way that a student can go.
+        $way = $played === null || $this->clip->stops !== []
+            ? []
+            : [Build::kept($this->game, $this->builder, $played, $this->home->id, $this->home->title)];
 
-        return $played?->fault === null
-            ? $command
-            : new RefusedCommand(new Refusal("pattern.{$played->fault}", ['what' => $played->about]));
+        return new Together([...$commands, ...$way]);
     }
 
     /** The film with its new stops; those it had before are empty for once, since nothing was given for them. */

@@ -115,7 +115,10 @@ it('builds a film that is played from its first stop to its end', function (): v
     $edited = StopRows::into(film(), 'clip', "0:05\tWhat?\tlens\n0:10\tWhy?\t*a | b", [])?->apply(film());
     $report = $edited instanceof Edited ? Check::of($edited->game) : null;
 
-    expect($report?->hasErrors())->toBeFalse()->and($report?->isProved)->toBeTrue();
+    $way = $edited instanceof Edited ? $edited->game->document['walkthroughs'][0] : [];
+
+    expect($report?->hasErrors())->toBeFalse()->and($report?->isProved)->toBeTrue()
+        ->and(array_column($way['steps'], 'answer'))->toHaveCount(2);
 });
 
 it('reads times as people write them', function (string $text, ?array $time): void {
