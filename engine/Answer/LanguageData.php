@@ -112,6 +112,6 @@ final readonly class LanguageData
     /** @return array<string, string> colour → its name */
     public function colours(): array
     {
-        return array_combine(array_keys(Swatches::SHAPES), explode(' ', $this->colours));
+        return array_combine(array_keys(Swatches::PICTURES), explode(' ', $this->colours));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Writes the colours of the engine's palette, and the shapes of answers' colours, for styles and scripts.
+// Writes the colours of the engine's palette, and the pictures of answers' colours, for styles and scripts.
 
 use Fravel\Support\Json;
 use Fravel\Support\Palette;
@@ -21,7 +21,7 @@ $files = [
         "/* Made by tools/build/palette.php. */\n@theme static {\n" . implode('', $lines) . "}\n",
     'resources/js/lib/palette.js' =>
         "// Made by tools/build/palette.php.\nexport const PALETTE = " . Json::write(Palette::COLOURS) .
-        ";\nexport const SWATCHES = " . Json::write(Swatches::SHAPES + ['other' => Swatches::OTHER]) . ";\n",
+        ";\nexport const SWATCHES = " . Json::write(Swatches::PICTURES + ['other' => Swatches::OTHER]) . ";\n",
 ];
 foreach ($files as $file => $content) {
     if (!is_file("{$root}/{$file}") || file_get_contents("{$root}/{$file}") !== $content) {

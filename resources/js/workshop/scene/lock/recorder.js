@@ -81,12 +81,12 @@ function faceOf(choice, editor) {
     return file ? el('img', { src: file, alt: '' }) : el('span', {}, choice.md);
 }
 
-/** A colour of an answer, in a shape of its own. */
+/** A colour of an answer, with a picture of its own. */
 function swatch(colour) {
     return svg(
         'svg',
         { class: `swatch-shape swatch-${colour in SWATCHES ? colour : 'other'}`, viewBox: '0 0 24 24' },
-        svg('path', { d: SWATCHES[colour] ?? SWATCHES.other }),
+        svg('path', { 'fill-rule': 'evenodd', d: SWATCHES[colour] ?? SWATCHES.other }),
     );
 }
 
