@@ -28,7 +28,7 @@ final readonly class Screen
         'new',
         'nudge',
         'offline',
-        'queued',
+        'queued', 'asBefore',
         'rejoin',
         'satchel',
         'sounds',

@@ -204,6 +204,7 @@ return [
     ],
     'returned' => 'Tu docente la ha leído:',
     'offline' => 'Se ha ido la conexión. Tu respuesta se queda aquí y se envía cuando vuelva.',
+    'asBefore' => 'La misma respuesta que antes: no se ha contado otra vez.',
     'queued' => 'Esto espera a enviarse, después de lo que hiciste antes.',
     'failing' => 'Algo va mal por nuestra parte. Tu respuesta se queda aquí y se envía otra vez.',
     'again' => 'Próximo intento en :seconds s.',

@@ -205,6 +205,7 @@ return [
     ],
     'returned' => 'Ton enseignant l’a lue :',
     'offline' => 'La connexion est coupée. Ta réponse reste ici et partira quand elle reviendra.',
+    'asBefore' => 'La même réponse que tout à l’heure : elle n’a pas été comptée une seconde fois.',
     'queued' => 'Ceci attend d’être envoyé, après ce que tu as fait avant.',
     'failing' => 'Quelque chose ne va pas chez nous. Ta réponse reste ici et sera renvoyée.',
     'again' => 'Prochain essai dans :seconds s.',

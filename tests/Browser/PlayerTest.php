@@ -1,8 +1,10 @@
 <?php
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
 use Tests\Support\Browser\PlayerCases;
 use Tests\Support\Browsers\Kind;
+use Tests\Support\Games;
 use Tests\Support\Screens;
 
 it('plays on a phone and on a small laptop without barriers', function (int $width, int $height): void {
@@ -33,6 +35,39 @@ it('plays on a phone and on a small laptop without barriers', function (int $wid
     $student->enter('0917')->press('Try it')->see('warm air meets you')->see('Sparks 1');
     expect($student->barriers())->toBe([])->and($student->complaints())->toBe([]);
 })->with([[390, 844], [1280, 800]]);
+
+it('takes a double tap for one, and the same answer twice', function (): void {
+    $way = static fn (string $id, string $to): array => [
+        'id' => $id, 'title' => "Room {$id}", 'layout' => 'stage', 'backdrop' => ['colour' => '#cccccc'],
+        'things' => [
+            ['box' => [100, 100, 1400, 700], 'look' => 'clear'] + Games::choice("to-{$to}", ['go' => $to]),
+        ],
+    ];
+    $student = PlayerCases::rehearsed([
+        $way('a', 'b'), $way('b', 'c'), $way('c', 'd'), ['id' => 'd', 'title' => 'The end', 'things' => [
+            Games::lock('q', 'gull'), ['id' => 'note', 'kind' => 'text', 'md' => 'Twice wrong.'] + [
+                'if' => ['tries' => 'q', 'is' => '>=', 'value' => 2],
+            ],
+        ]],
+    ])->see('Room a');
+    [$x, $y] = $student->script(
+        'const box = document.querySelector(".stage-clear").getBoundingClientRect(); '
+            .'return [Math.round(box.x + box.width / 2), Math.round(box.y + box.height / 2)]',
+    );
+    $tap = [['type' => 'pointerDown', 'button' => 0], ['type' => 'pointerUp', 'button' => 0]];
+    $there = ['type' => 'pointerMove', 'duration' => 0, 'x' => $x, 'y' => $y];
+    foreach (['b', 'c'] as $room) {
+        $student->perform(Browser::mouse([$there, ...$tap, ['type' => 'pause', 'duration' => 200], ...$tap]));
+        $student->see("Room {$room}")->until(fn (): bool => ! $student->has('#play[data-resting]'));
+    }
+    $student->pressDrawn('.stage-clear')->see('The end');
+    $student->type('.lock input:not([type=hidden])', 'tern')->press('Try it')->see('stays shut')->press('Try it')
+        ->see('it was not counted again');
+    $seen = fn (): string => (string) $student->script('return document.getElementById("scene").innerText');
+    expect($seen())->not->toContain('Twice wrong.');
+    $student->type('.lock input:not([type=hidden])', 'auk')->press('Try it')
+        ->until(fn (): bool => str_contains($seen(), 'Twice wrong.'));
+});
 
 it('plays with the keyboard alone, and speaks what happens', function (): void {
     $student = PlayerCases::joined(Screens::open(), PlayerCases::openDemo(), 'Kay');

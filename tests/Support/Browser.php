@@ -124,10 +124,17 @@ final class Browser
         }
     }
 
+    /** What has just come under a finger takes no tap. */
+    private function rested(): void
+    {
+        $this->until(fn (): bool => ! $this->script('return Boolean(document.querySelector("#play[data-resting]"))'));
+    }
+
     /** Presses in the middle of what a drawing holds, of which not every browser says whether it is seen. */
     public function pressDrawn(string $selector): self
     {
         $this->until(fn (): bool => $this->has($selector));
+        $this->rested();
         [$x, $y] = $this->script(
             'const box = document.querySelector(arguments[0]).getBoundingClientRect();'
                 .'return [box.x + box.width / 2, box.y + box.height / 2].map(Math.round)',
@@ -156,6 +163,8 @@ final class Browser
     /** Presses what is found; moves it to the middle of the window when something stays over it. */
     private function pressed(Closure $find): self
     {
+        $this->rested();
+
         return $this->steadily(function () use ($find): void {
             $found = $find();
             try {

@@ -1,9 +1,9 @@
-import { t, wordsAt } from '../lib/catalogue.js';
-import { el, html, icon, mark, targetOf } from '../lib/dom.js';
+import { t } from '../lib/catalogue.js';
+import { el, html, icon, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { settle, showNew, standing } from './arrival.js';
 import { clearPlace } from './clear-place.js';
-import { isOver, startClock } from './clock.js';
+import { startClock } from './clock.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
 import { dressFilm } from './film/film.js';
 import { nextPrompt, shakeBox } from './find.js';
@@ -12,9 +12,11 @@ import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
 import { listen } from './news.js';
 import { offerRejoin } from './rejoin.js';
+import { feedbackOf, gameLanguage, unsaidOf } from './said.js';
 import { knownAfter } from './seq.js';
 import { dressSounds, hearCovers, sounding } from './sounds.js';
 import { closePanel, dressStage, startStage } from './stage.js';
+import { isAsBefore, noteReply, rest, startTaps } from './taps.js';
 
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
 const NARROW = 686;
@@ -22,6 +24,7 @@ const NARROW = 686;
 /** Sends actions without leaving the page. Every form works without this too. */
 function begin() {
     const play = document.getElementById('play');
+    startTaps(play);
     startGuards(play);
     startStage(play);
     drawMaths(play);
@@ -38,7 +41,11 @@ function begin() {
     play.addEventListener('click', turnKeyboard);
     wipeTyped();
     startClock();
-    listen(play, (reply) => show(play, play, { said: [], given: [], verdict: null, refusal: null, ...reply }));
+    listen(play, (reply) => {
+        const whole = { said: [], given: [], verdict: null, refusal: null, ...reply };
+        noteReply(null, whole);
+        show(play, play, whole);
+    });
     resume(play);
 }
 
@@ -48,8 +55,9 @@ function wipeTyped() {
 }
 
 async function act(play, form, submitter) {
-    form.dataset.busy = 'yes';
     const fields = new FormData(form, submitter?.type === 'image' ? null : submitter);
+    if (isAsBefore(form, fields)) return;
+    form.dataset.busy = 'yes';
     keep(play.dataset.address, fields);
     if (queued > 0) note(form, t('play.queued'));
     await inTurn(() => finish(play, form.isConnected ? form : formOf(fields), fields));
@@ -80,8 +88,9 @@ async function finish(play, form, fields) {
     if (reply.body?.refusal || !reply.body) restCover(form);
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
-    if (reply.body) show(play, form, reply.body);
-    else location.reload();
+    if (!reply.body) return location.reload();
+    noteReply(fields, reply.body);
+    show(play, form, reply.body);
 }
 
 /** The form of this page that such an action comes from; the scene itself when there is none any more. */
@@ -104,6 +113,7 @@ function show(play, form, reply) {
     if (reply.beat) play.dataset.beat = reply.beat;
     if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
+    if (standing().scene !== before.scene) rest(play);
     for (const [id, markup] of Object.entries(reply.things ?? {}))
         html(document.getElementById(`thing-${id}`), innerOf(markup));
     for (const [id, markup] of Object.entries(reply.drawn ?? {})) redrawn(id, markup);
@@ -182,65 +192,6 @@ function feedbackAt(id) {
     const places = [...document.querySelectorAll(`:is(#thing-${id}, [data-drawn='${id}']) .feedback`)];
 
     return places.find((place) => place.parentElement.checkVisibility()) ?? places[0] ?? null;
-}
-
-/** The first word of a verdict; none where nobody was right or wrong, or where what is said begins with it already. */
-function headOf({ verdict, said }) {
-    if (!verdict || ['noted', 'waiting'].includes(verdict.name)) return null;
-    const head = t(`play.verdict.${verdict.name}`);
-    const bare = (words) =>
-        words
-            .trim()
-            .replace(/[.!]+$/, '')
-            .toLowerCase();
-    const first = said.length > 0 ? html(el('div'), said[0]).textContent : '';
-
-    return bare(first).startsWith(bare(head)) ? null : head;
-}
-
-/** What is said of an answer about which the teacher says nothing: wordings take turns. */
-function unsaidWords({ verdict, said }) {
-    if (!verdict || said.length > 0) return null;
-    const wordings = verdict.own.length > 0 ? verdict.own : wordsAt(`play.voice.${verdict.name}`);
-
-    return wordings[verdict.tries % wordings.length];
-}
-
-/** What stands at a lock that is done need not be said beside it. */
-function unsaidOf(reply) {
-    const id = reply.verdict?.lock;
-    const done = id && document.querySelector(`#thing-${CSS.escape(id)} [data-done]`);
-    if (!done?.checkVisibility()) return reply;
-    const isThere = (markup) => done.textContent.includes(html(el('div'), markup).textContent.trim());
-
-    return { ...reply, verdict: null, said: reply.said.filter((markup) => !isThere(markup)) };
-}
-
-function feedbackOf(reply, fresh) {
-    // That the time is up stands on the page already.
-    if (reply.refusal) return isOver() ? null : el('p', { class: 'said said-refused' }, reply.refusal);
-    if (!reply.verdict && [reply.said, reply.given, fresh].every((list) => list.length === 0)) return null;
-    const { verdict, isMarked } = reply.verdict ?? {};
-    const [head, unsaid] = [headOf(reply), unsaidWords(reply)];
-    const words = reply.said.map((markup) => html(el('div', { class: 'words', lang: gameLanguage() }), markup));
-    const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
-    if (fresh.length > 0)
-        gained.push(el('p', { class: 'gained' }, icon('eye'), t('play.new.are', { what: fresh.join(', ') })));
-    if (unsaid) words.push(el('p', {}, unsaid));
-
-    return el(
-        'div',
-        { class: `said said-${verdict ?? 'plain'}` },
-        isMarked ? mark(verdict === 'round' ? 'open' : verdict) : null,
-        el('div', {}, head ? el('strong', {}, `${head} `) : null, words, gained),
-    );
-}
-
-/** Where the interface speaks another language, words of the game say which is theirs. */
-function gameLanguage() {
-    const { language } = document.getElementById('play').dataset;
-
-    return language === document.documentElement.lang ? null : language;
 }
 
 function showScene(markup) {
