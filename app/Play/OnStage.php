@@ -12,6 +12,9 @@ final class OnStage
     /** Looks of what only a picture shows, or is seen on one. */
     private const SEEN = ['clear', 'object', 'picture'];
 
+    /** Of a plate, in units of the stage: what stands beside and around its words, a letter of them, and a line. */
+    private const PLATE = ['beside' => 90, 'around' => 16, 'letter' => 15.5, 'line' => 33];
+
     /** Of what flows, that which does so on any phone. */
     private const EARLY = ['flow flow-plate', 'flow flow-body', 'flow flow-small'];
 
@@ -53,6 +56,22 @@ final class OnStage
     }
 
     /**
+     * The part of the stage on which something is left where all that can flows below it; null where that is most of
+     * it, or a picture lies behind.
+     *
+     * @param  bool  $hasTitles  whether great words stay where they are
+     */
+    public static function cut(Screen $screen, bool $hasTitles): ?StageCut
+    {
+        $flowing = $hasTitles ? self::EARLY : [...self::EARLY, 'flow flow-title'];
+        $left = array_filter(
+            self::of($screen), static fn (array $thing): bool => ! in_array(self::flow($thing), $flowing, true),
+        );
+
+        return $screen->backdrop() === null ? StageCut::around(array_column($left, 'box')) : null;
+    }
+
+    /**
      * Whether what flows is a row that opens a panel.
      *
      * @param  array<string, mixed>  $thing
@@ -60,6 +79,21 @@ final class OnStage
     public static function opens(array $thing): bool
     {
         return self::flow($thing) !== '' && ! in_array($thing['kind'], ['text', 'choice', 'cover', 'find'], true);
+    }
+
+    /**
+     * Whether words fit on a plate, beside the sign of its lock.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public static function fitsPlate(string $words, array $thing): bool
+    {
+        [, , $width, $height] = $thing['box'];
+        $letters = max(1, (int) (($width - self::PLATE['beside']) / self::PLATE['letter']));
+        $longest = max(0, ...array_map(mb_strlen(...), preg_split('/\s+/u', $words) ?: []));
+        $lines = count(explode("\n", wordwrap((string) preg_replace('/[^\x00-\x7F]/u', 'x', $words), $letters)));
+
+        return $longest <= $letters && $lines * self::PLATE['line'] <= $height - self::PLATE['around'];
     }
 
     /**

@@ -85,6 +85,18 @@ final readonly class Screen
     }
 
     /**
+     * What stands on the plate of a lock: what it asks as far as that fits, else its name.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function onPlate(array $thing): string
+    {
+        $ask = $this->plain($thing['ask'] ?? '');
+
+        return $ask !== '' && OnStage::fitsPlate($ask, $thing) ? $ask : $this->nameOf($thing);
+    }
+
+    /**
      * What may be picked from a list.
      *
      * @param  list<array{id: string, md: string}>  $entries
@@ -221,6 +233,18 @@ final readonly class Screen
     }
 
     /**
+     * What a lock on the stage is called: by its name, and by what is seen of its question.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function calledOn(array $thing): string
+    {
+        $seen = $thing['look'] === 'plate' ? $this->onPlate($thing) : '';
+
+        return implode(': ', array_unique(array_filter([$this->spokenOn($thing), $seen])));
+    }
+
+    /**
      * What a lock on the stage is called, with what the last answer to it came to.
      *
      * @param  array<string, mixed>  $thing
@@ -230,7 +254,7 @@ final readonly class Screen
         $isTried = $thing['tells'] !== Lock::NOTED && in_array($thing['state'], ['wrong', 'almost'], true);
 
         return implode(': ', array_filter([
-            $this->spokenOn($thing), $isTried ? (string) __("play.verdict.{$thing['state']}") : '',
+            $this->calledOn($thing), $isTried ? (string) __("play.verdict.{$thing['state']}") : '',
         ]));
     }
 

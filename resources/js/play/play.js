@@ -114,8 +114,11 @@ function show(play, form, reply) {
     if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
     if (standing().scene !== before.scene) rest(play);
-    for (const [id, markup] of Object.entries(reply.things ?? {}))
-        html(document.getElementById(`thing-${id}`), innerOf(markup));
+    for (const [id, markup] of Object.entries(reply.things ?? {})) {
+        const thing = document.getElementById(`thing-${id}`);
+        html(thing, innerOf(markup));
+        landCover(thing);
+    }
     for (const [id, markup] of Object.entries(reply.drawn ?? {})) redrawn(id, markup);
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) showRims(reply.rims);
@@ -134,6 +137,7 @@ function show(play, form, reply) {
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
     if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);
     if (reply.verdict?.verdict === 'open') showOpened(reply.verdict.lock);
+    if (!reply.scene) bringToSight(place, reply);
     if (reply.scene || document.activeElement === document.body) settle(before);
     if (reply.scene) return;
     if (reply.verdict && reply.verdict.verdict !== 'open') tellJudged(lock);
@@ -156,6 +160,14 @@ function float(feedback, about) {
     const isBelow = frame.clientWidth <= NARROW;
     if (!isBelow) clearPlace(feedback, frame, about && document.querySelector(`[data-drawn="${CSS.escape(about)}"]`));
     if (!feedback.classList.contains('is-floating')) feedback.scrollIntoView({ block: 'nearest' });
+}
+
+/** What was answered is told of where one looks; what stands at the lock instead, too. */
+function bringToSight(place, { verdict }) {
+    if (!verdict) return;
+    const done = document.querySelector(`#thing-${CSS.escape(verdict.lock)} [data-done]`);
+    const told = [place.firstElementChild, done].find((one) => one?.checkVisibility());
+    if (!told?.classList.contains('is-floating')) told?.scrollIntoView({ block: 'nearest' });
 }
 
 /** A thing that opens does so visibly. */

@@ -1,6 +1,8 @@
 import { t } from '../lib/catalogue.js';
 import { el, icon, svg } from '../lib/dom.js';
 import { stayingBeside } from './beside.js';
+import { cutStage } from './cut.js';
+import { dock } from './dock.js';
 import { dressFinding } from './finding.js';
 import { lookNear, nearer } from './near.js';
 
@@ -56,6 +58,7 @@ function dressStage() {
 /** Lets a stage be looked at nearer; where it was put it stays until another scene comes. */
 function dressFrame(frame) {
     frame.classList.add('is-dressed');
+    if (frame.dataset.cut || frame.dataset.phoneCut) cutStage(frame);
     const [nearButton, wholeButton] = ['near', 'whole'].map((tool) => document.querySelector(`[data-stage-${tool}]`));
     nearButton.hidden = false;
     const look = lookNear(frame, frame.querySelector('.stage'), {
@@ -97,17 +100,16 @@ function openPanel(id, opener) {
         opener.focus();
     });
     document.getElementById('scene-main').append(panel);
+    dock(panel, opener);
     panel.showModal();
     (firstOf(thing) ?? close).focus();
 }
 
-/** Where an answer begins: what is seen of it, and on a touch screen nothing that calls up a keyboard. */
+/** Where an answer begins: the first of its fields, places or buttons that is seen. */
 function firstOf(thing) {
     const parts = [...thing.querySelectorAll('.places, input:not([type=hidden]), textarea, select, button:not(.link)')];
 
-    const isTouch = window.matchMedia('(pointer: coarse)').matches;
-
-    return parts.find((part) => part.checkVisibility() && !(isTouch && part.matches('input, textarea')));
+    return parts.find((part) => part.checkVisibility());
 }
 
 function closePanel() {
@@ -124,7 +126,9 @@ function toggleList() {
 }
 
 function showList(isList) {
-    document.getElementById('scene-main').classList.toggle('as-list', isList);
+    const scene = document.getElementById('scene-main');
+    scene.classList.toggle('as-list', isList);
+    scene.dispatchEvent(new Event('listed'));
     document.querySelector('[data-stage-list]')?.setAttribute('aria-expanded', String(isList));
 }
 

@@ -27,7 +27,9 @@
     @endif
     @unless ($film)
     <div @class([
-        'things grid gap-5.5',
+        'things grid',
+        'gap-5.5' => ! $screen->isStage(),
+        'tiles-'.App\Play\Tiles::columns($screen) => $screen->isStage(),
         'on-card rounded-board p-4 phone:px-7 phone:pt-6 phone:pb-7' => ! $screen->isStage(),
     ])>
         @foreach ($screen->view->things as $thing)

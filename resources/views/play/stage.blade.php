@@ -1,6 +1,11 @@
 @use('App\Play\OnStage')
 {{-- The stage: 1600 × 900 units whatever the window; what is not drawn stands in the list under it. --}}
-<div @class(['stage-frame', 'stage-bare' => OnStage::isBare($screen)]) data-stage-frame tabindex="0" role="group"
+@php([$cut, $phoneCut] = [OnStage::cut($screen, true), OnStage::cut($screen, false)])
+<div @class([
+    'stage-frame', 'stage-bare' => OnStage::isBare($screen),
+    "cut-{$cut?->shape}" => $cut, "phone-cut-{$phoneCut?->shape}" => $phoneCut,
+]) data-stage-frame @if ($cut) data-cut="{{ $cut->box() }}" @endif
+    @if ($phoneCut) data-phone-cut="{{ $phoneCut->box() }}" @endif tabindex="0" role="group"
     aria-label="{{
     __('play.near_help', ['picture' => $screen->title()])
 }}">

@@ -1,7 +1,9 @@
 @use('App\Play\OnStage')
+@use('App\Play\Tiles')
 <section @class([
     "thing thing-{$thing['kind']}",
     OnStage::flow($thing) => $screen->isStage(),
+    'is-tile' => Tiles::isTile($thing),
     'sought' => $screen->isFinding() && OnStage::isSought($thing),
 ])
     id="thing-{{ $thing['id'] }}" data-thing="{{ $thing['id'] }}"

@@ -9,14 +9,14 @@
         "stage-lock stage-lock-{$thing['look']} shape-{$thing['shape']}",
         'stage-lock-open' => $thing['state'] === 'open',
     ]) {{ OnStage::outline($thing) }} href="#thing-{{ $thing['id'] }}" data-panel="{{ $thing['id'] }}" role="button"
-        data-state="{{ $thing['state'] }}" data-name="{{ $screen->spokenOn($thing) }}"
+        data-state="{{ $thing['state'] }}" data-name="{{ $screen->calledOn($thing) }}"
         aria-label="{{ $screen->triedOn($thing) }}">
         @if ($thing['look'] === 'picture' && $screen->edition->url($thing['asset']))
             <img src="{{ $screen->edition->url($thing['asset']) }}" alt="" draggable="false">
         @elseif ($thing['look'] === 'plate')
             <x-icon :name="$thing['state'] === 'open' ? 'lock-open' : 'lock'" class="untried"/>
             @include('play.stage.tried')
-            <span>{{ $thing['label'] ?: $screen->plain($thing['ask']) }}</span>
+            <span {{ $screen->speaks() }}>{{ $screen->onPlate($thing) }}</span>
         @endif
     </a>
 </foreignObject>

@@ -9,6 +9,12 @@
             @include('play.stage.tried')
         @endif
     @endif
-    <strong>{{ $screen->nameOf($thing) ?: __('play.look') }}</strong>
+    @php($ask = $screen->plain($thing['ask'] ?? ''))
+    <span class="row-words">
+        @if ($ask !== '' && $thing['label'] !== '')
+            <span class="text-note text-quiet">{{ $thing['label'] }}</span>
+        @endif
+        <strong>{{ $ask ?: $screen->nameOf($thing) ?: __('play.look') }}</strong>
+    </span>
     <x-icon name="arrow-right"/>
 </a>
