@@ -12,6 +12,7 @@ import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
 import { listen } from './news.js';
 import { offerRejoin } from './rejoin.js';
+import { dressSatchel, showRims } from './satchel.js';
 import { feedbackOf, gameLanguage, unsaidOf } from './said.js';
 import { knownAfter } from './seq.js';
 import { dressSounds, hearCovers, sounding } from './sounds.js';
@@ -32,6 +33,7 @@ function begin() {
     dressCovers();
     dressFilm();
     dressSounds();
+    dressSatchel();
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
@@ -113,7 +115,8 @@ function show(play, form, reply) {
     if (reply.beat) play.dataset.beat = reply.beat;
     if (play.dataset.seq) play.dataset.seq = knownAfter(Number(play.dataset.seq), reply.seq);
     if (reply.scene) showScene(reply.scene);
-    if (standing().scene !== before.scene) rest(play);
+    const isElsewhere = standing().scene !== before.scene;
+    if (isElsewhere) rest(play);
     for (const [id, markup] of Object.entries(reply.things ?? {})) {
         const thing = document.getElementById(`thing-${id}`);
         html(thing, innerOf(markup));
@@ -125,7 +128,7 @@ function show(play, form, reply) {
     for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
     const fresh = showNew(before);
     const feedback = feedbackOf(unsaidOf(reply), fresh);
-    const place = placeFor(reply, lock);
+    const place = placeFor(reply, lock, isElsewhere);
     place.replaceChildren(...(feedback ? [feedback] : []));
     dressStage();
     dressInputs(play);
@@ -137,7 +140,7 @@ function show(play, form, reply) {
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
     if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);
     if (reply.verdict?.verdict === 'open') showOpened(reply.verdict.lock);
-    if (!reply.scene) bringToSight(place, reply);
+    if (!isElsewhere) bringToSight(place, reply);
     if (reply.scene || document.activeElement === document.body) settle(before);
     if (reply.scene) return;
     if (reply.verdict && reply.verdict.verdict !== 'open') tellJudged(lock);
@@ -175,15 +178,6 @@ function showOpened(lock) {
     document.querySelector(`[data-drawn="${CSS.escape(lock)}"]`)?.classList.add('just-opened');
 }
 
-/** The satchel, with what came into it marked. */
-function showRims(markup) {
-    const rims = document.getElementById('rims');
-    const held = () => [...rims.querySelectorAll('[data-token]')];
-    const before = new Set(held().map((token) => token.dataset.token));
-    html(rims, markup);
-    for (const token of held()) token.classList.toggle('is-new', !before.has(token.dataset.token));
-}
-
 /** What stands around a rehearsal: on this page, around its frame, or nowhere when the frame was opened by itself. */
 function showAround(id, markup) {
     const place = document.getElementById(id) ?? window.parent.document.getElementById(id);
@@ -191,12 +185,15 @@ function showAround(id, markup) {
 }
 
 /** Beside the answer where its lock still stands, else at the head of the scene. */
-function placeFor(reply, lock) {
+function placeFor(reply, lock, isElsewhere) {
     const id = reply.verdict?.lock ?? lock?.dataset.lock;
-    const beside = reply.scene || !id ? null : feedbackAt(CSS.escape(id));
+    const beside = isElsewhere || !id ? null : feedbackAt(CSS.escape(id));
     document.querySelectorAll('#happened').forEach((happened) => happened.replaceChildren());
 
-    return beside ?? document.getElementById('happened');
+    // A scene that was drawn anew has closed what lay over it.
+    const isSeen = beside && (!reply.scene || beside.parentElement.checkVisibility());
+
+    return isSeen ? beside : document.getElementById('happened');
 }
 
 /** Where feedback on a thing stands: in its panel or in the list, or on the stage itself. */

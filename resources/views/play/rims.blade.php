@@ -1,6 +1,11 @@
 @if ($screen->view->satchel !== [])
-    <section class="satchel flex flex-wrap items-center gap-3.5" aria-label="{{ __('play.satchel') }}">
-        <h2 class="caps">{{ __('play.satchel') }}</h2>
+    {{-- One row that folds: on a phone it is shut until somebody looks into it. --}}
+    <details class="satchel" data-satchel>
+        <summary class="satchel-row">
+            <x-icon name="backpack"/><span class="caps">{{ __('play.satchel') }}</span>
+            <strong class="font-code">{{ count($screen->view->satchel) }}</strong>
+            <span class="satchel-new" data-satchel-new></span>
+        </summary>
         <ul class="tokens flex flex-wrap gap-2.5" {{ $screen->speaks() }}>
             @foreach ($screen->view->satchel as $token)
                 <li data-token="{{ $token['id'] }}"
@@ -26,7 +31,7 @@
                 </li>
             @endforeach
         </ul>
-    </section>
+    </details>
 @endif
 @if ($screen->view->tallies !== [])
     <ul class="tallies ml-auto flex gap-5" aria-label="{{ __('play.stand') }}" {{ $screen->speaks() }}>
