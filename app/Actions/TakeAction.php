@@ -91,7 +91,7 @@ final class TakeAction
         }
         if ($outcome->isRefused()) {
             return $this->repeated($row, $key, $edition, $now)
-                ?? self::unchanged($row, $edition, $before, $outcome, $now);
+                ?? self::unchanged($row, $edition, $before, $outcome, $now, $action);
         }
         try {
             $kept = $this->database->transaction(fn (): ?PlayState => KeepOutcome::of(
@@ -134,13 +134,14 @@ final class TakeAction
 
     /** A device that asks for what is not there shows an older moment of the play; it is given the present one. */
     private static function unchanged(
-        stdClass $row, CompiledEdition $edition, PlayState $state, Outcome $outcome, int $now,
+        stdClass $row, CompiledEdition $edition, PlayState $state, Outcome $outcome, int $now, Action $action,
     ): Turn {
         $reason = $outcome->events[0]->arguments[0] ?? null;
         $isBehind = in_array($reason, ['thing.absent', 'play.ended', 'lock.open'], true);
 
         return new Turn(
             $edition, $isBehind ? null : $state, $state, $outcome->eventList(), $now, null, RunRules::of($row),
+            on: (string) $action->on,
         );
     }
 

@@ -14,6 +14,7 @@ final readonly class Turn
      * @param  list<list<mixed>>  $events  as Play\Outcome lists them
      * @param  string|null  $beat  of the play's pulse, which its own device need not look into
      * @param  int|null  $seq  number of the event that it made; null where it made none
+     * @param  string  $on  the thing that something was done with, where nothing came of it
      */
     public function __construct(
         public CompiledEdition $edition,
@@ -24,6 +25,7 @@ final readonly class Turn
         public ?int $seq = null,
         public RunRules $rules = new RunRules(),
         public ?string $beat = null,
+        public string $on = '',
     ) {
     }
 
@@ -78,7 +80,7 @@ final readonly class Turn
     {
         $refusal = $this->refusal();
 
-        return $refusal === null ? null : (new Voice($this->edition))->refusal($refusal, $this->now);
+        return $refusal === null ? null : (new Voice($this->edition))->refusal($refusal, $this->now, $this->on);
     }
 
     /** What the game says of an answer where its teacher says nothing. */

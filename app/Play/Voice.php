@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use Fravel\Answer\Input\Inputs;
 use Fravel\Thing\Lock;
 
 /**
@@ -12,6 +13,9 @@ use Fravel\Thing\Lock;
  */
 final readonly class Voice
 {
+    /** Answers that are not one yet. */
+    private const UNFINISHED = ['answer.blank', 'answer.incomplete', 'answer.malformed'];
+
     public function __construct(private CompiledEdition $edition)
     {
     }
@@ -43,14 +47,38 @@ final readonly class Voice
      * Why nothing was done; what a lock says that is not ready may be the game's own words.
      *
      * @param  array{reason: string, arguments: array<string, string|int>}  $refusal
+     * @param  string  $on  the lock that was answered, if it was one
      */
-    public function refusal(array $refusal, int $turn): string
+    public function refusal(array $refusal, int $turn, string $on = ''): string
     {
+        $unfinished = in_array($refusal['reason'], self::UNFINISHED, true)
+            ? $this->unfinished($on, $refusal['reason'])
+            : null;
+        if ($unfinished !== null) {
+            return $unfinished;
+        }
         $own = $refusal['reason'] === 'lock.not-ready' ? $this->edition->game->voice()['notReady'] : [];
 
         return $own === []
             ? (string) __('play.refused.'.$refusal['reason'], $refusal['arguments'])
             : $own[$turn % count($own)];
+    }
+
+    /** What an answer of this kind still lacks; null where that can't be said. */
+    private function unfinished(string $on, string $reason): ?string
+    {
+        $lock = $this->edition->game->lock($on);
+        $kind = $lock === null || $lock->rounds !== []
+            ? false
+            : array_search($lock->input::class, Inputs::kinds(), true);
+        $isTyped = in_array($kind, ['text', 'long', 'number'], true);
+        if (! is_string($kind) || $isTyped && $reason === 'answer.malformed') {
+            return null;
+        }
+        $key = "play.refused.unfinished.{$kind}";
+        $words = __($key, ['count' => $lock->input->length ?? 0]);
+
+        return is_string($words) && $words !== $key ? $words : null;
     }
 
     /** Whether a verdict is shown by its mark: a matter of opinion has none. */

@@ -38,6 +38,14 @@ final class Moment
         return self::day(Carbon::createFromTimestamp($seconds), $zone);
     }
 
+    /** Such as `26 November 2026`, where it was then. */
+    public static function date(int $seconds, ?string $zone = null): string
+    {
+        $there = Carbon::createFromTimestamp($seconds, $zone ?? self::zone());
+
+        return $there->translatedFormat('j F Y');
+    }
+
     /** Such as `14:05`. */
     public static function time(int $seconds): string
     {

@@ -142,7 +142,7 @@ final readonly class Rehearsal
             ] + $kept,
         );
 
-        return new Turn($this->edition, $before, $state, $outcome->eventList(), $now);
+        return new Turn($this->edition, $before, $state, $outcome->eventList(), $now, on: (string) $action->on);
     }
 
     /** @return Kept where the rehearsal is; from the start when its scene was deleted meanwhile */

@@ -211,6 +211,20 @@ return [
     'stranger' => 'Dieses Gerät hat seinen Platz verloren. Gib deinen Namen und deine zwei Wörter an, um '
         .'weiterzumachen; was du getippt hast, ist noch hier.',
     'refused' => [
+        'unfinished' => [
+            'text' => 'Schreib erst eine Antwort.',
+            'long' => 'Schreib erst etwas.',
+            'number' => 'Schreib erst eine Zahl.',
+            'digits' => 'Fülle erst alle :count Stellen.',
+            'keys' => 'Drück erst :count Zeichen.',
+            'arrows' => 'Drück erst :count Richtungen.',
+            'colours' => 'Drück erst :count Farben.',
+            'options' => 'Wähl erst eine Antwort.',
+            'order' => 'Bring sie erst in eine Reihenfolge.',
+            'pairs' => 'Gib erst jedem seinen Partner.',
+            'gaps' => 'Fülle erst jede Lücke.',
+            'point' => 'Tippe erst auf eine Stelle im Bild.',
+        ],
         'answer' => [
             'blank' => 'Tipp erst eine Antwort.',
             'incomplete' => 'Das ist noch nicht ganz. Füll jeden Platz.',

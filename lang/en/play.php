@@ -210,6 +210,20 @@ return [
     'stranger' => 'This device has lost its place. Give your name and your two words to go on; what you typed is '
         .'still here.',
     'refused' => [
+        'unfinished' => [
+            'text' => 'Type an answer first.',
+            'long' => 'Write something first.',
+            'number' => 'Type a number first.',
+            'digits' => 'Fill all :count places first.',
+            'keys' => 'Press :count signs first.',
+            'arrows' => 'Press :count directions first.',
+            'colours' => 'Press :count colours first.',
+            'options' => 'Pick an answer first.',
+            'order' => 'Put them in order first.',
+            'pairs' => 'Give each one its partner first.',
+            'gaps' => 'Fill every gap first.',
+            'point' => 'Tap a place on the picture first.',
+        ],
         'answer' => [
             'blank' => 'Type an answer first.',
             'incomplete' => 'That isn’t whole yet. Fill every place.',

@@ -211,6 +211,20 @@ return [
     'stranger' => 'Este aparato ha perdido su sitio. Da tu nombre y tus dos palabras para seguir; lo que escribiste '
         .'sigue aquí.',
     'refused' => [
+        'unfinished' => [
+            'text' => 'Escribe primero una respuesta.',
+            'long' => 'Escribe primero algo.',
+            'number' => 'Escribe primero un número.',
+            'digits' => 'Rellena primero los :count sitios.',
+            'keys' => 'Pulsa primero :count signos.',
+            'arrows' => 'Pulsa primero :count direcciones.',
+            'colours' => 'Pulsa primero :count colores.',
+            'options' => 'Elige primero una respuesta.',
+            'order' => 'Ponlos primero en orden.',
+            'pairs' => 'Dale primero a cada uno su pareja.',
+            'gaps' => 'Rellena primero cada hueco.',
+            'point' => 'Toca primero un lugar de la imagen.',
+        ],
         'answer' => [
             'blank' => 'Escribe primero una respuesta.',
             'incomplete' => 'Aún no está completo. Rellena cada puesto.',

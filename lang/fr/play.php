@@ -212,6 +212,20 @@ return [
     'stranger' => 'Cet appareil a perdu sa place. Donne ton nom et tes deux mots pour continuer ; ce que tu as écrit '
         .'est encore là.',
     'refused' => [
+        'unfinished' => [
+            'text' => 'Écris d’abord une réponse.',
+            'long' => 'Écris d’abord quelque chose.',
+            'number' => 'Écris d’abord un nombre.',
+            'digits' => 'Remplis d’abord les :count places.',
+            'keys' => 'Appuie d’abord sur :count signes.',
+            'arrows' => 'Appuie d’abord sur :count directions.',
+            'colours' => 'Appuie d’abord sur :count couleurs.',
+            'options' => 'Choisis d’abord une réponse.',
+            'order' => 'Mets-les d’abord dans l’ordre.',
+            'pairs' => 'Donne d’abord à chacun son partenaire.',
+            'gaps' => 'Remplis d’abord chaque trou.',
+            'point' => 'Touche d’abord un endroit de l’image.',
+        ],
         'answer' => [
             'blank' => 'Écris d’abord une réponse.',
             'incomplete' => 'Ce n’est pas encore complet. Remplis chaque place.',

@@ -27,7 +27,8 @@ it('prints a certificate for who is through, which the teacher alone finds again
     ($this->finish)();
     ($this->page)()->assertSee('Certificate')->assertSee('Your emblem for the wall');
     $html = (string) ($this->page)('/certificate')->assertOk()->assertSee('Mia')->assertSee('Two rooms')
-        ->assertSee('You are number 1 to finish')->content();
+        ->assertSee('You are number 1 to finish')
+        ->assertSee(date('j F Y', $this->play->fresh()->ended_at))->content();
     $code = (string) $this->play->fresh()->certificate;
     expect($code)->toMatch('/^[CDFGHJKMNPQRTVWXY346789]{4}-[CDFGHJKMNPQRTVWXY346789]{4}$/')
         ->and($html)->toContain($code)

@@ -213,3 +213,26 @@ it('goes on with a play that was kept before answers were', function (): void {
         ->assertJson(['verdict' => ['verdict' => 'open']]);
     expect($this->play->fresh()->read()->answers)->toBe([Classroom::id('door') => 'gannet']);
 });
+
+it('says what an answer of each kind lacks', function (array $input, mixed $sent, string $words): void {
+    $lock = ['input' => $input] + Games::lock('q', 'gull');
+    $this->run = Classroom::open(Games::document([['id' => 'a', 'title' => 'A', 'things' => [$lock]]]));
+    $this->play = Classroom::join($this->run, 'Mia');
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'q', 'with' => $sent])->assertSee($words);
+    expect($this->play->fresh()->seq)->toBe(1);
+})->with([
+    [['type' => 'text'], '', 'Type an answer first.'], [['type' => 'number'], '', 'Type a number first.'],
+    [['type' => 'digits', 'length' => 4], '12', 'Fill all 4 places first.'],
+    [['type' => 'arrows', 'length' => 3], 'UU', 'Press 3 directions first.'],
+    [['type' => 'colours', 'palette' => ['red', 'blue'], 'length' => 2], ['red'], 'Press 2 colours first.'],
+    [['type' => 'options', 'options' => [['id' => 'x', 'md' => 'x']]], '', 'Pick an answer first.'],
+    [['type' => 'long'], '', 'Write something first.'],
+]);
+
+it('is found by nobody who searches, but for its front page', function (): void {
+    $run = Classroom::open();
+    $this->get('/')->assertHeaderMissing('X-Robots-Tag');
+    foreach (['/sign-in', "/p/{$run->code}", '/games', '/nowhere'] as $page) {
+        $this->get($page)->assertHeader('X-Robots-Tag', 'noindex');
+    }
+});

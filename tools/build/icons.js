@@ -4,6 +4,7 @@ import { resolve } from 'node:path';
 const ICONS = [
     'corner-up-left',
     'audio-lines',
+    'ear',
     'skip-forward',
     'skip-back',
     'clapperboard',

@@ -40,6 +40,8 @@ final class SecurityHeaders
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        // Only the front page is for those who search.
+        $request->is('/') || $headers->set('X-Robots-Tag', 'noindex');
 
         return $response;
     }

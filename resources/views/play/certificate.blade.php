@@ -16,7 +16,7 @@
                     · {{ __('play.finished.place', ['place' => $play->place]) }}
                 @endif
             </p>
-            <p class="text-quiet">{{ Moment::of($play->ended_at, $run->zone) }}</p>
+            <p class="text-quiet">{{ Moment::date($play->ended_at, $run->zone) }}</p>
             <p class="text-quiet">{{ __('play.finish.code') }}
                 <strong class="font-code text-ink">{{ $sign }}</strong></p>
         </div>
