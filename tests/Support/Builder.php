@@ -83,6 +83,8 @@ final class Builder
     /** Puts text into a field in one go, as from the clipboard. */
     public function paste(string $selector, string $text): self
     {
+        $this->browser->find($selector);
+        $this->browser->script('document.querySelector(arguments[0]).scrollIntoView({block: "center"})', $selector);
         $this->browser->find($selector)->click();
         $this->browser->script('document.execCommand("insertText", false, arguments[0])', $text);
 
