@@ -54,7 +54,8 @@ final readonly class StageCut
     private static function shapeOf(float $width, float $height): string
     {
         $areas = array_map(
-            static fn (float $shape): float => array_product(self::grown($width, max(1, $height), $shape)), self::SHAPES,
+            static fn (float $shape): float => array_product(self::grown($width, max(1, $height), $shape)),
+            self::SHAPES,
         );
         asort($areas);
 

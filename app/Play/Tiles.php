@@ -29,10 +29,11 @@ final class Tiles
     {
         $tiles = array_filter($screen->view->things, self::isTile(...));
         $fronts = array_map(static fn (array $thing): string => $screen->plain($thing['front']['md']), $tiles);
-        $isPicture = array_filter(array_map(static fn (array $thing): mixed => $thing['front']['asset'], $tiles)) !== [];
+        $isPictured = array_filter(array_column(array_column($tiles, 'front'), 'asset')) !== [];
+        $length = max([0, ...array_map(mb_strlen(...), $fronts)]);
         foreach (self::FITS as $columns => [$word, $all]) {
-            $isEnough = count($tiles) >= ($columns === 3 ? self::MANY : 2) && ! ($isPicture && $columns === 3);
-            if ($isEnough && self::longest($fronts) <= $word && max(0, ...array_map(mb_strlen(...), $fronts)) <= $all) {
+            $isEnough = count($tiles) >= ($columns === 3 ? self::MANY : 2) && ! ($isPictured && $columns === 3);
+            if ($isEnough && self::longest($fronts) <= $word && $length <= $all) {
                 return $columns;
             }
         }
@@ -43,6 +44,6 @@ final class Tiles
     /** @param  array<array-key, string>  $texts */
     private static function longest(array $texts): int
     {
-        return max(0, ...array_map(mb_strlen(...), preg_split('/\s+/u', implode(' ', $texts)) ?: []));
+        return max([0, ...array_map(mb_strlen(...), preg_split('/\s+/u', implode(' ', $texts)) ?: [])]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Game;
-use Fravel\Built\Written;
+use Fravel\Worksheet\Written;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -124,6 +124,7 @@ it('builds a film that is played from its first stop to its end', function (): v
 it('reads times as people write them', function (string $text, ?array $time): void {
     expect(Time::in($text))->toBe($time);
 })->with([
-    ['1:40', [100.0, null]], ['0:26–0:20', [20.0, 26.0]], ['0:20–0:26', [20.0, 26.0]], ['12.5', [12.5, null]], ['1:02:03', [3723.0, null]],
+    ['1:40', [100.0, null]], ['0:26–0:20', [20.0, 26.0]],
+    ['0:20–0:26', [20.0, 26.0]], ['12.5', [12.5, null]], ['1:02:03', [3723.0, null]],
     ['1 min 5 s', [65.0, null]], ['half past', null], ['', null], ['7:30 | 7:45', null], ['0:30-', null],
 ]);

@@ -54,10 +54,12 @@ final class PlayerCases
         ]];
         $token = 'decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]*)/)[1])';
         $status = $builder->browser->script(
-            'return fetch(`${location.pathname}/edits`, {method: "POST", headers: {"Content-Type": "application/json", '
-                ."\"Accept\": \"application/json\", \"X-XSRF-TOKEN\": {$token}}, body: JSON.stringify({command: JSON.parse(arguments[0]), "
-                .'label: "drawn", base: 1, made: 1, own: [], key: crypto.randomUUID()})}).then((reply) => '
-                .'reply.ok ? "" : reply.text())',
+            "const json = 'application/json'; "
+                ."const headers = {'Content-Type': json, Accept: json, 'X-XSRF-TOKEN': {$token}}; "
+                .'const body = {label: "drawn", base: 1, made: 1, own: [], key: crypto.randomUUID()}; '
+                .'return fetch(`${location.pathname}/edits`, {method: "POST", headers, '
+                .'body: JSON.stringify({...body, command: JSON.parse(arguments[0])})})'
+                .'.then((reply) => reply.ok ? "" : reply.text())',
             Json::write($sent),
         );
         $status === '' ?: throw new RuntimeException((string) $status);

@@ -1,6 +1,6 @@
 <?php
 
-use Fravel\Built\Written;
+use Fravel\Worksheet\Written;
 use Tests\Support\Games;
 
 it('names the cells whose answers do not open their lock', function (string $text, array $lock, bool $opens): void {

@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Fravel\Built;
+namespace Fravel\Worksheet;
 
 use Fravel\Answer\Answer;
+use Fravel\Built\Promise;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\DocumentPath;
 use Fravel\Thing\Lock;
-use Fravel\Worksheet\Kind;
-use Fravel\Worksheet\Promised;
-use Fravel\Worksheet\Row;
 
 /** Answers that were written into cells beside their questions, tried at the locks they were written for. */
 final class Written
