@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\CallController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FinishController;
 use App\Http\Controllers\JoinController;
@@ -32,5 +33,6 @@ Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function 
     Route::post('/anew', [PlayController::class, 'anew'])->name('play.anew');
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');
     Route::post('/again', [JoinController::class, 'again'])->name('play.again');
+    Route::post('/call', CallController::class)->name('play.call');
     Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');
 });

@@ -34,7 +34,7 @@ final class TakeAction
     private const ATTEMPTS = 5;
 
     private const ROW = 'select plays.id, plays.run_id, plays.seq, plays.state, plays.progressed_at, '
-        .'plays.started_at, plays.extra, '.Gate::COLUMNS
+        .'plays.called_at, plays.started_at, plays.extra, '.Gate::COLUMNS
         .', editions.hash from plays join runs on runs.id = plays.run_id '
         .'join editions on editions.id = coalesce(plays.edition_id, runs.edition_id) where plays.id = ?';
 

@@ -39,6 +39,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Edition|null $edition
  * @property Collection<int, Member> $members
  * @property int $extra seconds beyond the limit of its run
+ * @property int|null $called_at since when it calls the teacher
  * @property int $progressed_at when it last came to another scene or opened something
  */
 final class Play extends Model
@@ -64,6 +65,7 @@ final class Play extends Model
         'place',
         'certificate',
         'edition_id',
+        'called_at',
     ];
 
     public function read(): PlayState
@@ -124,7 +126,7 @@ final class Play extends Model
     {
         return ['seq' => 'integer', 'started_at' => 'integer', 'acted_at' => 'integer', 'ended_at' => 'integer',
             'progressed_at' => 'integer',
-            'extra' => 'integer', 'place' => 'integer',
+            'extra' => 'integer', 'place' => 'integer', 'called_at' => 'integer',
         ];
     }
 }

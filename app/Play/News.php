@@ -20,7 +20,7 @@ final class News
     /** A line is shown as long as this after it was sent, in seconds. */
     private const FRESH = 1800;
 
-    private const ROW = 'select plays.seq, plays.state, plays.started_at, plays.extra, '
+    private const ROW = 'select plays.seq, plays.state, plays.started_at, plays.extra, plays.called_at, '
         .Gate::COLUMNS.', editions.hash from plays join runs on runs.id = plays.run_id '
         .'join editions on editions.id = coalesce(plays.edition_id, runs.edition_id) where plays.id = ?';
 
@@ -44,6 +44,7 @@ final class News
         return [
             'seq' => (int) $row->seq,
             'paused' => $row->paused_at !== null,
+            'called' => $row->called_at !== null,
             'closed' => Gate::isClosed($row, $now),
             'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),

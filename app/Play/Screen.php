@@ -28,7 +28,7 @@ final readonly class Screen
         'new',
         'nudge',
         'offline',
-        'queued', 'asBefore',
+        'queued', 'asBefore', 'call',
         'rejoin',
         'satchel',
         'sounds',

@@ -41,7 +41,8 @@ final readonly class RunRow
             return;
         }
         $told = new self($game, $state, $progressedAt, $now, $medians);
-        Lines::add($row->run_id, $told->line($row->id, $row->seq + 1));
+        // Who calls the teacher stands where it stood.
+        Lines::add($row->run_id, isset($row->called_at) ? Lines::ALL : $told->line($row->id, $row->seq + 1));
     }
 
     public function where(): string

@@ -23,11 +23,15 @@ use Illuminate\Database\Eloquent\Builder;
  * @phpstan-type Row array{
  *     name: string, group: ?string, words: string, where: string, open: int, tries: int, seconds: int,
  *     ended: ?string, finishedAt: ?int, quiet: int, id: string, guesses: ?string, need: Need, lock: ?string,
- *     hint: ?int, scene: string, seq: int,
+ *     hint: ?int, scene: string, seq: int, called: ?int,
+ *     worth: float, isStuck: bool,
  * }
  */
 final readonly class RunStanding
 {
+    /** Who calls comes before all who are stuck, who has waited longest first. */
+    private const CALLED = 1_000_000;
+
     /**
      * @param  list<Row>  $rows
      */
@@ -56,7 +60,7 @@ final readonly class RunStanding
             ->with('edition')
             ->get()
             ->map(static fn (Play $play): array => self::row($play, $gameOf($play), $now, $medians))
-            ->sortByDesc(static fn (array $row): float => $row['need']->worth)
+            ->sortByDesc('worth')
             ->all();
 
         return new self(array_values($rows), self::locksIn($game), $run->asks_group, $game, $at);
@@ -68,14 +72,14 @@ final readonly class RunStanding
         $playing = array_filter($this->rows, static fn (array $row): bool => $row['ended'] === null);
 
         return array_values(array_map(static fn (array $row): array => [
-            'id' => $row['id'], 'name' => $row['name'], 'scene' => $row['scene'], 'isStuck' => $row['need']->isStuck,
+            'id' => $row['id'], 'name' => $row['name'], 'scene' => $row['scene'], 'isStuck' => $row['isStuck'],
         ], $playing));
     }
 
     /** @return list<Row> those that somebody should look at, who need it most first */
     public function stuck(): array
     {
-        return array_values(array_filter($this->rows, static fn (array $row): bool => $row['need']->isStuck));
+        return array_values(array_filter($this->rows, static fn (array $row): bool => $row['isStuck']));
     }
 
     /** @return Row|null */
@@ -130,6 +134,8 @@ final readonly class RunStanding
         $need = $row->need;
         $hints = $need->lock === null ? 0 : count($game->lock($need->lock)->hints ?? []);
         $given = $state->hinted[$need->lock ?? ''] ?? 0;
+        $called = $play->called_at === null || $state->ended !== null ? null : max(0, $now - $play->called_at);
+        $isStuck = $need->isStuck || $called !== null;
 
         return [
             'name' => $play->name,
@@ -147,8 +153,11 @@ final readonly class RunStanding
             'need' => $need,
             'scene' => $state->scene,
             'seq' => $play->seq,
+            'called' => $called,
+            'worth' => $called === null ? $need->worth : self::CALLED + $called,
+            'isStuck' => $isStuck,
             // Names cost a walk through the game: only who is stuck is called by them.
-            'lock' => $need->lock === null || ! $need->isStuck ? null : Names::of($game, $need->lock),
+            'lock' => $need->lock === null || ! $isStuck ? null : Names::of($game, $need->lock),
             'hint' => $given < $hints ? $given + 1 : null,
         ];
     }

@@ -2,6 +2,7 @@
 
 // Was eine Lehrkraft tut, während eine Klasse spielt.
 return [
+    'calls' => 'ruft Sie', 'calls_for' => 'ruft Sie seit :time', 'here' => 'Ich war da',
     'most' => 'Braucht Sie am meisten', 'nobody' => 'Gerade hängt niemand fest.',
     'at' => 'an „:lock“ seit :time', 'in' => 'in „:scene“ seit :time',
     'tries' => '{count|=0 |=1 · ein falscher Versuch|· :count falsche Versuche}',
@@ -23,6 +24,7 @@ return [
     'empty' => 'Schreiben Sie erst die Zeile.',
     'none' => 'Das ging nicht mehr; :name ist schon weiter. Nichts wurde geändert.',
     'done' => [
+        'here' => 'Der Ruf von :name ist erledigt.',
         'accept' => 'Die Antwort von :name ist angenommen.', 'back' => ':name liest, was fehlt.',
         'line' => ':name liest es in wenigen Sekunden.', 'hint' => ':name hat den Hinweis.',
         'open' => 'Das Schloss ist für :name offen.', 'move' => ':name steht jetzt dort.',

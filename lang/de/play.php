@@ -205,6 +205,10 @@ return [
     'returned' => 'Deine Lehrkraft hat sie gelesen:',
     'offline' => 'Die Verbindung ist weg. Deine Antwort bleibt hier und wird geschickt, wenn sie wieder da ist.',
     'asBefore' => 'Dieselbe Antwort wie eben: Sie zählt nicht noch einmal.',
+    'call' => [
+        'now' => 'Die Lehrkraft rufen', 'back' => 'Zurücknehmen', 'called' => 'Deine Lehrkraft sieht es.',
+        'seen' => 'Deine Lehrkraft hat auf deinen Ruf geantwortet.',
+    ],
     'queued' => 'Das wartet, bis geschickt ist, was du vorher getan hast.',
     'failing' => 'Bei uns stimmt etwas nicht. Deine Antwort bleibt hier und wird noch einmal geschickt.',
     'again' => 'Nächster Versuch in :seconds s.',

@@ -2,6 +2,7 @@
 
 // What a teacher does while a class plays.
 return [
+    'calls' => 'calls you', 'calls_for' => 'calls you, for :time', 'here' => 'I have been there',
     'most' => 'Needs you most', 'nobody' => 'Nobody is stuck just now.',
     'at' => 'at “:lock” for :time', 'in' => 'in “:scene” for :time',
     'tries' => '{count|=0 |=1 · one wrong try|· :count wrong tries}',
@@ -20,6 +21,7 @@ return [
     'empty' => 'Write the line first.',
     'none' => 'That was not possible any more; :name has moved on. Nothing was changed.',
     'done' => [
+        'here' => ':name is answered.',
         'accept' => ':name’s answer is accepted.', 'back' => ':name reads what is missing.',
         'line' => ':name reads it within seconds.', 'hint' => ':name has the hint.',
         'open' => 'The lock is open for :name.', 'move' => ':name stands there now.',

@@ -204,6 +204,10 @@ return [
     'returned' => 'Your teacher has read it:',
     'offline' => 'The connection is gone. Your answer stays here and is sent when it is back.',
     'asBefore' => 'The same answer as before: it was not counted again.',
+    'call' => [
+        'now' => 'Call the teacher', 'back' => 'Take it back', 'called' => 'Your teacher sees it.',
+        'seen' => 'Your teacher has answered your call.',
+    ],
     'queued' => 'This waits to be sent, after what you did before.',
     'failing' => 'Something is wrong at our end. Your answer stays here and is sent again.',
     'again' => 'Next try in :seconds s.',

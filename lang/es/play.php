@@ -205,6 +205,10 @@ return [
     'returned' => 'Tu docente la ha leído:',
     'offline' => 'Se ha ido la conexión. Tu respuesta se queda aquí y se envía cuando vuelva.',
     'asBefore' => 'La misma respuesta que antes: no se ha contado otra vez.',
+    'call' => [
+        'now' => 'Llamar al docente', 'back' => 'Retirarlo', 'called' => 'Tu docente lo ve.',
+        'seen' => 'Tu docente ha respondido a tu llamada.',
+    ],
     'queued' => 'Esto espera a enviarse, después de lo que hiciste antes.',
     'failing' => 'Algo va mal por nuestra parte. Tu respuesta se queda aquí y se envía otra vez.',
     'again' => 'Próximo intento en :seconds s.',

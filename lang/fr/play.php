@@ -206,6 +206,10 @@ return [
     'returned' => 'Ton enseignant l’a lue :',
     'offline' => 'La connexion est coupée. Ta réponse reste ici et partira quand elle reviendra.',
     'asBefore' => 'La même réponse que tout à l’heure : elle n’a pas été comptée une seconde fois.',
+    'call' => [
+        'now' => 'Appeler l’enseignant', 'back' => 'Annuler', 'called' => 'Ton enseignant le voit.',
+        'seen' => 'Ton enseignant a répondu à ton appel.',
+    ],
     'queued' => 'Ceci attend d’être envoyé, après ce que tu as fait avant.',
     'failing' => 'Quelque chose ne va pas chez nous. Ta réponse reste ici et sera renvoyée.',
     'again' => 'Prochain essai dans :seconds s.',

@@ -12,7 +12,7 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     $teacher->press('For the projector')->find('.code-picture path');
     expect($teacher->barriers())->toBe([])->and($teacher->see('nobody has joined yet')->text())->toContain($code);
     $teacher->press('Back to the board');
-    TogetherCases::joined($code, ['#name' => 'Sol'])->see('The quay');
+    $calling = TogetherCases::joined($code, ['#name' => 'Sol'])->see('The quay');
     $student = TogetherCases::joined($code, ['#name' => 'Plover'])->see('The quay');
     // A row says where somebody is without asking for all of them.
     $row = fn (): string => (string) $teacher->script(
@@ -56,6 +56,14 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
     $teacher->press('Pause all')->see('All rest.');
     $student->see('Everything rests for a moment.');
     $teacher->press('Let all go on');
+    // Who calls stands first, until somebody has come.
+    $calling->press('Call the teacher')->see('Your teacher sees it.')->find('[data-call] [aria-pressed=true]');
+    expect($calling->barriers())->toBe([]);
+    $teacher->see('calls you, for')->until(fn (): bool => $first('Sol'));
+    expect($teacher->barriers())->toBe([]);
+    $teacher->press('I have been there')->see('Sol is answered.');
+    $calling->see('Your teacher has answered your call.')->press('Call the teacher')->press('Take it back')
+        ->until(fn (): bool => ! str_contains($calling->text(), 'Your teacher sees it.'));
     $teacher->press('Open the lock')->see('is open for Plover');
     $student->see('By the hearth');
 });

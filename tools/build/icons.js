@@ -5,6 +5,7 @@ const ICONS = [
     'corner-up-left',
     'audio-lines',
     'ear',
+    'hand',
     'skip-forward',
     'skip-back',
     'clapperboard',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CallTeacher;
 use App\Actions\HelpPlay;
 use App\Actions\RenewEdition;
 use App\Http\Requests\HelpRequest;
@@ -24,9 +25,11 @@ final class HelpController extends Controller
         if ($request->way() === 'line') {
             self::tell([$play->id], $request->words());
         }
-        $isDone = $request->way() === 'line' || $help->handle(
+        $isDone = in_array($request->way(), ['line', 'here'], true) || $help->handle(
             $run, $play, $request->way(), $request->on(), $request->words(),
         );
+
+        $isDone && CallTeacher::answered([$play->id], $run->id);
 
         return redirect()->back(fallback: route('runs.show', $run))
             ->with('status', __($isDone ? "help.done.{$request->way()}" : 'help.none', ['name' => $play->name]));

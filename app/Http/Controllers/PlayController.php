@@ -151,6 +151,7 @@ final class PlayController extends Controller
                 'isOpen' => $turn !== null || $run->isOpen(),
                 'isEarly' => $run->isEarly(),
                 'givesReceipts' => $run->gives_receipts,
+                'called' => $play->ended_at === null && $run->isOpen() ? $play->called_at !== null : null,
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
                 'pulse' => Pulse::address($play->id),

@@ -14,7 +14,7 @@ final class HelpRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'way' => ['required', 'in:line,hint,open,move,accept,back'],
+            'way' => ['required', 'in:line,hint,open,move,accept,back,here'],
             'on' => ['nullable', 'string', 'max:60'],
             'words' => ['required_if:way,line,back', 'nullable', 'string', 'max:500'],
         ];

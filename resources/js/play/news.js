@@ -1,6 +1,7 @@
 import { t } from '../lib/catalogue.js';
 import { el, html, icon } from '../lib/dom.js';
 import { pulseOf } from '../lib/pulse.js';
+import { showCall } from './call.js';
 import { setClock } from './clock.js';
 import { closePanel } from './stage.js';
 
@@ -34,6 +35,7 @@ async function ask(play, show) {
     if (!news) return;
     if (!isBusy() && Number(play.dataset.seq) < news.seq) catchUp(play, news, show);
     rest(news.paused);
+    showCall(news.called);
     setClock(news);
     news.notes.forEach((note) => tell(address, note));
 }

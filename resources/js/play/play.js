@@ -2,6 +2,7 @@ import { t } from '../lib/catalogue.js';
 import { el, html, icon, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
 import { settle, showNew, standing } from './arrival.js';
+import { dressCall } from './call.js';
 import { clearPlace } from './clear-place.js';
 import { startClock } from './clock.js';
 import { dressCovers, landCover, moveCover, restCover } from './covers.js';
@@ -34,6 +35,7 @@ function begin() {
     dressFilm();
     dressSounds();
     dressSatchel();
+    dressCall();
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;

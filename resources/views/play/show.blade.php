@@ -47,6 +47,18 @@
                 </ul>
             </details>
         @endif
+        @if (($called ?? null) !== null)
+            <form method="post" action="{{ $frame->address }}/call" class="call" data-call>
+                @foreach ($frame->fields as $field => $value)
+                    <input type="hidden" name="{{ $field }}" value="{{ $value }}">
+                @endforeach
+                <input type="hidden" name="call" value="{{ $called ? 0 : 1 }}">
+                <button aria-pressed="{{ $called ? 'true' : 'false' }}"><x-icon name="hand"/><span>{{
+                    __($called ? 'play.call.back' : 'play.call.now')
+                }}</span></button>
+                <p role="status" data-call-said>{{ $called ? __('play.call.called') : '' }}</p>
+            </form>
+        @endif
         @if ($frame->words)
             @if ($givesReceipts ?? false)
                 <p class="mt-4 text-small"><a class="inline-flex min-h-[44px] items-center"

@@ -19,6 +19,12 @@
                 </x-inline>
             @endif
         @endforeach
+        @if (($row['called'] ?? null) !== null)
+            <x-inline :action="route('runs.help', [$run, $row['id']])">
+                <input type="hidden" name="way" value="here">
+                <button class="button">{{ __('help.here') }}</button>
+            </x-inline>
+        @endif
         @if ($run->minutes)
             <x-inline :action="route('runs.time', $run)">
                 <input type="hidden" name="minutes" value="5">

@@ -6,9 +6,16 @@
         <p class="flex flex-wrap items-baseline gap-x-4"><strong class="font-title text-sign">{{
             $row['name']
         }}</strong></p>
+        @if ($row['called'] !== null)
+            <p class="called"><x-icon name="hand"/>{{
+                __('help.calls_for', ['time' => RunStanding::clock($row['called'])])
+            }}</p>
+        @endif
         <p>
             {{ implode(' ', array_filter([
-                __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]),
+                $row['lock'] === null ? __('help.in', [
+                    'scene' => $row['where'], 'time' => RunStanding::clock($row['need']->seconds),
+                ]) : __('help.at', ['lock' => $row['lock'], 'time' => RunStanding::clock($row['need']->seconds)]),
                 __('help.tries', ['count' => $row['need']->tries]),
             ])) }}.
             @if ($row['need']->median !== null)

@@ -34,8 +34,8 @@
         {{-- Plain cells: forty rows of components would cost more than all the rest. --}}
         <tbody>
             @foreach ($standing->rows as $row)
-                <tr data-play="{{ $row['id'] }}" data-seq="{{ $row['seq'] }}" data-worth="{{ $row['need']->worth }}"
-                    data-stuck="{{ (int) ($row['need']->isStuck || $row['guesses'] !== null) }}"
+                <tr data-play="{{ $row['id'] }}" data-seq="{{ $row['seq'] }}" data-worth="{{ $row['worth'] }}"
+                    data-stuck="{{ (int) ($row['isStuck'] || $row['guesses'] !== null) }}"
                     class="border-b border-line max-sm:grid max-sm:grid-cols-[1fr_auto_auto] max-sm:gap-x-3.5
                     max-sm:py-2">
                     <th scope="row" class="py-2 pr-3 text-left font-[650] max-sm:py-0.5"><a
@@ -49,6 +49,9 @@
                             <span class="text-quiet">{{
                                 __('runs.standing.quiet', ['minutes' => intdiv($row['quiet'], 60)])
                             }}</span>
+                        @endif
+                        @if ($row['called'] !== null)
+                            <span class="called"><x-icon name="hand"/>{{ __('help.calls') }}</span>
                         @endif
                         @if ($row['guesses'] !== null)
                             <span class="guesses inline-block rounded-board border-[1.5px] border-signal px-1.5
