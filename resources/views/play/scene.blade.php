@@ -1,10 +1,11 @@
 <main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}"
     @if ($screen->sound()) data-sound="{{ $screen->sound() }}" @endif>
     <header class="scene-head flex items-center justify-between gap-4 py-3.5">
-        <h1 tabindex="-1" class="text-sign focus:outline-none phone:text-[1.7rem]" {{ $screen->speaks() }}>{{
+        <h1 tabindex="-1" class="min-w-0 text-sign [overflow-wrap:anywhere]
+            focus:outline-none phone:text-[1.7rem]" {{ $screen->speaks() }}>{{
             $screen->title()
         }}</h1>
-        <div class="flex flex-wrap items-center justify-end gap-x-4">
+        <div class="flex flex-none flex-wrap items-center justify-end gap-x-4 max-phone:max-w-[45%]">
             @include('play.sound-tools')
             @if (count($screen->view->chapters) > 1)
                 @include('play.stamps')
