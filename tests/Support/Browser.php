@@ -163,10 +163,10 @@ final class Browser
     /** Presses what is found; moves it to the middle of the window when something stays over it. */
     private function pressed(Closure $find): self
     {
-        $this->rested();
-
         return $this->steadily(function () use ($find): void {
             $found = $find();
+            // What was looked for may have come just now.
+            $this->rested();
             try {
                 $found->click();
             } catch (ElementClickInterceptedException $covered) {
