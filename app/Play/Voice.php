@@ -30,8 +30,11 @@ final readonly class Voice
         $name = $this->nameOf($lock, $verdict);
         $head = in_array($name, [Lock::NOTED, Lock::WAITING], true) ? '' : (string) __("play.verdict.{$name}");
         $bare = static fn (string $text): string => mb_strtolower(trim(strip_tags($text), " \n.!"));
+        $first = $bare($said[0] ?? '');
+        // "Open. Right." says one thing twice.
+        $isVerdict = in_array($first, array_map($bare, array_values((array) __('play.verdict'))), true);
 
-        return $head !== '' && str_starts_with($bare($said[0] ?? ''), $bare($head)) ? '' : $head;
+        return $head !== '' && ($isVerdict || str_starts_with($first, $bare($head))) ? '' : $head;
     }
 
     /** What is said to an answer of which the teacher says nothing; another wording at each try. */

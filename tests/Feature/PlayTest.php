@@ -1,5 +1,7 @@
 <?php
 
+use App\Play\Voice;
+use App\Storage\EditionFile;
 use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
@@ -236,3 +238,12 @@ it('is found by nobody who searches, but for its front page', function (): void 
         $this->get($page)->assertHeader('X-Robots-Tag', 'noindex');
     }
 });
+
+it('says a verdict once, whichever word the teacher has for it', function (string $said, string $head): void {
+    $voice = new Voice(EditionFile::of(Classroom::open()->edition));
+
+    expect($voice->head('door', 'open', [$said]))->toBe($head);
+})->with([
+    ['<p>Right.</p>', ''], ['<p>Open!</p>', ''], ['<p>Right you are: the door gives way.</p>', 'Open.'],
+    ['<p>It swings in.</p>', 'Open.'],
+]);

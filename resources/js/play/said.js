@@ -13,7 +13,10 @@ function headOf({ verdict, said }) {
             .toLowerCase();
     const first = said.length > 0 ? html(el('div'), said[0]).textContent : '';
 
-    return bare(first).startsWith(bare(head)) ? null : head;
+    // "Open. Right." says one thing twice.
+    const isVerdict = Object.values(wordsAt('play.verdict')).some((words) => bare(words) === bare(first));
+
+    return isVerdict || bare(first).startsWith(bare(head)) ? null : head;
 }
 
 /** What is said of an answer about which the teacher says nothing: wordings take turns. */
