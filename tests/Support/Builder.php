@@ -86,7 +86,11 @@ final class Builder
         $this->browser->find($selector);
         $this->browser->script('document.querySelector(arguments[0]).scrollIntoView({block: "center"})', $selector);
         $this->browser->find($selector)->click();
-        $this->browser->script('document.execCommand("insertText", false, arguments[0])', $text);
+        // A form that is drawn anew just then may have taken the focus away.
+        $this->browser->script(
+            'document.querySelector(arguments[0]).focus(); document.execCommand("insertText", false, arguments[1])',
+            $selector, $text,
+        );
 
         return $this->counted();
     }
