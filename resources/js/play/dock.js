@@ -7,9 +7,20 @@ const WIDTH = 450;
 /** Of the height of a window a picture leaves at least so much to what is asked. */
 const ROOM = 0.58;
 
-/** Puts a panel where what is looked at stays in sight, and where it stays put whatever it comes to say. */
+/**
+ * Puts a panel where what is looked at stays in sight, and where it stays put whatever it comes to say; anew where the
+ * window has become another.
+ */
 function dock(panel, opener) {
     if (panel.querySelector('.beside')) return;
+    place(panel, opener);
+    const again = () => place(panel, opener);
+    window.addEventListener('resize', again);
+    panel.addEventListener('close', () => window.removeEventListener('resize', again));
+}
+
+function place(panel, opener) {
+    panel.classList.remove('is-left', 'is-right', 'is-below');
     const frame = document.querySelector('[data-stage-frame]');
     if (window.innerWidth > NARROW) {
         const [left, right] = [covered(0, opener), covered(window.innerWidth - WIDTH, opener)];
