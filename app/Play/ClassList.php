@@ -16,6 +16,9 @@ final readonly class ClassList
     /** Names of one class at most. */
     private const MOST = 400;
 
+    /** Commas and semicolons of other scripts. */
+    private const COMMAS = ['،' => ',', '、' => ',', '，' => ',', '؛' => ';', '；' => ';'];
+
     /** A number before each line of a list. */
     private const NUMBERED = '/^\d{1,3}(?:[.):]\s*|\s+)(?=\p{L})/u';
 
@@ -30,6 +33,7 @@ final readonly class ClassList
 
     public static function read(string $typed): self
     {
+        $typed = strtr($typed, self::COMMAS);
         $told = [];
         $given = preg_match('/[\r\n]/', trim($typed)) === 1
             ? self::ofLines(trim($typed), $told)
@@ -41,7 +45,7 @@ final readonly class ClassList
     /** Groups of a class: no first and last names. */
     public static function ofGroups(string $typed): self
     {
-        return self::of(preg_split('/[\r\n;,|\t]+/', $typed) ?: [], []);
+        return self::of(preg_split('/[\r\n;,|\t]+/', strtr($typed, self::COMMAS)) ?: [], []);
     }
 
     /** @return list<string>|null null where there are none */

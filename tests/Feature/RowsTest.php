@@ -19,6 +19,7 @@ it('reads rows for a card, and says of every cell what became of it', function (
     ])->assertJsonFragment(['row' => 2, 'text' => 'again', 'out' => true, 'as' => 'left out: no column is for it'])
         ->assertJsonFragment(['row' => 3, 'text' => 'Who sings?', 'out' => true]);
     $this->postJson("/games/{$game->id}/rows", ['of' => 'nothing', 'rows' => 'x'])->assertUnprocessable();
+    $this->postJson("/games/{$game->id}/rows", ['of' => 'pairs', 'rows' => "\t\t"])->assertJson(['rows' => []]);
 });
 
 it('reads a first row of names of columns as that, until it is taken back', function (): void {
@@ -43,6 +44,7 @@ it('reads a class list as it comes', function (string $typed, array $names, arra
 })->with([
     'a name a line' => ["Ada\nBen\n\nOna-Lu O’Hara", ['Ada', 'Ben', 'Ona-Lu O’Hara']],
     'in one line' => ['Ada, Ben; Cem', ['Ada', 'Ben', 'Cem']],
+    'in one line of another script' => ['عمر، ليلى', ['عمر', 'ليلى']],
     'lines of names' => ["Ada, Ben, Cem\nDora, Emil", ['Ada', 'Ben', 'Cem', 'Dora', 'Emil']],
     'last names first' => ["Kowal, Ada\nLund, Ben", ['Ada Kowal', 'Ben Lund']],
     'last names first, in a file' => ["Kowal,Ada\nLund,Ben", ['Ada Kowal', 'Ben Lund']],

@@ -16,7 +16,7 @@ final class CardRowsRequest extends FormRequest
     {
         return [
             'of' => ['required', 'in:'.implode(',', array_keys(CardRows::COLUMNS))],
-            'rows' => ['required', 'string', 'max:200000'],
+            'rows' => ['present', 'nullable', 'string', 'max:200000'],
             'heading' => ['nullable', 'string', 'max:10'],
         ];
     }
