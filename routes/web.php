@@ -123,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/games/{game}/stops/preview', [StopController::class, 'preview'])->name('stops.preview');
         Route::post('/games/{game}/rows', CardRowsController::class)->name('rows.read');
         Route::post('/games/{game}/written', WrittenController::class)->name('rows.written');
+        Route::post('/games/{game}/mend', [EditController::class, 'mend'])->name('edits.mend');
         Route::post('/games/{game}/bench', [EditController::class, 'bench'])->name('edits.bench');
         Route::get('/games/{game}/rehearsal', [RehearsalController::class, 'show'])->name('rehearsal.show');
         Route::post('/games/{game}/rehearsal', [RehearsalController::class, 'act'])->name('rehearsal.act');

@@ -10,9 +10,12 @@ use App\Play\Clock;
 use App\Storage\GameFiles;
 use Fravel\Check\Check;
 use Fravel\Check\CheckMemo;
+use Fravel\Check\CheckReport;
 use Fravel\Check\Finding;
+use Fravel\Check\Mended;
 use Fravel\Check\Severity;
 use Fravel\Document\Asset;
+use Fravel\Document\GameDocument;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Cache;
 use Throwable;
@@ -127,6 +130,34 @@ final readonly class Findings
         return [[$told], false, [(string) __('workshop.findings.unlooked.all')]];
     }
 
+    /**
+     * A mend that was offered, made and played before it is handed out.
+     *
+     * @param  array<array-key, mixed>  $offered
+     */
+    public static function mended(Game $game, array $offered): Mended
+    {
+        [$read, $memo] = [$game->read(), self::memoOf($game)];
+
+        return Mended::of(
+            $read,
+            $offered,
+            static fn (GameDocument $one): CheckReport => self::checked($one, $memo),
+            static fn (string $scene): string => (string) trans(
+                'made.pattern.playedThrough', ['scene' => $scene], $read->language(),
+            ),
+        );
+    }
+
+    private static function checked(GameDocument $read, CheckMemo $memo): CheckReport
+    {
+        $files = GameFiles::among(
+            array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())),
+        );
+
+        return Check::of($read, self::BUDGET, $files, Words::ofSamples(), RequestEffort::begin(), $memo);
+    }
+
     /** Where they are kept. */
     public static function keyOf(Game $game): string
     {
@@ -151,11 +182,8 @@ final readonly class Findings
     private static function look(Game $game): array
     {
         $read = $game->read();
-        $files = GameFiles::among(
-            array_values(array_map(static fn (Asset $asset): string => $asset->file, $read->assets())),
-        );
         $memo = self::memoOf($game);
-        $report = Check::of($read, self::BUDGET, $files, Words::ofSamples(), RequestEffort::begin(), $memo);
+        $report = self::checked($read, $memo);
         Cache::put(self::memoKey($game), serialize($memo->kept()), self::MEMO_KEPT);
 
         return [

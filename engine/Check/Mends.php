@@ -18,6 +18,7 @@ use Fravel\Edit\SetField;
 use Fravel\Edit\Together;
 use Fravel\Support\Node;
 use Fravel\Thing\Lock;
+use Fravel\Thing\Things;
 
 /** The edits that mend what the check finds. A mend is offered, never made by itself. */
 final readonly class Mends
@@ -144,14 +145,14 @@ final readonly class Mends
      */
     public function leadTo(Scene $scene, ?string $from): ?InsertPart
     {
-        return $from === null || $scene->needs !== null ? null : $this->choiceIn($from, $scene);
+        return $from === null || $scene->needs !== null ? null : $this->choiceIn($from, $scene->id, $scene->title);
     }
 
     public function leadBackToStart(string $scene): ?InsertPart
     {
         $start = $this->game->scene($this->game->start());
 
-        return $start === null || $start->id === $scene ? null : $this->choiceIn($scene, $start);
+        return $start === null || $start->id === $scene ? null : $this->choiceIn($scene, $start->id, $start->title);
     }
 
     /**
@@ -174,29 +175,41 @@ final readonly class Mends
         return new Together([
             ...$ending === null ? [] : [$this->leaveOut($scene->id, 'ending')],
             new InsertPart('scenes', Command::GAME, $scene->id, $end),
-            ...$this->leadingTo($id, $from),
+            ...$this->leadingTo($end, $from, $ending !== null),
         ]);
     }
 
-    /** @return list<SetField> open ends of the scene that lead to the other now; going on where there are none */
-    private function leadingTo(string $to, Scene $from): array
+    /**
+     * Open ends of the scene lead to the other now; going on where there are none; where that leads elsewhere already, a
+     * choice once all that is asked is done. What was an ending never led on, whatever it says.
+     *
+     * @param  array{id: string, title: string, ...}  $end
+     * @return list<Command>
+     */
+    private function leadingTo(array $end, Scene $from, bool $wasEnding): array
     {
         $led = [];
         foreach ($this->listIn($from->id, 'things') as $thing) {
             foreach (['rules', 'react'] as $field) {
                 $list = is_array($thing[$field] ?? null) ? $thing[$field] : [];
                 $open = array_map(static fn (mixed $one): mixed => is_array($one) && ($one['go'] ?? null) === ''
-                    && ($field === 'react' || ($one['verdict'] ?? '') === 'open') ? ['go' => $to] + $one : $one, $list);
+                    && ($field === 'react' || ($one['verdict'] ?? '') === 'open')
+                        ? ['go' => $end['id']] + $one : $one, $list);
                 if ($open !== $list && is_string($thing['id'] ?? null)) {
                     $led[] = new SetField($thing['id'], $field, $open);
                 }
             }
         }
-        if ($led !== [] || $from->next !== [] && $this->fieldOf($from->id, 'next') !== null) {
+        if ($led !== []) {
             return $led;
         }
+        if ($from->next !== [] && ! $wasEnding) {
+            $asked = array_map(static fn (Lock $lock): array => ['open' => $lock->id], Things::locks($from->things));
 
-        return [new SetField($from->id, 'next', [['go' => $to]]), new SetField($from->id, 'waits', true)];
+            return [$this->choiceIn($from->id, $end['id'], $end['title'], $asked === [] ? [] : ['all' => $asked])];
+        }
+
+        return [new SetField($from->id, 'next', [['go' => $end['id']]]), new SetField($from->id, 'waits', true)];
     }
 
     /** Going on from the scene waits until all that is asked there is done. */
@@ -282,18 +295,22 @@ final readonly class Mends
         );
     }
 
-    /** A choice in one scene that leads to the other and is called after it. */
-    private function choiceIn(string $from, Scene $to): InsertPart
+    /**
+     * A choice in one scene that leads to the other and is called after it.
+     *
+     * @param  array<string, mixed>  $if  a condition for it to be there
+     */
+    private function choiceIn(string $from, string $to, string $title, array $if = []): InsertPart
     {
         $last = array_column($this->listIn($from, 'things'), 'id');
-        $id = Ids::spelt('choice', hash('sha256', "{$from} {$to->id} ".count($last), true));
+        $id = Ids::spelt('choice', hash('sha256', "{$from} {$to} ".count($last), true));
         $choice = [
             'id' => $id,
             'kind' => 'choice',
             'look' => 'button',
-            'md' => $to->title,
-            'react' => [['go' => $to->id]],
-        ];
+            'md' => $title,
+            'react' => [['go' => $to]],
+        ] + ($if === [] ? [] : ['if' => $if]);
 
         return new InsertPart('things', $from, $last === [] ? null : (string) end($last), $choice);
     }

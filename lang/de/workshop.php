@@ -53,6 +53,13 @@ return [
         ],
         'meantSo' => 'so gemeint', 'notMeant' => 'nicht mehr so gemeint', 'meantCount' => ':count so gemeint',
         'goThere' => 'hingehen', 'walkInto' => 'hineinlaufen', 'mend' => 'richten', 'mended' => 'gerichtet',
+        'faults' => [
+            'gone' => 'Dort ist nichts mehr zu richten.',
+            'refused' => 'So lässt es sich nicht mehr richten. Nichts wurde geändert.',
+            'stays' => 'Es wurde durchgespielt und richtet das hier nicht. Nichts wurde geändert.',
+            'breaks' => 'Es wurde durchgespielt und macht hier etwas anderes kaputt. Nichts wurde geändert.',
+            'unreached' => 'Es wurde durchgespielt, und niemand käme dorthin. Nichts wurde geändert.',
+        ],
         'mends' => [
             'feedback.missing' => 'dort „noch nicht“ sagen', 'answer.loose' => 'nur die genauen Worte nehmen',
             'lock.guessable' => 'nach drei Versuchen eine Pause', 'lock.guessable.longer' => 'die Pause verlängern',

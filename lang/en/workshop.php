@@ -47,6 +47,13 @@ return [
         ],
         'meantSo' => 'meant so', 'notMeant' => 'not meant any more', 'meantCount' => ':count meant so',
         'goThere' => 'go there', 'walkInto' => 'walk into it', 'mend' => 'mend it', 'mended' => 'mended',
+        'faults' => [
+            'gone' => 'There is nothing to mend there any more.',
+            'refused' => 'That can’t be mended so any more. Nothing was changed.',
+            'stays' => 'It was played, and would not mend this here. Nothing was changed.',
+            'breaks' => 'It was played, and would break something else here. Nothing was changed.',
+            'unreached' => 'It was played, and nobody would get there. Nothing was changed.',
+        ],
         'mends' => [
             'feedback.missing' => 'say “not yet” there', 'answer.loose' => 'take the exact words only',
             'lock.guessable' => 'put a pause after three tries', 'lock.guessable.longer' => 'make the pause longer',

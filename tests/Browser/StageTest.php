@@ -207,9 +207,9 @@ it('keeps what there is to mend in view, and mends it with one press', function 
     $teacher = $builder->kept()->click('#findings-count');
     $teacher->find('.findings-list:not([data-stale])');
     $teacher->see('The game has no ending')->press('make an ending behind the last scene');
-    $builder->kept()->find('.findings-list:not([data-stale])');
-    $teacher->press('say “not yet” there');
-    $builder->kept()->find('.findings-list:not([data-stale])');
+    $looked = '.findings-list:not([data-stale], [aria-busy])';
+    $teacher->find($looked);
+    $teacher->press('say “not yet” there')->find($looked);
     expect(array_column(array_column($builder->document()['scenes'], 'ending'), 'kind'))->toBe(['won'])
         ->and($builder->document()['scenes'][0]['things'][1]['otherwise'])
         ->toBe([['say' => 'That is not it yet. Look again.']])

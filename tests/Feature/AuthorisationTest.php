@@ -23,6 +23,7 @@ it('keeps games, runs and reports from other teachers', function (string $method
     ['POST', '/games/{game}/undo'],
     ['POST', '/games/{game}/redo'],
     ['POST', '/games/{game}/bench'],
+    ['POST', '/games/{game}/mend'],
     ['POST', '/games/{game}/rows'],
     ['POST', '/games/{game}/written'],
     ['POST', '/games/{game}/stops/preview'],

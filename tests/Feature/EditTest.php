@@ -312,3 +312,17 @@ it('offers wrong answers as options: those that people gave, and numbers near th
         ->toBe(['50' => 'given 2 times', 'fifty' => 'given once'])
         ->and(array_column($offered, 'text'))->toContain('49')->not->toContain('47')->not->toContain('48');
 });
+
+it('plays a mend before it hands it out, and keeps the way', function (): void {
+    $game = Games::of([['id' => 'a', 'title' => 'A', 'next' => ['go' => 'a'], 'things' => []]]);
+    $game = Game::factory()->create(['document' => Json::write($game->document)]);
+    $found = $this->actingAs($game->user)->getJson("/games/{$game->id}/findings")->json('findings');
+    $mend = array_column($found, 'mend', 'code')['ending.none'];
+    $command = $this->postJson("/games/{$game->id}/mend", ['mend' => $mend])->assertOk()->json('command');
+
+    expect($command['together'][1])->toMatchArray(['insert' => 'walkthroughs'])
+        ->and($command['together'][1]['value']['name'])->toBe('Played through: The end')
+        ->and($command['together'][0])->toBe($mend);
+    $this->postJson("/games/{$game->id}/mend", ['mend' => ['remove' => 'a']])->assertConflict()
+        ->assertJson(['refusal' => 'There is nothing to mend there any more.']);
+});

@@ -50,6 +50,7 @@ it('takes lists where text belongs as nothing typed', function (
         200,
     ],
     ['POST', '/games/new/worksheet/build', ['rows' => 'x', 'title' => ['q']], 200],
+    ['POST', '/games/{game}/mend', ['mend' => ['set' => ['x'], 'together' => 'y']], 409],
     ['POST', '/games/{game}/bench', ['lock' => ['x'], 'with' => ['y']], 200],
     ['POST', '/games/{game}/runs', ['label' => ['x']], 302],
 ]);

@@ -73,6 +73,17 @@ final class EditController extends Controller
         ]);
     }
 
+    /** A mend of a finding, played before the workshop makes it. */
+    public function mend(Request $request, Game $game): JsonResponse
+    {
+        $offered = $request->validate(['mend' => ['required', 'array']])['mend'];
+        $mended = Findings::mended($game, is_array($offered) ? $offered : []);
+
+        return $mended->command === null
+            ? new JsonResponse(['refusal' => __("workshop.findings.faults.{$mended->fault}")], 409)
+            : new JsonResponse(['command' => $mended->command->toArray()]);
+    }
+
     public function scores(Request $request, Game $game): JsonResponse
     {
         $scores = Scores::of(

@@ -2,6 +2,7 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { el, icon, made, redraw } from '../../lib/tree.js';
 import { get, post } from '../../lib/http.js';
 import { fileOf } from './files.js';
+import { mendButton } from './mend.js';
 import { rightsFields } from './rights.js';
 
 /** How long after the last change the game is looked over, in milliseconds. */
@@ -206,22 +207,7 @@ function openFindings(editor) {
                           t('workshop.findings.walkInto'),
                       )
                     : null,
-                finding.mend
-                    ? el(
-                          'button',
-                          {
-                              class: 'link',
-                              onclick: () =>
-                                  !list.hasAttribute('data-stale') &&
-                                  editor.store.edit(
-                                      finding.mend,
-                                      `${t('workshop.findings.mended')}: ${finding.words}`.slice(0, 190),
-                                  ),
-                          },
-                          icon('wand-sparkles'),
-                          wordsAt('workshop.findings.mends')[finding.mendAs] ?? t('workshop.findings.mend'),
-                      )
-                    : null,
+                mendButton(editor, finding, `mend.${finding.code}.${finding.where.join('.')}.${place}`),
                 meaning(finding),
             ),
         );

@@ -1,5 +1,6 @@
 import { t, wordsAt } from '../../lib/catalogue.js';
-import { el, icon } from '../../lib/tree.js';
+import { mendButton } from '../editor/mend.js';
+import { el } from '../../lib/tree.js';
 
 const foundAt = (editor, id) => editor.findings.filter((finding) => finding.where[0] === id);
 
@@ -40,19 +41,7 @@ function foundHere(editor, id) {
                 'li',
                 { class: `finding-${finding.severity}`, 'data-key': `${id}.found.${finding.code}` },
                 el('span', {}, finding.words),
-                finding.mend && editor.isChecked()
-                    ? el(
-                          'button',
-                          {
-                              class: 'link',
-                              'data-key': `${id}.mend.${finding.code}`,
-                              onclick: () =>
-                                  editor.store.edit(finding.mend, `${words.mended}: ${finding.words}`.slice(0, 190)),
-                          },
-                          icon('wand-sparkles'),
-                          words.mends[finding.mendAs] ?? words.mend,
-                      )
-                    : null,
+                editor.isChecked() ? mendButton(editor, finding, `${id}.mend.${finding.code}`) : null,
             ),
         ),
     );
