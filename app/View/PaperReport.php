@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Run;
 use Dompdf\Dompdf;
 use Fravel\Support\Palette;
+use LogicException;
 
 /** The report of a run on paper. */
 final class PaperReport
@@ -29,7 +30,8 @@ final class PaperReport
     {
         return (string) preg_replace_callback(
             '/var\(--color-([a-z-]+)\)/',
-            static fn (array $found): string => Palette::COLOURS[$found[1]] ?? 'black',
+            static fn (array $found): string => Palette::COLOURS[$found[1]]
+                ?? throw new LogicException("No colour {$found[1]}."),
             (string) file_get_contents(resource_path('css/report-pdf.css')),
         );
     }

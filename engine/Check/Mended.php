@@ -16,8 +16,8 @@ use Fravel\Play\Playing;
 use Fravel\State\Action;
 
 /**
- * A mend, made and played before it is handed out: what it mends is not found any more, there are no more errors than before,
- * every recorded way that held holds, and the way into what it builds is kept as a walkthrough.
+ * A mend, made and played before it is handed out: what it mends is not found any more, there are no more errors than
+ * before, every recorded way that held holds, and the way into what it builds is kept as a walkthrough.
  */
 final readonly class Mended
 {

@@ -180,8 +180,8 @@ final readonly class Mends
     }
 
     /**
-     * Open ends of the scene lead to the other now; going on where there are none; where that leads elsewhere already, a
-     * choice once all that is asked is done. What was an ending never led on, whatever it says.
+     * Open ends of the scene lead to the other now; going on where there are none; where that leads elsewhere already,
+     * a choice once all that is asked is done. What was an ending never led on, whatever it says.
      *
      * @param  array{id: string, title: string, ...}  $end
      * @return list<Command>

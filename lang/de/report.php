@@ -20,6 +20,7 @@ return [
     ],
     'spread' => 'die Hälfte zwischen :low und :high',
     'instead' => 'Was stattdessen geantwortet wurde',
+    'often' => 'Falsche Antworten:',
     'none' => 'Hier hat niemand falsch geantwortet.',
     'also' => 'auch: :others', 'gave' => '{count|=1 eine Person|:count Personen}',
     'reads' => 'Sie lesen: :words', 'reads_none' => 'Sie lesen nur, dass es nicht richtig ist.',

@@ -18,6 +18,7 @@ return [
     ],
     'spread' => 'half of them between :low and :high',
     'instead' => 'What they answered instead',
+    'often' => 'Wrong answers:',
     'none' => 'Nobody gave a wrong answer here.',
     'also' => 'also: :others', 'gave' => '{count|=1 one student|:count students}',
     'reads' => 'They read: :words', 'reads_none' => 'They read only that it is not right.',

@@ -45,7 +45,11 @@
                 · {{ __('report.columns.left') }}: {{ $one->left }}
             </p>
             <p>{{ $report->verdict($one) }}</p>
-            @foreach (array_slice($report->wrong($one), 0, 6) as $group)
+            @php($wrong = array_slice($report->wrong($one), 0, 6))
+            @if ($wrong !== [])
+                <p class="small">{{ __('report.often') }}</p>
+            @endif
+            @foreach ($wrong as $group)
                 <p class="wrong"><strong>{{ $group['plays'] }} ×</strong> {{ $group['answer'] }}</p>
             @endforeach
         </div>
@@ -55,7 +59,7 @@
         @foreach ($report->ways() as $one)
             <p><strong>{{ $one['scene'] }}</strong>:
                 @foreach ($one['ways'] as [$way, $plays])
-                    {{ $way }} {{ $plays }} / {{ $one['seen'] }}{{ $loop->last ? '' : ' ·' }}
+                    {{ $way }} <span class="whole">{{ $plays }} / {{ $one['seen'] }}{{ $loop->last ? '' : ' ·' }}</span>
                 @endforeach
             </p>
         @endforeach

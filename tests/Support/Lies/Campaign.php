@@ -49,7 +49,7 @@ final class Campaign
         ), $meant->questions);
         [$text, $cells] = Writer::rows($questions, $columns, $dice);
         [$document, $told, $why] = $job === 'worksheet'
-            ? self::worksheet($text, $seed)
+            ? self::worksheet(Writer::saved($text, $dice), $seed)
             : self::pattern($job, $text, $seed);
         $lies = $document === null
             ? ["not built: {$why}"]

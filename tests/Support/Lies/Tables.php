@@ -7,13 +7,11 @@ namespace Tests\Support\Lies;
 use Fravel\Answer\Input\Options;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\Blank;
-use Fravel\Edit\DocumentPath;
 use Fravel\Edit\Edited;
 use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Pattern;
 use Fravel\Pattern\Patterns;
-use Fravel\Pattern\StopRows;
 use Fravel\Pattern\TeacherDefaults;
 use Fravel\Play\Playing;
 use Fravel\State\Action;
@@ -24,13 +22,12 @@ use Fravel\Thing\Lock;
 use LogicException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Support\Games;
 use Tests\Support\RandomGames;
 
-/** Boards, quizzes and films: what is meant is drawn, written as rows, built, and held against what came out. */
+/** Boards and quizzes: what is meant is drawn, written as rows, built, and held against what came out. */
 final class Tables
 {
-    public const JOBS = ['find', 'reveal', 'quiz', 'stops'];
+    public const JOBS = ['find', 'reveal', 'quiz', 'stops', 'cards', 'sheet'];
 
     private const WORDS = [
         'Quay', 'the “old” lens', '"Land!" she cried', '5" pipe', 'CO₂', '12 eggs, 5 gone', 'a; b', 'a | b', 'كم', 'A',
@@ -38,24 +35,14 @@ final class Tables
         '7',
     ];
 
-    /** Times as people write them, in seconds. */
-    private const TIMES = [
-        '0:05' => 5, '12.5' => 12.5, '1:40' => 100, '1 min 5 s' => 65, '0:07,5' => 7.5, '33' => 33, '8 s' => 8,
-        '0:01:30' => 90,
-    ];
-
-    /** Passages to go back to as people name them, and what they are. */
-    private const PASSAGES = [
-        '0:02–0:04' => ['at' => 2, 'until' => 4], 'the edges' => ['at' => 1, 'until' => 3],
-        '0:01-0:03' => ['at' => 1, 'until' => 3],
-    ];
-
     /** @return list<string> lies, each with what was written */
     public static function draw(string $job, RandomGames $dice, int $seed): array
     {
         [$text, $lies] = match ($job) {
             'quiz' => self::quiz($dice, $seed),
-            'stops' => self::stops($dice),
+            'stops' => Films::draw($dice),
+            'cards' => Cards::draw($dice),
+            'sheet' => Cards::written($dice),
             default => self::board($job, $dice, $seed),
         };
 
@@ -145,73 +132,7 @@ final class Tables
             : ["{$ending?->title} for ".json_encode($sums)];
     }
 
-    /** @return array{string, list<string>} */
-    private static function stops(RandomGames $dice): array
-    {
-        $columns = ['time', 'question', 'answer', 'wrong', 'passage', 'at last'];
-        $rows = array_map(static fn (array $asked): array => $dice->pick([true, false, false, false])
-            ? ['time' => '0:04', 'question' => $asked['ask'], 'answer' => 'light → 0:05 | glass->1:40', 'wrong' => '']
-            : [
-                'time' => (string) $dice->pick(array_keys(self::TIMES)), 'question' => $asked['ask'],
-                'answer' => Writer::answer($asked, $dice), 'wrong' => $asked['wrong'],
-                'passage' => (string) $dice->pick(['', '', ...array_keys(self::PASSAGES)]),
-                'at last' => $dice->pick(['', '', 'So it is.']),
-            ], Intended::drawn($dice, 8, ['text', 'number', 'options', 'code'])->questions);
-        [$text, $cells] = Writer::table($rows, $columns, $dice, separators: ["\t", ';']);
-        $film = Games::of([['id' => 'film', 'things' => [[
-            'id' => 'clip', 'kind' => 'clip', 'asset' => 'lens', 'length' => 200,
-            'moments' => [['id' => 'edges', 'title' => 'The edges', 'at' => 1, 'until' => 3]],
-        ]]]], ['assets' => [['id' => 'lens', 'file' => 'assets/lens.mp4', 'type' => 'video/mp4']]]);
-        $words = ['wayOnWith' => 'It is :answer.', 'wrong' => 'No.'];
-        $made = StopRows::into($film, 'clip', $text, $words)?->apply($film);
-        $scenes = $made instanceof Edited ? DocumentPath::entries($made->game->document, 'scenes') : [];
-        $told = count(StopRows::account($film, 'clip', $text)->cells());
-        $lies = $told === $cells ? [] : ["{$told} cells told of, {$cells} given"];
-        $moments = array_column($scenes[0]['things'][0]['moments'] ?? [], null, 'id');
-        foreach ($rows as $place => $row) {
-            $scene = $scenes[$place + 1] ?? [];
-            $holds = ($scene['stop']['at'] ?? null) == (self::TIMES[$row['time']] ?? 4)
-                && (isset($row['passage']) ? self::asks($scene, $row, $moments) : self::leads($scene, $row, $moments));
-            $holds ?: $lies[] = 'stop '.json_encode($scene, JSON_UNESCAPED_UNICODE);
-        }
-
-        return [$text, $lies];
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $scene
-     * @param  array<string, string>  $row
-     * @param  array<array-key, array<array-key, mixed>>  $moments
-     */
-    private static function asks(array $scene, array $row, array $moments): bool
-    {
-        $lock = $scene['things'][0] ?? [];
-        $else = $lock['otherwise'] ?? [];
-        $isAgain = $row['passage'].$row['at last'] !== '';
-        $back = $moments[$else[0]['go'] ?? ''] ?? [];
-        $passage = array_intersect_key($back, ['at' => 0, 'until' => 0]);
-
-        return ($lock['ask'] ?? null) === $row['question']
-            && ($row['wrong'] === '' || ($else[0]['say'] ?? '') === $row['wrong'])
-            && $passage == (self::PASSAGES[$row['passage']] ?? [])
-            && ($row['at last'] === '' || ($else[1]['say'] ?? '') === $row['at last'])
-            && isset($else[1]) === $isAgain;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $scene
-     * @param  array<string, string>  $row
-     * @param  array<array-key, array<array-key, mixed>>  $moments
-     */
-    private static function leads(array $scene, array $row, array $moments): bool
-    {
-        $things = $scene['things'] ?? [];
-        $at = static fn (int $place): mixed => $moments[$things[$place]['react'][0]['go'] ?? '']['at'] ?? null;
-
-        return array_column($things, 'md') === [$row['question'], 'light', 'glass'] && $at(1) == 5 && $at(2) == 100;
-    }
-
-    private static function words(RandomGames $dice, int $place): string
+    public static function words(RandomGames $dice, int $place): string
     {
         return $dice->pick(self::WORDS)." {$place}";
     }

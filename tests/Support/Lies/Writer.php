@@ -16,13 +16,6 @@ final class Writer
     /** Separator → signs of a cell for which it must stand in quotes. */
     private const QUOTED = ["\t" => "\t\n", ';' => ";\n", ',' => ",\n", '|' => "|\n"];
 
-    private const HEADINGS = [
-        'question' => ['Question', 'Frage'], 'answer' => ['Answer', 'Antwort'], 'wrong' => ['If wrong', 'Rückmeldung'],
-        'room' => ['Room', 'Raum'], 'prompt' => ['Prompt', 'Aufgabe'], 'box' => ['Box', 'Feld'],
-        'front' => ['Front', 'Vorderseite'], 'back' => ['Back', 'Rückseite'], 'time' => ['Time', 'Zeit'],
-        'passage' => ['Passage', 'zurück zu'], 'at last' => ['At last', 'zuletzt'],
-    ];
-
     /**
      * @param  list<Asked>  $questions
      * @param  list<string>  $columns  in the order in which they stand where no heading says another
@@ -55,10 +48,7 @@ final class Writer
         $lines = [];
         $count = 0;
         if ($isHeaded) {
-            $language = $dice->pick([0, 1]);
-            $lines[] = implode($separator, array_map(
-                static fn (int|string $column): string => self::HEADINGS[$column][$language], $order,
-            ));
+            $lines[] = implode($separator, self::headings($order, $dice));
             $count += count($order);
         }
         foreach ($rows as $cells) {
@@ -71,6 +61,62 @@ final class Writer
         }
 
         return [implode($dice->pick(["\n", "\r\n"]), $lines), $count];
+    }
+
+    /**
+     * Names of columns, as the page about rows has them; one that names two of the columns is none.
+     *
+     * @param  list<array-key>  $columns
+     * @return list<string>
+     */
+    private static function headings(array $columns, RandomGames $dice): array
+    {
+        $names = self::names();
+        $all = array_count_values(array_merge(...array_map(
+            static fn (int|string $column): array => $names[$column], $columns,
+        )));
+
+        return array_map(static function (int|string $column) use ($names, $all, $dice): string {
+            $own = array_filter($names[$column], static fn (string $name): bool => $all[$name] === 1);
+
+            return $dice->pick(['ucfirst', 'strval', 'mb_strtoupper'])($dice->pick(array_values($own)));
+        }, $columns);
+    }
+
+    /** @return array<array-key, list<string>> */
+    private static function names(): array
+    {
+        static $names = [];
+        if ($names === []) {
+            $page = (string) file_get_contents(dirname(__DIR__, 3).'/docs/rows.md');
+            preg_match('/\| column \| is called \|\n\|---\|---\|\n(.+?)\n\n/s', $page, $table);
+            foreach (explode("\n", $table[1] ?? '') as $line) {
+                [, $column, $called] = array_map(trim(...), explode('|', $line));
+                $names[$column] = explode(', ', $called);
+            }
+        }
+
+        return $names;
+    }
+
+    /** The text as a program saves it. */
+    public static function saved(string $text, RandomGames $dice): string
+    {
+        return match ($dice->pick(['', '', 'marked', 'little', 'big', 'western'])) {
+            'marked' => "\u{FEFF}{$text}",
+            'little' => mb_convert_encoding("\u{FEFF}{$text}", 'UTF-16LE'),
+            'big' => mb_convert_encoding("\u{FEFF}{$text}", 'UTF-16BE'),
+            'western' => self::western($text),
+            default => $text,
+        };
+    }
+
+    /** In one byte a sign, where all its signs have one. */
+    private static function western(string $text): string
+    {
+        $bytes = mb_convert_encoding($text, 'Windows-1252');
+
+        return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252') === $text ? $bytes : $text;
     }
 
     /** @param  Asked  $asked */
