@@ -7,6 +7,8 @@ namespace App\Play;
 use App\Storage\GameFiles;
 use Fravel\Document\Asset;
 use Fravel\Document\GameDocument;
+use Fravel\Edit\DocumentPath;
+use Fravel\Support\Json;
 
 /** A game ready to be played, with its texts already made into HTML. */
 final readonly class CompiledEdition
@@ -55,15 +57,35 @@ final readonly class CompiledEdition
         return GameFiles::url($this->game->assets()[$asset ?? '']->file ?? '');
     }
 
-    /** @return list<string> to whom pictures are owed, each once, without saying which */
-    public function credits(): array
+    /**
+     * To whom the files are owed that some scenes and tokens show: each once, without saying which. What is still to
+     * come stays untold.
+     *
+     * @param  list<string>  $seen  scenes and tokens
+     * @return list<string>
+     */
+    public function credits(array $seen): array
     {
-        $lines = array_map(
-            static fn (Asset $asset): string => trim("{$asset->credit} · {$asset->licence}", ' ·'),
-            $this->game->assets(),
-        );
+        $owed = array_filter($this->game->assets(), static fn (Asset $asset): bool => self::owed($asset) !== '');
+        if ($owed === []) {
+            return [];
+        }
+        $seen = array_fill_keys($seen, true);
+        $parts = [
+            ...DocumentPath::entries($this->game->document, 'scenes'),
+            ...DocumentPath::entries($this->game->document, 'tokens'),
+        ];
+        $shown = Json::write(array_filter($parts, static fn (array $part): bool => isset($seen[$part['id'] ?? ''])));
+        $isSeen = static fn (string $id): bool => str_contains($shown, "\"{$id}\"")
+            || str_contains($shown, "asset:{$id})");
+        $lines = array_map(self::owed(...), array_filter($owed, $isSeen, ARRAY_FILTER_USE_KEY));
 
-        return array_values(array_unique(array_filter($lines, static fn (string $line): bool => $line !== '')));
+        return array_values(array_unique($lines));
+    }
+
+    private static function owed(Asset $asset): string
+    {
+        return trim("{$asset->credit} · {$asset->licence}", ' ·');
     }
 
     /** The kind of a file as browsers call it; '' where there is none. */

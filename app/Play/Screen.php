@@ -184,6 +184,15 @@ final readonly class Screen
         return Team::open($this->edition->game, $this->state, $this->now);
     }
 
+    /** @return list<string> to whom is owed what is seen here; at an end, all that was seen */
+    public function credits(): array
+    {
+        $home = $this->edition->game->scene($this->state->scene)->stop->home ?? $this->state->scene;
+        $before = $this->state->ended === null ? [] : $this->state->visited;
+
+        return $this->edition->credits([$this->state->scene, $home, ...$before, ...$this->state->tokens]);
+    }
+
     public function sceneId(): string
     {
         return (string) ($this->view->scene['id'] ?? '');

@@ -91,6 +91,7 @@ it('needs no session and sets no cookie but its own', function (): void {
 });
 
 it('holds the guard on the server', function (): void {
+    $this->freezeSecond();
     foreach (['a', 'b', 'c'] as $wrong) {
         PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => $wrong]);
     }
@@ -247,3 +248,23 @@ it('says a verdict once, whichever word the teacher has for it', function (strin
     ['<p>Right.</p>', ''], ['<p>Open!</p>', ''], ['<p>Right you are: the door gives way.</p>', ''],
     ['<p>It swings in.</p>', 'Right.'],
 ]);
+
+it('owes nobody for what is still to come', function (): void {
+    $picture = static fn (string $name): array => [
+        'id' => $name, 'file' => "assets/{$name}.png", 'type' => 'image/png', 'credit' => "By {$name}",
+    ];
+    $this->run = Classroom::open(Games::document([
+        ['id' => 'a', 'backdrop' => ['asset' => 'quay'], 'things' => [Games::choice('on', ['go' => 'b'])]],
+        ['id' => 'b', 'things' => [
+            ['id' => 't', 'kind' => 'text', 'md' => '![](asset:reef)'], Games::choice('out', ['go' => 'end']),
+        ]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
+    ], ['assets' => array_map($picture, ['quay', 'reef', 'crypt'])]));
+    $this->play = Classroom::join($this->run, 'Mia');
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))->get("/p/{$this->run->code}")
+        ->assertSee('By quay')->assertDontSee('By reef');
+    expect(PlayCases::act($this, ['verb' => 'choose', 'on' => 'on'])->json('scene'))
+        ->toContain('By reef')->not->toContain('By quay');
+    expect(PlayCases::act($this, ['verb' => 'choose', 'on' => 'out'])->json('scene'))
+        ->toContain('By reef', 'By quay')->not->toContain('By crypt');
+});

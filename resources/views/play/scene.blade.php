@@ -50,4 +50,17 @@
     @if ($screen->rules->isTeam)
         @include('play.elsewhere', ['elsewhere' => $elsewhere ?? $screen->elsewhere()])
     @endif
+    @php($credits = $screen->credits())
+    @if ($credits !== [])
+        <details class="text-note text-(--here-quiet)">
+            <summary class="inline-flex min-h-[44px] items-center underline underline-offset-[3px]">{{
+                __('play.credits')
+            }}</summary>
+            <ul>
+                @foreach ($credits as $credit)
+                    <li>{{ $credit }}</li>
+                @endforeach
+            </ul>
+        </details>
+    @endif
 </main>

@@ -35,18 +35,6 @@
                 <p class="text-small">{{ __('play.team.with') }} {{ implode(', ', $team->others) }}</p>
             @endif
         @endif
-        @if ($screen->edition->credits() !== [])
-            <details class="text-note text-(--here-quiet)">
-                <summary class="inline-flex min-h-[44px] items-center underline underline-offset-[3px]">{{
-                    __('play.credits')
-                }}</summary>
-                <ul>
-                    @foreach ($screen->edition->credits() as $credit)
-                        <li>{{ $credit }}</li>
-                    @endforeach
-                </ul>
-            </details>
-        @endif
         @if (($called ?? null) !== null)
             <form method="post" action="{{ $frame->address }}/call" class="call" data-call>
                 @foreach ($frame->fields as $field => $value)
