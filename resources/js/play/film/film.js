@@ -38,7 +38,7 @@ function begin(film) {
     film.last = (course.open?.at ?? course.at) - 1;
     wind(course.open?.at ?? course.at);
     media.addEventListener('seeking', hold);
-    media.addEventListener('timeupdate', tick);
+    for (const event of ['timeupdate', 'seeked', 'ended']) media.addEventListener(event, tick);
     media.addEventListener('playing', () => requestAnimationFrame(run));
     media.addEventListener('error', fail);
     for (const event of ['play', 'pause', 'loadedmetadata', 'ratechange', 'seeked'])
