@@ -15,19 +15,23 @@ final readonly class CompiledEdition
 {
     public GameDocument $game;
 
+    public Rooms $rooms;
+
     /**
      * @param  array<array-key, mixed>  $document
      * @param  array<string, string>  $html  text → HTML
+     * @param  array{given?: array<string, string>, locks?: array<string, list<string>>}  $rooms  as in Rooms
      */
-    public function __construct(array $document, private array $html)
+    public function __construct(array $document, private array $html, array $rooms = [])
     {
         $this->game = GameDocument::of($document);
+        $this->rooms = new Rooms(...$rooms);
     }
 
     /** A draft, whose texts are made into HTML when they are shown. */
     public static function ofDraft(GameDocument $game): self
     {
-        return new self($game->document, []);
+        return new self($game->document, [], get_object_vars(Rooms::in($game)));
     }
 
     public function html(string $text): string

@@ -33,9 +33,13 @@ final readonly class Screen
         'satchel',
         'sounds',
         'stays',
+        'turned',
         'verdict',
         'voice',
     ];
+
+    /** Covers that make a board. */
+    private const BOARD = 4;
 
     public View $view;
 
@@ -143,6 +147,15 @@ final readonly class Screen
         return implode(': ', array_filter([$front ?: (string) __('play.cover'), $back]));
     }
 
+    /** @return array{turned: int, of: int}|null how many of the covers here are lifted; null where they are few */
+    public function turned(): ?array
+    {
+        $covers = array_filter($this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover');
+        $turned = array_filter($covers, static fn (array $thing): bool => $thing['lifted']);
+
+        return count($covers) < self::BOARD ? null : ['turned' => count($turned), 'of' => count($covers)];
+    }
+
     /** Whether several covers stand here that may be covered again. */
     public function coversAgain(): bool
     {
@@ -182,6 +195,21 @@ final readonly class Screen
     public function elsewhere(): array
     {
         return Team::open($this->edition->game, $this->state, $this->now);
+    }
+
+    /**
+     * What is held: what may still be needed, and clues of rooms that are done.
+     *
+     * @return array{list<array<string, mixed>>, list<array<string, mixed>>}
+     */
+    public function satchel(): array
+    {
+        $here = $this->edition->game->chapterOf($this->state->scene);
+        $isDone = fn (array $token): bool => $token['kind'] === 'clue'
+            && $this->edition->rooms->isDone($token['id'], $this->state, $here);
+        $done = array_filter($this->view->satchel, $isDone);
+
+        return [array_values(array_diff_key($this->view->satchel, $done)), array_values($done)];
     }
 
     /** @return list<string> to whom is owed what is seen here; at an end, all that was seen */

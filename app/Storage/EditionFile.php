@@ -7,6 +7,8 @@ namespace App\Storage;
 use App\Models\Edition;
 use App\Play\CompiledEdition;
 use App\Play\Markdown;
+use App\Play\Rooms;
+use Fravel\Document\GameDocument;
 use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
 use ParseError;
@@ -70,7 +72,11 @@ final class EditionFile
     public static function write(string $hash, string $json): void
     {
         $document = self::plain(Json::readObject($json));
-        $content = ['document' => $document, 'html' => Markdown::ofAll($document)];
+        $content = [
+            'document' => $document,
+            'html' => Markdown::ofAll($document),
+            'rooms' => get_object_vars(Rooms::in(GameDocument::of($document))),
+        ];
         $path = self::path($hash);
         WholeFile::write($path, '<?php return '.var_export($content, true).";\n");
         function_exists('opcache_invalidate') && opcache_invalidate($path, true);

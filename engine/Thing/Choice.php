@@ -10,6 +10,7 @@ use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
 use Fravel\State\EventKind;
+use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Something to tap that leads on: a button, a picture, or a clear area over part of the backdrop. */
@@ -69,7 +70,22 @@ final readonly class Choice extends Thing
             'md' => $showing->fill($this->md),
             'asset' => $this->asset,
             'marked' => $showing->state->verdicts[$this->id] ?? null,
+            'visited' => $this->hasBeenTaken($showing->state),
         ];
+    }
+
+    /** Whether it leads to a scene that was visited from here: back to where one came from is not. */
+    private function hasBeenTaken(PlayState $state): bool
+    {
+        $here = array_search($state->scene, $state->visited, true);
+        foreach ($here === false ? [] : $this->react as $reaction) {
+            $there = array_search($reaction->go?->to, $state->visited, true);
+            if ($there !== false && $there > $here) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function conditions(): array

@@ -22,7 +22,7 @@ it('plays a demo with all whole, in sight and in reach', function (string $demo,
     [, , $id] = explode('/', $student->path());
     $student->resize($width, $height)->go("/games/{$id}/rehearsal?framed=1");
 
-    expect(Walk::through($student, Walk::to($game)))->toBe([])->and($student->complaints())->toBe([]);
+    expect(Walk::through($student, $game))->toBe([])->and($student->complaints())->toBe([]);
 })->with([
     ['low-tide', 390, 844], ['who-nests-here', 390, 844], ['lamp-room-workbench', 360, 640],
     ['fog-crossing', 390, 844], ['dark-lamp', 390, 844], ['tide-words', 820, 1180],
@@ -37,7 +37,7 @@ it('plays what a pattern builds with all whole, in sight and in reach', function
     $lists = array_intersect_key($document, array_flip(['chapters', 'tokens', 'tallies', 'assets']));
     $student = PlayerCases::rehearsed($document['scenes'], $width, $width === 360 ? 640 : 844, array_filter($lists));
 
-    expect(Walk::through($student, Walk::to(GameDocument::of($document))))->toBe([]);
+    expect(Walk::through($student, GameDocument::of($document)))->toBe([]);
 })->with([
     ['ladder', 390], ['keypad', 360], ['rooms', 390], ['treasure', 360], ['picture', 390], ['mosaic', 360],
     ['reveal', 360], ['quiz', 390],

@@ -75,7 +75,7 @@ function nearBox(id) {
  * Shows what stands here now and did not before.
  *
  * @param {Standing} before
- * @returns {string[]} what they are called
+ * @returns {{id: string, name: string}[]}
  */
 function showNew(before) {
     if (!isSame(before)) return [];
@@ -86,7 +86,15 @@ function showNew(before) {
         if (drawn) ring(drawn);
     }
 
-    return fresh.map((section) => section.dataset.name).filter(Boolean);
+    return fresh.map(({ dataset }) => ({ id: dataset.thing, name: dataset.name })).filter(({ name }) => name);
+}
+
+/** Leads to a thing, on the stage or in the list. */
+function leadTo(id) {
+    const places = [document.querySelector(`[data-drawn="${CSS.escape(id)}"]`), document.getElementById(`thing-${id}`)];
+    const place = places.find((one) => one?.checkVisibility());
+    place?.scrollIntoView({ block: 'center' });
+    place?.querySelector(PRESSED)?.focus({ preventScroll: true });
 }
 
 /** A ring around a new thing on the stage. */
@@ -98,4 +106,4 @@ function ring(drawn) {
     );
 }
 
-export { settle, showNew, standing };
+export { leadTo, settle, showNew, standing };

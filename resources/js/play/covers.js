@@ -1,3 +1,4 @@
+import { t } from '../lib/catalogue.js';
 import { dressDrawer, landLid, liftLid, moveDrawer } from '../lib/drawer.js';
 
 /** Lets drawers be pulled and slid: what is meant is sent as their button sends it. */
@@ -31,4 +32,14 @@ function landCover(element) {
     landLid(element?.querySelector('.cover-lid'));
 }
 
-export { dressCovers, landCover, moveCover, restCover };
+/** How many covers are lifted by now. */
+function countTurned() {
+    const place = document.querySelector('[data-turned]');
+    if (!place) return;
+    const lids = [...document.querySelectorAll('#scene-main [data-thing].thing-cover')];
+    const turned = lids.filter((one) => one.querySelector('[data-lifted]')).length;
+    const words = t('play.turned', { turned, of: lids.length });
+    if (place.textContent !== words) place.textContent = words;
+}
+
+export { countTurned, dressCovers, landCover, moveCover, restCover };

@@ -8,7 +8,8 @@ const WHOLE = '0 0 1600 900';
 function cutStage(frame) {
     const scene = frame.closest('.scene');
     const cut = () => {
-        const width = scene.clientWidth;
+        // With its fraction, as the style sheet measures it.
+        const { width } = scene.getBoundingClientRect();
         const isWhole = width > NARROW || scene.classList.contains('as-list');
         const part = isWhole ? undefined : width <= PHONE ? frame.dataset.phoneCut : frame.dataset.cut;
         frame.querySelector('.stage').setAttribute('viewBox', part ?? WHOLE);

@@ -5,7 +5,7 @@ import { settle, showNew, standing } from './arrival.js';
 import { dressCall } from './call.js';
 import { clearPlace } from './clear-place.js';
 import { startClock } from './clock.js';
-import { dressCovers, landCover, moveCover, restCover } from './covers.js';
+import { countTurned, dressCovers, landCover, moveCover, restCover } from './covers.js';
 import { dressFilm } from './film/film.js';
 import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
@@ -128,6 +128,7 @@ function show(play, form, reply) {
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) showRims(reply.rims);
     for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
+    countTurned();
     const fresh = showNew(before);
     const feedback = feedbackOf(unsaidOf(reply), fresh);
     const place = placeFor(reply, lock, isElsewhere);
@@ -162,7 +163,7 @@ function float(feedback, about) {
     feedback.append(el('button', { ...close, onclick: () => feedback.remove() }, icon('x')));
     const frame = document.querySelector('[data-stage-frame]');
     if (!frame) return;
-    const isBelow = frame.clientWidth <= NARROW;
+    const isBelow = frame.getBoundingClientRect().width <= NARROW;
     if (!isBelow) clearPlace(feedback, frame, about && document.querySelector(`[data-drawn="${CSS.escape(about)}"]`));
     if (!feedback.classList.contains('is-floating')) feedback.scrollIntoView({ block: 'nearest' });
 }

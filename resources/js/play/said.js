@@ -1,5 +1,6 @@
 import { t, wordsAt } from '../lib/catalogue.js';
 import { el, html, icon, mark } from '../lib/dom.js';
+import { leadTo } from './arrival.js';
 import { isOver } from './clock.js';
 
 /** The first word of a verdict; none where nobody was right or wrong, or where what is said begins with it already. */
@@ -45,8 +46,7 @@ function feedbackOf(reply, fresh) {
     const [head, unsaid] = [headOf(reply), unsaidWords(reply)];
     const words = reply.said.map((markup) => html(el('div', { class: 'words', lang: gameLanguage() }), markup));
     const gained = reply.given.map((name) => el('p', { class: 'gained' }, icon('backpack'), name));
-    if (fresh.length > 0)
-        gained.push(el('p', { class: 'gained' }, icon('eye'), t('play.new.are', { what: fresh.join(', ') })));
+    if (fresh.length > 0) gained.push(newHere(fresh));
     if (unsaid) words.push(el('p', {}, unsaid));
 
     return el(
@@ -55,6 +55,14 @@ function feedbackOf(reply, fresh) {
         isMarked ? mark(verdict === 'round' ? 'open' : verdict) : null,
         el('div', {}, head ? el('strong', {}, `${head} `) : null, words, gained),
     );
+}
+
+/** What is new, with the way to it. */
+function newHere(fresh) {
+    const what = fresh.map(({ name }) => name).join(', ');
+    const lead = { type: 'button', class: 'link gained', onclick: () => leadTo(fresh[0].id) };
+
+    return el('p', {}, el('button', lead, icon('eye'), t('play.new.are', { what })));
 }
 
 /** Where the interface speaks another language, words of the game say which is theirs. */

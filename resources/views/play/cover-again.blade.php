@@ -1,3 +1,7 @@
+@php($turned = $screen->turned())
+@if ($turned !== null)
+    <p class="turned" role="status" data-turned>{{ __('play.turned', $turned) }}</p>
+@endif
 @if ($screen->coversAgain())
     <form method="post" action="{{ $frame->address }}" class="act inline">
         @include('play.fields', ['verb' => 'lower', 'on' => $screen->sceneId()])

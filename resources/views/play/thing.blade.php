@@ -12,6 +12,9 @@
     @if (($thing['sound'] ?? null) !== null && $screen->edition->url($thing['sound']))
         <span data-cover-sound="{{ $screen->edition->url($thing['sound']) }}" hidden></span>
     @endif
+    @if ($thing['lifted'] ?? false)
+        <span data-lifted hidden></span>
+    @endif
     @if ($screen->isStage() && OnStage::opens($thing))
         @include('play.stage.row')
     @endif

@@ -115,3 +115,19 @@ it('shows how tallies stand, what is decided before what is counted, and what is
     ['highest', ['must 0 must', 'high 3 free', 'low 1 free', 'never 9 never']],
     ['given', ['low 1 free', 'high 3 free', 'must 0 must', 'never 9 never']],
 ]);
+
+it('tells which ways were taken from here, and not the one back', function (): void {
+    $game = Games::of([
+        ['id' => 'hall', 'things' => [Games::choice('east', ['go' => 'reef']), Games::choice('west', ['go' => 'cave'])]],
+        ['id' => 'reef', 'things' => [Games::choice('home', ['go' => 'hall'])]],
+        ['id' => 'cave', 'things' => []],
+    ]);
+    $visited = static fn (array $way): array => array_column(
+        ViewCases::viewAfter($game, array_map(static fn (string $on): array => ['choose' => $on], $way))->things,
+        'visited', 'id',
+    );
+
+    expect($visited([]))->toBe(['east' => false, 'west' => false])
+        ->and($visited(['east']))->toBe(['home' => false])
+        ->and($visited(['east', 'home']))->toBe(['east' => true, 'west' => false]);
+});

@@ -7,6 +7,7 @@ namespace Tests\Support\Browser;
 use Fravel\Check\Search\Exploration;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
+use Fravel\Thing\FindIt;
 use RuntimeException;
 use Tests\Support\Browser;
 
@@ -18,19 +19,16 @@ final class Walk
     /** @var list<string> what is wrong with a screen, and where */
     public array $faults = [];
 
-    private function __construct(private readonly Browser $student)
+    private function __construct(private readonly Browser $student, private readonly GameDocument $game)
     {
     }
 
-    /**
-     * @param  list<array<string, mixed>>  $steps  as a walkthrough has them
-     * @return list<string> what was wrong on the way
-     */
-    public static function through(Browser $student, array $steps): array
+    /** @return list<string> what was wrong on the way to an ending */
+    public static function through(Browser $student, GameDocument $game): array
     {
-        $walk = new self($student);
+        $walk = new self($student, $game);
         $walk->measure();
-        foreach ($steps as $step) {
+        foreach (self::to($game) as $step) {
             $walk->take($step);
             $walk->measure();
         }
@@ -39,7 +37,7 @@ final class Walk
     }
 
     /** @return list<array<string, mixed>> fewest actions to an ending that is not lost, or all covers lifted */
-    public static function to(GameDocument $game): array
+    private static function to(GameDocument $game): array
     {
         foreach ($game->scenes() as $scene) {
             $isEnd = in_array($scene->ending?->kind, ['won', 'open'], true);
@@ -70,6 +68,8 @@ final class Walk
         match (true) {
             isset($step['answer']) => $this->answer((string) $step['answer'], $step['with']),
             isset($step['choose']) => $this->press('choose', (string) $step['choose']),
+            isset($step['find']) => $this->find((string) $step['find']),
+            isset($step['cue']) => $this->watch((string) $step['cue']),
             isset($step['lift']) => $this->press('lift', (string) $step['lift']),
             isset($step['continue']) => $this->press('continue', ''),
             default => throw new RuntimeException('No way to do '.json_encode($step)),
@@ -79,6 +79,35 @@ final class Walk
             $this->isTold((string) $step['answer']);
         }
         $this->student->script('document.querySelector("dialog[open] .panel-close")?.click()');
+    }
+
+    /** The box that answers what a board asks now, which is drawn anew for each play. */
+    private function find(string $board): void
+    {
+        $begin = '.find-start button';
+        if ($this->isSeen($begin)) {
+            $this->go($begin);
+            $this->settled();
+            $this->measure();
+        }
+        $asked = $this->student->script('return document.querySelector("[data-find-prompt]")?.textContent.trim()');
+        foreach ($this->game->scene($this->scene())->things ?? [] as $thing) {
+            foreach ($thing->id === $board && $thing instanceof FindIt ? $thing->boxes : [] as $box) {
+                if (trim(strtr($box->ask, ['*' => ''])) === $asked) {
+                    $this->go("[data-box='{$box->id}']");
+
+                    return;
+                }
+            }
+        }
+    }
+
+    /** The film up to a stop. */
+    private function watch(string $stop): void
+    {
+        $this->isSeen('[data-film-begin]') && $this->go('[data-film-begin]');
+        $this->student->until(fn (): bool => (bool) $this->student->script(self::WIND, $stop));
+        $this->student->until(fn (): bool => $this->scene() === $stop);
     }
 
     private function answer(string $lock, mixed $with): void
@@ -158,6 +187,16 @@ final class Walk
         const forms = [...document.querySelectorAll('form.act')].filter((form) => form.elements.verb.value === verb
             && (on === '' || form.elements.on.value === on));
         return forms.flatMap((form) => [...form.querySelectorAll('button')]);
+        JS;
+
+    /** Moves the film to shortly before a stop. */
+    private const WIND = <<<'JS'
+        const { stops, cues } = JSON.parse(document.querySelector('[data-film]').dataset.course);
+        const video = document.querySelector('video');
+        if (video.readyState === 0 || video.seeking) return false;
+        video.currentTime = Math.max(0, [...stops, ...cues].find((one) => one.id === arguments[0]).at - 0.4);
+        video.play();
+        return true;
         JS;
 
     private const MARK = <<<'JS'
@@ -242,7 +281,7 @@ final class Walk
             if (!isPressed || x < 0 || y < 0 || x >= innerWidth || y >= innerHeight) continue;
             const hit = document.elementFromPoint(x, y);
             const isHit = !hit || part.contains(hit) || hit.contains(part) || hit.closest('label')?.contains(part)
-                || hit.matches('.stage-outline') || hit.closest('.rims');
+                || hit.matches('.stage-outline') || hit.closest('.rims, .find-band');
             const isClear = part.matches('.stage-clear, .stage-lock-clear');
             if (!isHit && !isClear) faults.push(`covered ${name(part)} by ${name(hit)}`);
         }

@@ -11,11 +11,17 @@
         @else
             <button class="stage-choice"><span {{ $screen->speaks() }}>{!!
                 $screen->inline($thing['md']) ?: e($screen->nameOf($thing) ?: __('play.continue'))
-            !!}</span></button>
+            !!}</span>@include('play.marked', ['thing' => ['marked' => null] + $thing])</button>
         @endif
     </form>
 </foreignObject>
 @if (in_array($thing['marked'] ?? null, ['right', 'wrong'], true))
     <x-mark :verdict="$thing['marked'] === 'right' ? 'open' : 'wrong'" class="stage-done"
         :x="$thing['box'][0] + $thing['box'][2] - 44" :y="$thing['box'][1] - 16" width="60" height="60"/>
+@elseif ($thing['visited'] && $thing['look'] !== 'button')
+    <svg class="been been-there" x="{{ $thing['box'][0] + $thing['box'][2] - 40 }}" y="{{ $thing['box'][1] - 12 }}"
+        width="52" height="52" viewBox="0 0 52 52" role="img" aria-label="{{ __('play.visited') }}">
+        <circle cx="26" cy="26" r="25"/>
+        <x-icon name="footprints" x="12" y="12" width="28" height="28"/>
+    </svg>
 @endif
