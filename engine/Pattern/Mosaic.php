@@ -78,9 +78,9 @@ final class Mosaic implements Pattern
     private static function locks(PatternBuilder $builder, array $rows): array
     {
         [$left, $top, $whole, $high] = self::BESIDE;
-        $columns = max(2, (int) ceil(count($rows) / self::IN_A_COLUMN));
+        $columns = max(1, (int) ceil(count($rows) / self::IN_A_COLUMN));
         $width = intdiv($whole + self::GAP[0], $columns);
-        $height = min(110, intdiv($high, max(1, (int) ceil(count($rows) / $columns))));
+        $height = min(150, intdiv($high, max(1, (int) ceil(count($rows) / $columns))));
 
         $lock = static function (Row $row, int $place) use ($builder, $left, $top, $columns, $width, $height): array {
             [$column, $line] = [$place % $columns, intdiv($place, $columns)];
