@@ -1,13 +1,17 @@
 # Style, types and all tests: called by ./fravel test. What is checked without a browser goes on at once, then Pest's
 # cases by four processes, which wait for browsers more than they work. Pest's own closing line comes last; what is said
 # after the verb is said to Pest. With --browser=webkit or --browser=firefox only the tests that show whether the
-# interface works there.
+# interface works there; with --walk every demo and pattern is played on every screen, not on one in turn.
 set -euo pipefail
 case "${1:-}" in
     --browser=*)
         export FRAVEL_BROWSER=${1#--browser=}
         shift
-        exec php -d memory_limit=1G vendor/bin/pest --colors=never tests/Browser/{JourneyTest,PlayerTest,StageTest}.php "$@"
+        exec php -d memory_limit=1G vendor/bin/pest --colors=never tests/Browser/{JourneyTest,PlayerTest,StageTest,WalkTest}.php "$@"
+        ;;
+    --walk)
+        shift
+        FRAVEL_WALK=whole exec php -d memory_limit=1G vendor/bin/pest --colors=never tests/Browser/WalkTest.php "$@"
         ;;
 esac
 php_style() { php vendor/bin/pint --test && php vendor/bin/phpstan analyse --no-progress --memory-limit=1G; }

@@ -10,11 +10,15 @@ use Fravel\Document\Scene;
 use Fravel\Thing\FindIt;
 use RuntimeException;
 use Tests\Support\Browser;
+use Tests\Support\Browsers\Kind;
 
 /** Plays a game on a screen, step by step, by what is seen there alone, and measures the screen at each. */
 final class Walk
 {
     private const STATES = 50_000;
+
+    /** Two phones, a tablet, a small laptop. */
+    private const SCREENS = [[390, 844], [360, 640], [820, 1180], [1366, 625]];
 
     /** @var list<string> what is wrong with a screen, and where */
     public array $faults = [];
@@ -34,6 +38,33 @@ final class Walk
         }
 
         return array_values(array_unique($walk->faults));
+    }
+
+    /**
+     * Each on one screen in turn; on all of them where FRAVEL_WALK says so, on a phone and a tablet in other browsers.
+     *
+     * @param  list<string>  $played
+     * @return list<array{string, int, int}>
+     */
+    public static function onScreens(array $played): array
+    {
+        $isWhole = getenv('FRAVEL_WALK') === 'whole';
+        $screens = $isWhole || Kind::chosen() === Kind::Chromium ? self::SCREENS : [[390, 844], [820, 1180]];
+        $isOnAll = $isWhole || Kind::chosen() !== Kind::Chromium;
+        $walks = [];
+        foreach ($played as $place => $name) {
+            foreach ($isOnAll ? $screens : [$screens[$place % count($screens)]] as [$width, $height]) {
+                $walks[] = [$name, $width, $height];
+            }
+        }
+
+        return $walks;
+    }
+
+    /** @return list<string> what is wrong with what is shown now */
+    public static function faultsOf(Browser $student): array
+    {
+        return $student->script(self::MEASURE);
     }
 
     /** @return list<array<string, mixed>> fewest actions to an ending that is not lost, or all covers lifted */
@@ -159,7 +190,7 @@ final class Walk
 
     private function measure(): void
     {
-        foreach ($this->student->script(self::MEASURE) as $fault) {
+        foreach (self::faultsOf($this->student) as $fault) {
             $this->fault($fault);
         }
     }
@@ -261,7 +292,7 @@ final class Walk
         if (document.documentElement.scrollWidth > innerWidth) faults.push('sideways');
         const page = document.querySelector('dialog[open]') ?? document.getElementById('play');
         const seen = [...page.querySelectorAll('*')].filter((one) => one.checkVisibility({ visibilityProperty: true })
-            && !one.closest('.sr-only, .hidden-words, [aria-hidden=true]'));
+            && !one.closest('.sr-only, .hidden-words, [aria-hidden=true], .words table'));
         for (const part of seen) {
             const box = part.getBoundingClientRect();
             if (box.width < 2 || box.height < 2) continue;
@@ -274,7 +305,7 @@ final class Walk
                 const isNarrow = overflowX !== 'visible' && part.scrollWidth > part.clientWidth + 1;
                 const isLow = !['visible', 'auto', 'scroll'].includes(overflowY)
                     && part.scrollHeight > part.clientHeight + 2;
-                const isMeant = webkitLineClamp !== 'none' || part.matches('input, textarea, select');
+                const isMeant = webkitLineClamp !== 'none' || part.matches('input, textarea, select, .satchel-new');
                 if ((isNarrow || isLow) && !isMeant) faults.push(`cut ${name(part)}`);
             }
             const [x, y] = [box.left + box.width / 2, box.top + box.height / 2];
