@@ -9,6 +9,7 @@ use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Report\CameOut;
+use Fravel\Report\CoverReport;
 use Fravel\Report\FindReport;
 use Fravel\Report\LockReport;
 use Fravel\Report\PassageReport;
@@ -32,13 +33,14 @@ final readonly class Report
      * @param  list<PlayLog>  $logs
      * @param  list<LockReport>  $locks  that are right or wrong
      * @param  list<LockReport>  $asked  to which no answer is wrong, with options to pick from
+     * @param  list<CoverReport>  $covers
      * @param  list<FindReport>  $boards
      * @param  list<SceneReport>  $scenes
      * @param  list<PassageReport>  $passages
      */
     private function __construct(
         public GameDocument $game, public array $logs, public array $locks, public array $boards, public array $scenes,
-        public array $passages, public array $asked,
+        public array $passages, public array $asked, public array $covers,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Report
             SceneReport::all($game, $logs),
             PassageReport::all($game, $logs),
             array_values(array_filter($all, $isNoted)),
+            CoverReport::all($game, $logs),
         );
     }
 
@@ -70,7 +73,7 @@ final readonly class Report
         $named = array_column(array_map(
             static fn (LockReport $report): array => [$report->lock->id, $report], $this->locks,
         ), 1, 0);
-        $hardest = $this->locks;
+        $hardest = array_values(array_filter($this->locks, static fn (LockReport $one): bool => $one->tried > 0));
         usort($hardest, static fn (LockReport $one, LockReport $other): int => $one->rate() <=> $other->rate());
 
         return $named[$id] ?? $hardest[0] ?? null;
@@ -164,6 +167,23 @@ final readonly class Report
         return array_column($board->boxes, null, 'id')[$box]->md ?? '' ?: $this->called($box);
     }
 
+    /** What a find-it board is called: by its name, else as its scene is. */
+    public function board(FindReport $report): string
+    {
+        return $report->board->common->label ?: $this->called($report->scene);
+    }
+
+    /** The words of a text with gaps before one of them, and the gap. */
+    public function gap(LockReport $report, string $gap): string
+    {
+        $text = $this->game->written($report->lock->id)['input']['md'] ?? '';
+        [$before] = explode("{{$gap}}", is_string($text) ? $text : '', 2);
+        $before = (string) preg_replace(['/\{[a-z][a-z0-9_-]*\}/', '/[*_#`>]|\s+/u'], ['…', ' '], $before);
+        preg_match('/(?:^|\s)(.{0,30})$/Dus', $before, $end);
+
+        return trim($end[1] ?? '').' ____';
+    }
+
     /** What a part of the game is called. */
     public function called(string $id): string
     {
@@ -195,6 +215,9 @@ final readonly class Report
     /** How hard it was, and how well it tells who does well elsewhere, in a sentence. */
     public function verdict(LockReport $report): string
     {
+        if ($report->tried === 0) {
+            return (string) __('report.untried');
+        }
         $word = static fn (array $borders, float $value, string $else): string => (string) (array_key_first(
             array_filter($borders, static fn (float $least): bool => $value >= $least),
         ) ?? $else);

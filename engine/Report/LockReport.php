@@ -23,6 +23,7 @@ final readonly class LockReport
      *     where too few played to say
      * @param  list<WrongGroup>  $wrong
      * @param  array<array-key, int>  $picked  each option → plays that picked it when it opened; none without options
+     * @param  list<GapReport>  $gaps
      */
     private function __construct(
         public Lock $lock,
@@ -37,27 +38,49 @@ final readonly class LockReport
         public ?float $tells,
         public array $wrong,
         public array $picked,
+        public array $gaps,
     ) {
     }
 
     /**
      * @param  list<PlayLog>  $logs
-     * @return list<self> in the order of the game; locks that nobody came to are left out
+     * @return list<self> in the order in which they were played; locks that nobody tried stand behind the one that is
+     *     before them in the game
      */
     public static function all(GameDocument $game, array $logs): array
     {
-        $answered = array_merge([], ...array_map(static fn (PlayLog $log): array => $log->answered(), $logs));
         $shares = array_map(static fn (PlayLog $log): array => FirstTries::of($log), $logs);
-        $reports = [];
+        $places = self::places($logs);
+        [$reports, $order, $last] = [[], [], 0.0];
         foreach ($game->scenes() as $scene) {
             foreach (Things::locks($scene->things) as $lock) {
-                if (isset($answered[$lock->id])) {
-                    $reports[] = self::of($lock, $scene->id, $logs, $shares, $game->language());
-                }
+                $order[] = $last = $places[$lock->id] ?? $last;
+                $reports[] = self::of($lock, $scene->id, $logs, $shares, $game->language());
+            }
+        }
+        // Of the same place the one that stands first in the game comes first.
+        array_multisort($order, array_keys($order), $reports);
+
+        return $reports;
+    }
+
+    /**
+     * @param  list<PlayLog>  $logs
+     * @return array<string, float> lock → its place among those that a play tried, from 0, in the middle of all plays
+     */
+    private static function places(array $logs): array
+    {
+        $places = [];
+        foreach ($logs as $log) {
+            $tried = array_values(array_unique(array_filter(
+                array_map(static fn (Deed $deed): ?string => $deed->lock(), $log->deeds),
+            )));
+            foreach ($tried as $place => $lock) {
+                $places[$lock][] = $place;
             }
         }
 
-        return $reports;
+        return array_map(static fn (array $all): float => Spread::of($all)->median ?? 0.0, $places);
     }
 
     /** Part of those who answered it whose first answer opened it, from 0 to 1. */
@@ -93,6 +116,7 @@ final readonly class LockReport
             FirstTries::tells($lock->id, $shares),
             WrongGroups::of($lock, $logs, $language),
             self::picked($lock, $opened),
+            GapReport::all($lock, $logs, $language),
         );
     }
 

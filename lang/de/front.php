@@ -2,7 +2,7 @@
 
 // Vorn in einer Klasse, die gemeinsam spielt.
 return [
-    'title' => 'Die Abstimmung', 'open' => 'Nach vorn',
+    'title' => 'Die Abstimmung', 'open' => 'Szene und Abstimmung zeigen', 'join' => 'So kommt man dazu: :code',
     'votes' => '{count|=0 Noch keine Stimme|=1 Eine Stimme|:count Stimmen}',
     'nothing' => 'Hier gibt es nichts abzustimmen.',
     'how' => 'Wer dabei ist, wählt auf dem eigenen Gerät; erhobene Hände zählen Sie mit Plus.',

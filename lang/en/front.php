@@ -2,7 +2,7 @@
 
 // At the front of a class that plays together.
 return [
-    'title' => 'The vote', 'open' => 'To the front',
+    'title' => 'The vote', 'open' => 'Show the scene and the vote', 'join' => 'How to join: :code',
     'votes' => '{count|=0 No votes yet|=1 One vote|:count votes}',
     'nothing' => 'There is nothing to vote for here.',
     'how' => 'Those who have joined pick on their devices; count raised hands with plus.',

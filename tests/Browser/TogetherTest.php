@@ -37,7 +37,7 @@ it('shows a team at once what one of it did, and lets another look elsewhere mea
 
 it('lets a class decide: votes on devices, hands that are counted, and a vote that is closed', function (): void {
     $code = TogetherCases::opened('class');
-    $front = TogetherCases::$teacher->press('To the front')->see('The quay');
+    $front = TogetherCases::$teacher->press('For the projector')->press('Show the scene and the vote')->see('The quay');
     $mia = TogetherCases::joined($code, ['#name' => 'Mia'])->see('what you pick is your vote');
     $mia->press('Climb the path to the keeper’s door')->see('Your vote is in.');
     expect($mia->barriers())->toBe([]);

@@ -53,7 +53,7 @@ it('gives a hint, opens a lock and moves a play, tells its device, and keeps tha
         ->assertSessionHas('status', fn (string $words): bool => str_contains($words, 'Nothing was changed'));
     $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")
         ->assertSeeInOrder(['You gave a hint', 'You opened', 'You moved']);
-    $this->get("/runs/{$this->run->id}/report")->assertSee('Nobody has answered a lock yet.');
+    $this->get("/runs/{$this->run->id}/report")->assertSee('0 / 0');
 });
 
 it('knows when a play last got on: at another scene or an open lock, not at a wrong answer', function (): void {

@@ -80,7 +80,9 @@ it('puts words for a wrong answer into the draft, or takes it for right, and say
 
 it('says so where nobody has answered yet', function (): void {
     $this->actingAs($this->run->game->user)->get("/runs/{$this->run->id}/report")->assertOk()
-        ->assertSee('Nobody has answered a lock yet.');
+        ->assertSee('Nobody has joined yet');
+    Classroom::join($this->run, 'Mia');
+    $this->get("/runs/{$this->run->id}/report")->assertSee('0 / 0')->assertDontSee('Nobody has joined yet');
     expect(Run::query()->count())->toBe(1);
 });
 
@@ -102,7 +104,7 @@ it('tells which ways were taken, what nobody saw and who came out where, on pape
         'The fork', 'Left', '50 %', '2 / 4', 'Right', '25 %', 'The cave', '2 students', '1.', 'Mia', '2.', 'Finn',
         'The wood', 'one student', 'Zoe', 'Not at an end', 'Kay', 'Scenes that nobody saw', 'The moor',
     ]);
-    expect($page->content())->not->toContain('Nobody has answered');
+    expect($page->content())->not->toContain('Nobody has joined');
     expect($run->plays()->where('name', 'Zoe')->sole()->place)->toBeNull();
     $pdf = $this->get("/runs/{$run->id}/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
     expect((string) $pdf->content())->toStartWith('%PDF-')
@@ -156,5 +158,5 @@ it('tells of a find-it board who found all, and which box was taken for which', 
     PlayCases::act($this, ['verb' => 'find', 'on' => 'birds', 'with' => $asked() === $tern ? 'tern' : 'gull']);
     $this->get("/runs/{$run->id}/report")->assertOk()->assertSeeInOrder([
         'The birds', '1 of 1 found all of it.', 'Wrong picks: 1', 'student took', 'for',
-    ])->assertDontSee('Nobody has answered');
+    ])->assertDontSee('Nobody has joined');
 });

@@ -2,9 +2,10 @@
 {{-- Beside the scene at the front: how to join, how the vote stands, and earlier votes. In the teacher's language. --}}
 <aside class="grid content-start gap-5" lang="{{ app()->getLocale() }}" aria-label="{{ __('front.title') }}">
     <p class="flex flex-wrap items-baseline justify-between gap-3 border-b-[1.5px] border-deep pb-2">
-        <strong class="font-code text-[2rem] tracking-[0.1em] text-lamp" aria-label="{{ __('runs.code') }}">{{
+        <a class="font-code text-[2rem] font-bold tracking-[0.1em] text-lamp no-underline"
+            href="{{ route('runs.projector', $run) }}" aria-label="{{ __('front.join', ['code' => $run->code]) }}">{{
             $run->code
-        }}</strong>
+        }}</a>
         <a href="{{ route('runs.show', $run) }}">{{ __('runs.projector.back') }}</a>
     </p>
     @if (session('status'))

@@ -3,7 +3,12 @@
     <main id="main" class="grid min-h-screen grid-rows-[auto_1fr_auto] gap-4 p-[4vmin]">
         <p class="flex flex-wrap items-baseline justify-between gap-6 text-[max(1.1rem,2.4vmin)]">
             <strong class="font-title">{{ $run->edition->title() }} · {{ $run->label }}</strong>
-            <a href="{{ route('runs.show', $run) }}">{{ __('runs.projector.back') }}</a>
+            <span class="flex flex-wrap items-baseline gap-6">
+                @if ($run->plays_as === 'class')
+                    <a class="button primary" href="{{ route('runs.front', $run) }}">{{ __('front.open') }}</a>
+                @endif
+                <a href="{{ route('runs.show', $run) }}">{{ __('runs.projector.back') }}</a>
+            </span>
         </p>
         <div class="grid items-center gap-[4vmin] md:grid-cols-[3fr_2fr]">
             <div>

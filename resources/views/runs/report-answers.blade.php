@@ -3,6 +3,21 @@
     <p class="caps">{{ __('report.instead') }}</p>
     <h2 class="text-sign" id="answers-title">{{ $report->name($chosen) }}</h2>
     <p class="mb-3">{{ $report->verdict($chosen) }}</p>
+    @if ($chosen->gaps !== [])
+        <h3 class="font-[650]">{{ __('report.gaps') }}</h3>
+        <ul class="mb-3">
+            @foreach ($chosen->gaps as $gap)
+                <li class="grid grid-cols-[1fr_auto] items-center gap-3 border-b border-line py-1.5">
+                    <span>{{ $report->gap($chosen, $gap->gap) }}
+                        <span class="block text-note text-quiet">{{ implode(' · ', array_map(
+                            static fn (string|int $words, int $plays): string => "{$words} ({$plays})",
+                            array_slice(array_keys($gap->wrong), 0, 5), array_slice($gap->wrong, 0, 5),
+                        )) }}</span></span>
+                    <x-share :part="$gap->right" :of="$gap->tried"/>
+                </li>
+            @endforeach
+        </ul>
+    @endif
     @forelse (array_slice($report->wrong($chosen), 0, 20) as $place => $group)
         <div class="grid grid-cols-[3rem_1fr] gap-x-2 border-t-[1.5px] border-ink py-3">
             <strong class="font-title text-[1.6rem] leading-none" title="{{

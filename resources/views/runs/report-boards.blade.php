@@ -1,7 +1,7 @@
 {{-- How find-it boards went, and what was taken for what. --}}
 @foreach ($report->boards as $one)
     <section class="mt-8" aria-labelledby="board-{{ $one->board->id }}">
-        <h2 class="text-sign" id="board-{{ $one->board->id }}">{{ $report->called($one->board->id) }}</h2>
+        <h2 class="text-sign" id="board-{{ $one->board->id }}">{{ $report->board($one) }}</h2>
         <p class="text-note text-quiet">{{ $report->called($one->scene) }} · {{ __('report.finding.kind') }}</p>
         <p class="mt-1">{{ __('report.finding.done', ['done' => $one->done, 'played' => $one->played]) }}
             @if ($one->wrong)

@@ -9,7 +9,7 @@
         <span class="block text-note text-quiet">{{ $report->scene($one) }} · {{ $report->kind($one) }}</span>
     </th>
     <td class="py-2.5 pr-3 max-sm:col-span-2 max-sm:py-0.5 max-sm:pl-2">
-        <x-share :part="$one->firstTry" :of="$one->tried" :low="$one->rate() < 0.5"
+        <x-share :part="$one->firstTry" :of="$one->tried" :low="$one->tried > 0 && $one->rate() < 0.5"
             class="max-sm:[&_svg]:w-44"/>
     </td>
     @foreach ([

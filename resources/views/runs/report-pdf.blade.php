@@ -25,6 +25,7 @@
         <div class="lock">
             <h2>{{ $report->name($one) }}</h2>
             <p class="small">{{ $report->scene($one) }} · {{ $report->kind($one) }}</p>
+            @if ($one->tried > 0)
             <table class="bar" width="50%" cellspacing="0"><tr>
                 @if ($one->rate() > 0)
                     <td class="part" width="{{ max(1, (int) round(100 * $one->rate())) }}%"></td>
@@ -44,7 +45,13 @@
                 · {{ __('report.columns.hints') }}: {{ $one->hinted }}
                 · {{ __('report.columns.left') }}: {{ $one->left }}
             </p>
+            @endif
             <p>{{ $report->verdict($one) }}</p>
+            @foreach ($one->gaps as $gap)
+                <p class="wrong">{{ $report->gap($one, $gap->gap) }}
+                    <strong>{{ $gap->right }} / {{ $gap->tried }}</strong>
+                    {{ implode(' · ', array_filter(array_slice(array_keys($gap->wrong), 0, 4))) }}</p>
+            @endforeach
             @php($wrong = array_slice($report->wrong($one), 0, 6))
             @if ($wrong !== [])
                 <p class="small">{{ __('report.often') }}</p>
@@ -53,6 +60,29 @@
                 <p class="wrong"><strong>{{ $group['plays'] }} ×</strong> {{ $group['answer'] }}</p>
             @endforeach
         </div>
+    @endforeach
+    @foreach ($report->boards as $one)
+        <div class="lock">
+            <h2>{{ $report->board($one) }}</h2>
+            <p>{{ __('report.finding.done', ['done' => $one->done, 'played' => $one->played]) }}</p>
+            @foreach (array_slice($one->mistaken, 0, 6) as $pair)
+                <p class="wrong"><strong>{{ $pair['plays'] }}</strong> {{ __('report.finding.mistook', [
+                    'count' => $pair['plays'],
+                    'asked' => $report->asked($one->board, $pair['asked']),
+                    'picked' => $report->box($one->board, $pair['picked']),
+                ]) }}</p>
+            @endforeach
+        </div>
+    @endforeach
+    @foreach (collect($report->covers)->groupBy('scene') as $scene => $covers)
+        <h2>{{ $report->called($scene) }}</h2>
+        <p>{{ __('report.covers.lifted') }}:
+            @foreach ($covers as $one)
+                {{ $report->called($one->cover->id) }} <span class="whole">{{ $one->lifted }} / {{ $one->seen }}{{
+                    $loop->last ? '' : ' ·'
+                }}</span>
+            @endforeach
+        </p>
     @endforeach
     @if ($report->ways() !== [])
         <h2>{{ __('report.ways.title') }}</h2>

@@ -16,7 +16,7 @@
             @endif
         @endforeach
     </dl>
-    @if ($report->locks === [] && $report->boards === [] && $report->ways() === [])
+    @if ($report->logs === [])
         <p class="py-8">{{ __('report.nobody') }}</p>
     @else
         @if ($report->locks !== [])
@@ -43,6 +43,7 @@
         </div>
         @endif
         @include('runs.report-boards')
+        @include('runs.report-covers')
         @include('runs.report-passages')
         @include('runs.report-ways')
         <p class="mt-8 flex flex-wrap gap-3.5">

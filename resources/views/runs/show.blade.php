@@ -22,9 +22,6 @@
         </div>
         <div class="flex flex-wrap items-start gap-3.5">
             @if ($run->isOpen())
-                @if ($run->plays_as === 'class')
-                    <a class="button primary" href="{{ route('runs.front', $run) }}">{{ __('front.open') }}</a>
-                @endif
                 <a class="button" href="{{ route('runs.projector', $run) }}"><x-icon name="monitor"/>{{
                     __('runs.projector.title')
                 }}</a>

@@ -6,7 +6,9 @@ use Fravel\Document\GameDocument;
 use Fravel\Edit\Edited;
 use Fravel\Play\Playing;
 use Fravel\Report\AnswerRule;
+use Fravel\Report\CoverReport;
 use Fravel\Report\FirstTries;
+use Fravel\Report\GapReport;
 use Fravel\Report\LockReport;
 use Fravel\Report\PlayLog;
 use Fravel\Report\Spread;
@@ -143,4 +145,49 @@ it('makes rules of what was answered: words for it before wider rules, or one mo
         ->and(lockIn($taking, 'bird')->rules[$judge($taking, 'Solan goose')]->opens())->toBeTrue()
         ->and(lockIn($taking, 'bird')->rules[1]->reaction->go?->to)->toBe('tower')
         ->and(AnswerRule::saying($game, 'gone', ['x'], 'y'))->toBeNull();
+});
+
+it('tells locks in the order in which they were played, those that nobody tried too', function (): void {
+    $game = Games::of([['id' => 'hall', 'things' => array_map(
+        static fn (string $id): array => Games::lock($id, 'x'), ['first', 'unseen', 'second', 'last'],
+    )]]);
+    $logs = [
+        playLog($game, [answers('second', 'x'), answers('first', 'no'), answers('first', 'x')]),
+        playLog($game, [answers('second', 'no'), answers('first', 'x'), answers('last', 'x')], 'q'),
+    ];
+    $reports = LockReport::all($game, $logs);
+
+    expect(array_map(static fn (LockReport $one): string => $one->lock->id, $reports))
+        ->toBe(['second', 'first', 'unseen', 'last'])
+        ->and(array_map(static fn (LockReport $one): int => $one->tried, $reports))->toBe([2, 2, 0, 1]);
+});
+
+it('tells gap by gap what was right at first, and what stood there instead', function (): void {
+    $game = Games::of([['id' => 'hall', 'things' => [Games::lock('lens', '', [
+        'input' => ['type' => 'gaps', 'md' => 'A {a} bends; the {b} burns.'],
+        'rules' => [['match' => ['gaps' => ['a' => ['equals' => ['lens']], 'b' => ['equals' => ['wick']]]],
+            'verdict' => 'open']],
+    ])]]]);
+    $logs = array_map(static fn (array $given): PlayLog => playLog($game, [
+        answers('lens', $given), answers('lens', ['a' => 'lens', 'b' => 'wick']),
+    ]), [['a' => 'lens', 'b' => 'oil'], ['a' => 'Lens', 'b' => 'oil'], ['a' => 'rope', 'b' => 'wick']]);
+    $gaps = LockReport::all($game, $logs)[0]->gaps;
+
+    expect(array_map(static fn (GapReport $one): array => [$one->gap, $one->right, $one->wrong], $gaps))
+        ->toBe([['a', 2, ['rope' => 1]], ['b', 1, ['oil' => 2]]]);
+});
+
+it('tells of covers who lifted them, and what they said of their guesses', function (): void {
+    $game = Games::of([['id' => 'board', 'things' => [
+        ['id' => 'crab', 'kind' => 'cover', 'guess' => true, 'opens' => 'tap'], ['id' => 'cod', 'kind' => 'cover'],
+    ]]]);
+    $lift = static fn (string $said): array => [
+        [5, ['lift' => 'crab', 'with' => 'a claw']], [5, ['judge' => 'crab', 'with' => $said]],
+    ];
+    $logs = [playLog($game, $lift('right')), playLog($game, $lift('wrong'), 'q'), playLog($game, [], 'r')];
+
+    expect(array_map(
+        static fn (CoverReport $one): array => [$one->cover->id, $one->seen, $one->lifted, $one->right, $one->wrong],
+        CoverReport::all($game, $logs),
+    ))->toBe([['crab', 3, 2, 1, 1], ['cod', 3, 0, 0, 0]]);
 });
