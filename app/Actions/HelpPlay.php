@@ -44,6 +44,8 @@ final class HelpPlay
             $row = (object) ['id' => $fresh->id, 'seq' => $fresh->seq, 'progressed_at' => $fresh->progressed_at];
             $action = ['help' => $way, 'on' => $on] + ($words === '' ? [] : ['words' => $words]);
             if ($this->keep($row, $before, $outcome, $action, $now)) {
+                // What sends an answer back says so at its lock.
+                $way === 'back' || TellPlays::lines([$play->id => TellPlays::wordsOf($game, $way, $on)]);
                 Pulse::beat($play->id, $run->id, "votes {$play->id}");
 
                 return true;

@@ -6,7 +6,11 @@ namespace App\Actions;
 
 use App\Models\Run;
 use App\Storage\EditionFile;
+use App\View\RunLogs;
+use Fravel\Answer\Answer;
+use Fravel\Document\GameDocument;
 use Fravel\Play\Fit;
+use Fravel\Report\Deed;
 use Illuminate\Support\Facades\DB;
 
 /** Gives a class that plays the game as it is now. A play that it would break goes on with the edition it has. */
@@ -22,7 +26,7 @@ final readonly class RenewEdition
         $edition = $this->freeze->handle($run->game);
         $game = EditionFile::of($edition)->game;
 
-        return DB::transaction(static function () use ($run, $edition, $game): array {
+        $kept = DB::transaction(static function () use ($run, $edition, $game): array {
             $kept = [];
             foreach ($run->plays()->orderBy('name')->get() as $play) {
                 $isBroken = ! Fit::isIn($game, $play->read());
@@ -34,5 +38,42 @@ final readonly class RenewEdition
 
             return $kept;
         });
+        TellPlays::lines(self::nowRight($run, $game));
+
+        return $kept;
+    }
+
+    /** @return array<string, string> play → what it is told: that an answer of before is right by now */
+    private static function nowRight(Run $run, GameDocument $game): array
+    {
+        $own = $run->plays()->whereNotNull('edition_id')->pluck('id')->all();
+        $told = [];
+        foreach (RunLogs::of($run) as $log) {
+            foreach ($log->endedAt === null && ! in_array($log->id, $own, true) ? $log->answered() : [] as $id => $one) {
+                if (! $log->state->isOpen($id) && self::isOpenedBy($log->answersTo($id), $id, $game)) {
+                    $told[$log->id] = TellPlays::wordsOf($game, 'right', $id);
+                }
+            }
+        }
+
+        return $told;
+    }
+
+    /** @param  list<Deed>  $answers */
+    private static function isOpenedBy(array $answers, string $id, GameDocument $game): bool
+    {
+        $lock = $game->lock($id);
+        if ($lock === null) {
+            return false;
+        }
+        foreach ($answers as $deed) {
+            $answer = $lock->accept($deed->with(), $game->language());
+            $rule = $answer instanceof Answer ? $lock->ruleFor($answer) : null;
+            if ($rule !== null && $lock->rules[$rule]->opens()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

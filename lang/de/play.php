@@ -60,6 +60,13 @@ return [
     ],
     'clock' => 'Zeit, die bleibt',
     'nudge' => [
+        'did' => [
+            'hint' => 'für „:what“ steht jetzt ein Hinweis da.',
+            'open' => '„:what“ ist jetzt für dich offen.',
+            'move' => 'du bist jetzt bei „:what“.',
+            'accept' => 'deine Antwort bei „:what“ ist angenommen.',
+            'right' => 'deine Antwort von vorhin ist jetzt richtig, bei „:what“. Gib sie noch einmal.',
+        ],
         'over' => 'Deine Zeit ist um. Alles, was du getan hast, bleibt.',
         'from' => 'Von vorne:',
         'pause' => 'Gerade ruht alles. Schau nach vorn; was du getan hast, bleibt.',

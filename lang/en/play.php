@@ -60,6 +60,13 @@ return [
     ],
     'clock' => 'Time left',
     'nudge' => [
+        'did' => [
+            'hint' => 'a hint is there for “:what”.',
+            'open' => '“:what” is open for you now.',
+            'move' => 'you are at “:what” now.',
+            'accept' => 'your answer to “:what” is accepted.',
+            'right' => 'your answer of before is right now, at “:what”. Give it once more.',
+        ],
         'over' => 'Your time is up. Everything you did is kept.',
         'from' => 'From your teacher:',
         'pause' => 'Everything rests for a moment. Look to the front; what you did is kept.',

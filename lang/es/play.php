@@ -61,6 +61,13 @@ return [
     ],
     'clock' => 'Tiempo que queda',
     'nudge' => [
+        'did' => [
+            'hint' => 'hay una pista para «:what».',
+            'open' => '«:what» está abierto para ti ahora.',
+            'move' => 'ahora estás en «:what».',
+            'accept' => 'tu respuesta en «:what» está aceptada.',
+            'right' => 'tu respuesta de antes ya es correcta, en «:what». Dala otra vez.',
+        ],
         'over' => 'Se acabó tu tiempo. Todo lo que hiciste se conserva.',
         'from' => 'De tu profesor:',
         'pause' => 'Todo descansa un momento. Mira al frente; lo que hiciste se conserva.',

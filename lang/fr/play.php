@@ -62,6 +62,13 @@ return [
     ],
     'clock' => 'Temps restant',
     'nudge' => [
+        'did' => [
+            'hint' => 'un indice est là pour « :what ».',
+            'open' => '« :what » est ouvert pour toi maintenant.',
+            'move' => 'tu es à « :what » maintenant.',
+            'accept' => 'ta réponse à « :what » est acceptée.',
+            'right' => 'ta réponse d’avant est juste maintenant, à « :what ». Donne-la encore une fois.',
+        ],
         'over' => 'Ton temps est écoulé. Tout ce que tu as fait est gardé.',
         'from' => 'De ton professeur :',
         'pause' => 'Tout est en pause un instant. Regarde devant ; ce que tu as fait est gardé.',

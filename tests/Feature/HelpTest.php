@@ -45,8 +45,12 @@ it('gives a hint, opens a lock and moves a play, tells its device, and keeps tha
     ($this->help)(['way' => 'hint', 'on' => $door]);
     $news = ($this->news)($this->play)->json();
     expect($news['seq'])->toBe(2)->and(implode('', $news['locks'][$door]['hints']))->toContain('It dives.');
+    expect(array_column($news['notes'], 'words'))->toBe(['a hint is there for “Door”.']);
     ($this->help)(['way' => 'open', 'on' => $door]);
-    expect($this->play->fresh()->read()->scene)->toBe(Classroom::id('attic'))
+    $since = $news['notes'][0]['id'];
+    expect(array_column(($this->news)($this->play, 1, $since)->json('notes'), 'words'))
+        ->toBe(['“Door” is open for you now.'])
+        ->and($this->play->fresh()->read()->scene)->toBe(Classroom::id('attic'))
         ->and($this->play->fresh()->progressed_at)->toBeGreaterThan(0);
     ($this->help)(['way' => 'move', 'on' => Classroom::id('hall')]);
     ($this->help)(['way' => 'hint', 'on' => $door])
@@ -124,6 +128,21 @@ it('opens a run with a limit or without one', function (): void {
     $open('soon')->assertSessionHasErrors('minutes');
     expect($this->run->game->runs()->orderByDesc('id')->pluck('minutes')->all())->toContain(45)->toHaveCount(3)
         ->toContain(null);
+});
+
+it('tells whoever gave an answer before that is right in the corrected game', function (): void {
+    $finn = Classroom::join($this->run, 'Finn');
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'solan goose']);
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'], $finn);
+    $game = $this->run->game;
+    $document = $game->read()->document;
+    $document['scenes'][0]['things'][0]['rules'][0]['match']['equals'][] = 'solan goose';
+    $game->update(['document' => Json::write($document)]);
+    $this->actingAs($game->user)->post("/runs/{$this->run->id}/renew");
+
+    expect(array_column(($this->news)($this->play)->json('notes'), 'words'))
+        ->toBe(['your answer of before is right now, at “Door”. Give it once more.'])
+        ->and(($this->news)($finn)->json('notes'))->toBe([]);
 });
 
 it('gives a running class the corrected game, and leaves it as it was to whom it would break', function (): void {

@@ -7,15 +7,14 @@ namespace App\Http\Controllers;
 use App\Actions\CallTeacher;
 use App\Actions\HelpPlay;
 use App\Actions\RenewEdition;
+use App\Actions\TellPlays;
 use App\Http\Requests\HelpRequest;
 use App\Models\Play;
 use App\Models\Run;
 use App\Play\Clock;
-use App\Storage\Pulse;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** What a teacher does while a class plays: for one of them, or for all. */
 final class HelpController extends Controller
@@ -23,7 +22,7 @@ final class HelpController extends Controller
     public function play(HelpRequest $request, Run $run, Play $play, HelpPlay $help): RedirectResponse
     {
         if ($request->way() === 'line') {
-            self::tell([$play->id], $request->words());
+            TellPlays::lines([$play->id => $request->words()]);
         }
         $isDone = in_array($request->way(), ['line', 'here'], true) || $help->handle(
             $run, $play, $request->way(), $request->on(), $request->words(),
@@ -38,7 +37,9 @@ final class HelpController extends Controller
     /** One line for all who play still. */
     public function all(HelpRequest $request, Run $run): RedirectResponse
     {
-        self::tell($run->plays()->whereNull('ended_at')->pluck('id')->all(), $request->words());
+        TellPlays::lines(array_fill_keys(
+            array_map(strval(...), $run->plays()->whereNull('ended_at')->pluck('id')->all()), $request->words(),
+        ));
 
         return redirect()->route('runs.show', $run)->with('status', __('help.done.all'));
     }
@@ -89,14 +90,5 @@ final class HelpController extends Controller
     private static function extend(HasMany $plays, int $seconds): void
     {
         $plays->increment('extra', max(0, $seconds));
-    }
-
-    /** @param  array<array-key, mixed>  $plays */
-    private static function tell(array $plays, string $words): void
-    {
-        DB::table('notes')->insert(array_map(
-            static fn (mixed $play): array => ['play_id' => $play, 'words' => $words, 'at' => Clock::seconds()], $plays,
-        ));
-        Pulse::beat(...array_map(strval(...), array_filter($plays, is_string(...))));
     }
 }

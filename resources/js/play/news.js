@@ -121,12 +121,19 @@ function tell(address, { id, words }) {
     panel.addEventListener('close', () => line.isConnected && page());
 }
 
-/** While the teacher lets all rest, it says so. */
+/** Lines of before go when what they were about is done. */
+function putAway() {
+    document.querySelectorAll('.nudge:not(.nudge-pause)').forEach((line) => line.remove());
+}
+
+/** While the teacher lets all rest, it says so, and nothing can be pressed. */
 function rest(isPaused) {
+    for (const part of document.querySelectorAll('#scene, dialog.panel')) part.toggleAttribute('inert', isPaused);
+
     const there = document.querySelector('.nudge-pause');
     if (!isPaused) return there?.remove();
     if (!there)
         document.getElementById('nudges').prepend(el('p', { class: 'nudge nudge-pause' }, t('play.nudge.pause')));
 }
 
-export { listen };
+export { listen, putAway };

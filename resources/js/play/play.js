@@ -11,7 +11,7 @@ import { nextPrompt, shakeBox } from './find.js';
 import { startGuards } from './guard.js';
 import { dressInputs, tellJudged, turnKeyboard } from './inputs/inputs.js';
 import { deliver, keep, left } from './pending.js';
-import { listen } from './news.js';
+import { listen, putAway } from './news.js';
 import { offerRejoin } from './rejoin.js';
 import { dressSatchel, showRims } from './satchel.js';
 import { feedbackOf, gameLanguage, unsaidOf } from './said.js';
@@ -119,6 +119,7 @@ function show(play, form, reply) {
     if (reply.scene) showScene(reply.scene);
     const isElsewhere = standing().scene !== before.scene;
     if (isElsewhere) rest(play);
+    if (isElsewhere || reply.verdict?.verdict === 'open') putAway();
     for (const [id, markup] of Object.entries(reply.things ?? {})) {
         const thing = document.getElementById(`thing-${id}`);
         html(thing, innerOf(markup));
