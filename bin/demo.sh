@@ -69,7 +69,10 @@ cat <<READY
   Fravel is at  http://127.0.0.1:$port/sign-in
   sign in with  ida@skerrypoint.example  /  the lamp is lit
 
-  Students join at http://127.0.0.1:$port/ with the code of a run. Stop with Ctrl+C.
+  Students join at http://127.0.0.1:$port/ with the code of a run:
+$(php artisan run:codes)
+
+  Stop with Ctrl+C.
 
 READY
 

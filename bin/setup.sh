@@ -52,6 +52,11 @@ setup_bench() {
     { command -v nginx && command -v wrk && command -v php-fpm8.2; } > /dev/null || install_packages nginx-light wrk php8.2-fpm
 }
 
+# Only what looks at pages needs it, and it is large.
+setup_pages() {
+    [ -d node_modules/lighthouse ] || npm install --no-save --no-audit --no-fund --silent lighthouse@13.5.0
+}
+
 # Runs the rest of the line when the stamp is older than any of the files named before "--".
 when_changed() {
     local stamp=$1 sources=()

@@ -49,7 +49,8 @@ final readonly class RenewEdition
         $own = $run->plays()->whereNotNull('edition_id')->pluck('id')->all();
         $told = [];
         foreach (RunLogs::of($run) as $log) {
-            foreach ($log->endedAt === null && ! in_array($log->id, $own, true) ? $log->answered() : [] as $id => $one) {
+            $isTold = $log->endedAt === null && ! in_array($log->id, $own, true);
+            foreach ($isTold ? array_keys($log->answered()) : [] as $id) {
                 if (! $log->state->isOpen($id) && self::isOpenedBy($log->answersTo($id), $id, $game)) {
                     $told[$log->id] = TellPlays::wordsOf($game, 'right', $id);
                 }

@@ -14,7 +14,10 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** A teacher with the demo games, two finished runs and one in progress: a made-up class really played them. */
+/**
+ * A teacher with the demo games; two finished runs and one in progress, which a made-up class really played; and one of
+ * each kind that nobody has joined yet.
+ */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'ida@skerrypoint.example';
@@ -37,20 +40,26 @@ final class DemoSeeder extends Seeder
         'wrong' => ['Because of ships', 'It looks nice', 'The tower is tall'],
     ]];
 
+    /** Folder → label of a run that waits for students, and its settings. */
+    private const JOINED = [
+        'find-the-flag' => ['6A', []], 'who-nests-here' => ['6B', []], 'low-tide' => ['5A', []],
+        'lamp-room-workbench' => ['7A', ['plays_as' => 'teams', 'gives_certificates' => true, 'shows_wall' => true]],
+        'how-the-lens-turns' => ['9A', ['gives_receipts' => true]],
+    ];
+
     /** Minutes for which the class that plays now has played. */
     private const UNDER_WAY = 16;
 
     public function run(CreateGame $create, OpenRun $open, PretendClass $class): void
     {
         $teacher = User::query()->create(['name' => 'Ida Marsh', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        $create->handle($teacher, self::document('find-the-flag'));
-        $create->handle($teacher, self::document('who-nests-here'));
+        foreach (self::JOINED as $folder => [$label, $settings]) {
+            $open->handle($create->handle($teacher, self::document($folder)), $label, false, $settings);
+        }
         $create->handle($teacher, self::document('tide-words'));
-        $create->handle($teacher, self::document('low-tide'));
-        $create->handle($teacher, self::document('lamp-room-workbench'));
-        $create->handle($teacher, self::document('how-the-lens-turns'));
         $fog = $create->handle($teacher, self::document('fog-crossing'));
         $lamp = $create->handle($teacher, self::document('dark-lamp'));
+        $open->handle($fog, '8B', false, ['plays_as' => 'class']);
         $this->finished($class, $open->handle($fog, '8A', false, ['shows_order' => true]), 1709, '2 days ago 10:05');
         $this->finished($class, $open->handle($lamp, '7B'), 1843, 'yesterday 09:05');
         $now = $open->handle($lamp, '7C', false, ['shows_order' => true]);

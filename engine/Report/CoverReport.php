@@ -33,14 +33,12 @@ final readonly class CoverReport
         foreach ($game->scenes() as $scene) {
             $seen = count(array_filter($logs, static fn (PlayLog $log): bool => $log->state->scene === $scene->id
                 || $log->state->hasVisited($scene->id)));
-            foreach ($seen === 0 ? [] : Things::flattened($scene->things) as $thing) {
-                if ($thing instanceof Cover) {
-                    $of = array_column($done, $thing->id);
-                    $judged = array_count_values(array_filter(array_column($of, 'judged')));
-                    $reports[] = new self(
-                        $thing, $scene->id, $seen, count($of), $judged['right'] ?? 0, $judged['wrong'] ?? 0,
-                    );
-                }
+            foreach ($seen === 0 ? [] : Things::covers($scene->things) as $cover) {
+                $of = array_column($done, $cover->id);
+                $judged = array_count_values(array_filter(array_column($of, 'judged')));
+                $reports[] = new self(
+                    $cover, $scene->id, $seen, count($of), $judged['right'] ?? 0, $judged['wrong'] ?? 0,
+                );
             }
         }
 

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Fravel\Report;
 
 use Fravel\Answer\Answer;
-use Fravel\Answer\Matcher\Gaps;
 use Fravel\Answer\Matcher\Matcher;
-use Fravel\Answer\Matcher\Right;
+use Fravel\Answer\Matcher\Matchers;
 use Fravel\Thing\Lock;
 
 /** What a run showed of one gap in a text: how many filled it rightly at first, and with what the others did. */
@@ -25,16 +24,12 @@ final readonly class GapReport
     public static function all(Lock $lock, array $logs, string $language): array
     {
         $rule = $lock->openingRule();
-        $match = $rule === null ? null : $lock->rules[$rule]->match;
-        $gaps = $match instanceof Right ? $match->of : $match;
-        if (! $gaps instanceof Gaps) {
-            return [];
-        }
-        $first = self::firstAnswers($lock, $logs, $language);
+        $gaps = $rule === null ? [] : Matchers::gaps($lock->rules[$rule]->match);
+        $first = $gaps === [] ? [] : self::firstAnswers($lock, $logs, $language);
 
         return $first === [] ? [] : array_map(
             static fn (string $gap, Matcher $matcher): self => self::of($gap, $matcher, $first),
-            array_keys($gaps->gaps), $gaps->gaps,
+            array_keys($gaps), $gaps,
         );
     }
 

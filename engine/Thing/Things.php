@@ -142,6 +142,19 @@ final class Things
     }
 
     /**
+     * The covers among them.
+     *
+     * @param  list<Thing>  $things
+     * @return list<Cover>
+     */
+    public static function covers(array $things): array
+    {
+        return array_values(array_filter(
+            self::flattened($things), static fn (Thing $thing): bool => $thing instanceof Cover,
+        ));
+    }
+
+    /**
      * The clips among them.
      *
      * @param  list<Thing>  $things

@@ -79,6 +79,30 @@ final class DemoServer
     }
 }
 
+it('sends what is text small, and says how long what is built may be kept', function (): void {
+    $server = Server::start();
+    $ask = static function (string $path, string $takes) use ($server): array {
+        $request = curl_init($server->address.$path);
+        curl_setopt_array($request, [
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => ["Accept-Encoding: {$takes}"],
+        ]);
+        [$headers, $body] = explode("\r\n\r\n", (string) curl_exec($request), 2);
+
+        return [strtolower($headers), $body];
+    };
+    $style = '/build/'.json_decode((string) file_get_contents(public_path('build/manifest.json')), true)[
+        'resources/css/app.css']['file'];
+    foreach (['/sign-in', $style] as $path) {
+        [$small, $body] = $ask($path, 'gzip');
+        [$plain, $whole] = $ask($path, 'identity');
+        expect($small)->toContain('content-encoding: gzip')->and($plain)->not->toContain('content-encoding')
+            ->and(strlen($body))->toBeLessThan(strlen($whole) / 2);
+    }
+    expect($ask($style, 'gzip')[0])->toContain('max-age=31536000, immutable')
+        ->and(gzdecode($ask($style, 'gzip')[1]))->toBe($ask($style, 'identity')[1])
+        ->and($ask('/lamp.svg', 'gzip')[0])->toContain('max-age=86400');
+});
+
 it('replaces what dies of it, starts again over what a killed one left, and leaves nothing behind', function (): void {
     $folder = sys_get_temp_dir().'/fravel-demo-'.getmypid();
     mkdir($folder);

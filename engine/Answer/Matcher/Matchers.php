@@ -43,6 +43,14 @@ final class Matchers
         return $kind === null ? new Any([]) : $kind::read($node);
     }
 
+    /** @return array<string, Matcher> what each gap of a text asks for; none where no gaps are asked for */
+    public static function gaps(Matcher $matcher): array
+    {
+        $counted = $matcher instanceof Right ? $matcher->of : $matcher;
+
+        return $counted instanceof Gaps ? $counted->gaps : [];
+    }
+
     /** @return list<Matcher> */
     public static function listed(Node $node, string $key): array
     {

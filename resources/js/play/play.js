@@ -18,6 +18,7 @@ import { feedbackOf, gameLanguage, unsaidOf } from './said.js';
 import { knownAfter } from './seq.js';
 import { dressSounds, hearCovers, sounding } from './sounds.js';
 import { closePanel, dressStage, startStage } from './stage.js';
+import { picturesOf } from './pictures.js';
 import { isAsBefore, noteReply, rest, startTaps } from './taps.js';
 
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
@@ -94,6 +95,7 @@ async function finish(play, form, fields) {
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
     if (!reply.body) return location.reload();
     noteReply(fields, reply.body);
+    await picturesOf(reply.body);
     show(play, form, reply.body);
 }
 

@@ -70,7 +70,7 @@ const sounding = () =>
 /** The scene read out by the voice of the device. */
 function dressVoice(button, scene) {
     if (!voice) return;
-    button.hidden = false;
+    button.classList.remove('by-script');
     if (voice.speaking) voice.cancel();
     button.addEventListener('click', () => {
         if (voice.speaking) return voice.cancel();

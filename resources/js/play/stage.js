@@ -60,7 +60,7 @@ function dressFrame(frame) {
     frame.classList.add('is-dressed');
     if (frame.dataset.cut || frame.dataset.phoneCut) cutStage(frame);
     const [nearButton, wholeButton] = ['near', 'whole'].map((tool) => document.querySelector(`[data-stage-${tool}]`));
-    nearButton.hidden = false;
+    nearButton.classList.remove('by-script');
     const look = lookNear(frame, frame.querySelector('.stage'), {
         name: document.getElementById('scene-main').dataset.scene,
         tell: (scale) => {

@@ -4,7 +4,7 @@
     <details class="satchel" data-satchel>
         <summary class="satchel-row">
             <x-icon name="backpack"/><span class="caps">{{ __('play.satchel') }}</span>
-            <strong class="font-code">{{ count($held) }}</strong>
+            <strong class="tabular-nums">{{ count($held) }}</strong>
             <span class="satchel-new" data-satchel-new></span>
         </summary>
         <ul class="tokens flex flex-wrap gap-2.5" {{ $screen->speaks() }}>
@@ -31,7 +31,7 @@
         @foreach ($screen->view->tallies as $tally)
             <li>
                 <span>{{ $tally['name'] }}</span>
-                <strong class="font-code text-[1.2rem]">{{ $tally['value'] }}</strong>
+                <strong class="text-[1.2rem] tabular-nums">{{ $tally['value'] }}</strong>
             </li>
         @endforeach
     </ul>

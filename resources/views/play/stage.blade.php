@@ -23,7 +23,7 @@
     </svg>
 </div>
 <div class="stage-tools">
-    <button type="button" class="link" data-stage-near hidden><x-icon name="zoom-in"/>{{
+    <button type="button" class="link by-script" data-stage-near><x-icon name="zoom-in"/>{{
         __('play.nearer')
     }}</button>
     <button type="button" class="link" data-stage-whole hidden><x-icon name="maximize"/>{{

@@ -8,7 +8,7 @@ function dressBar(film) {
     const at = (name) => root.querySelector(`[data-film-${name}]`);
     const bar = at('bar');
     if (!bar) return;
-    bar.hidden = false;
+    bar.classList.remove('by-script');
     at('play').onclick = () => (media.paused ? media.play().catch(() => {}) : media.pause());
     at('begin').hidden = false;
     at('begin').onclick = media.onclick = () => at('play').click();

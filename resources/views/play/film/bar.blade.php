@@ -1,4 +1,4 @@
-<div class="film-bar" data-film-bar hidden>
+<div class="film-bar by-script" data-film-bar>
     <button type="button" class="film-key film-play" data-film-play aria-label="{{ __('play.film.play') }}"
         data-pause="{{ __('play.film.pause') }}" data-play="{{ __('play.film.play') }}">
         <span class="film-when-still"><x-icon name="play"/></span>
