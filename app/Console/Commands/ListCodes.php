@@ -17,7 +17,8 @@ final class ListCodes extends Command
     public function handle(): int
     {
         foreach (Run::query()->whereNull('closed_at')->with('game')->orderBy('id')->get() as $run) {
-            $this->line("    {$run->code}  {$run->game->title}, {$run->label} (".__("runs.settings.mode.{$run->plays_as}").')');
+            $mode = __("runs.settings.mode.{$run->plays_as}");
+            $this->line("    {$run->code}  {$run->game->title}, {$run->label} ({$mode})");
         }
 
         return self::SUCCESS;

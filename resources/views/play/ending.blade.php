@@ -1,4 +1,7 @@
 <section class="ending on-card border-y-6 border-double border-ink px-2 py-6 text-center text-[1.2rem]">
+    @if ($ending['kind'] === 'won')
+        <img class="ending-lamp mx-auto mb-3 size-20" src="/lamp.svg" alt="" width="80" height="80">
+    @endif
     <p class="caps">{{ __("play.endings.{$ending['kind']}") }}</p>
     <div class="words mx-auto mt-2.5 max-w-160" {{ $screen->speaks() }}>{!! $screen->html($ending['md']) !!}</div>
     @if ($screen->state->endedAt !== null && $ending['kind'] !== 'lost' && ! $screen->saysAtEnd('time', 'minutes'))

@@ -1,5 +1,8 @@
 <main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}"
     @if ($screen->sound()) data-sound="{{ $screen->sound() }}" @endif>
+    @if ($screen->backdrop())
+        <img class="scene-beyond" src="{{ $screen->backdrop()['url'] }}" alt="" draggable="false">
+    @endif
     <header class="scene-head flex items-center justify-between gap-4 py-3.5">
         <h1 tabindex="-1" class="min-w-0 text-sign [overflow-wrap:anywhere]
             focus:outline-none phone:text-[1.7rem]" {{ $screen->speaks() }}>{{

@@ -118,7 +118,9 @@ it('shows how tallies stand, what is decided before what is counted, and what is
 
 it('tells which ways were taken from here, and not the one back', function (): void {
     $game = Games::of([
-        ['id' => 'hall', 'things' => [Games::choice('east', ['go' => 'reef']), Games::choice('west', ['go' => 'cave'])]],
+        ['id' => 'hall', 'things' => [
+            Games::choice('east', ['go' => 'reef']), Games::choice('west', ['go' => 'cave']),
+        ]],
         ['id' => 'reef', 'things' => [Games::choice('home', ['go' => 'hall'])]],
         ['id' => 'cave', 'things' => []],
     ]);
