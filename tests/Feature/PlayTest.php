@@ -268,3 +268,33 @@ it('owes nobody for what is still to come', function (): void {
     expect(PlayCases::act($this, ['verb' => 'choose', 'on' => 'out'])->json('scene'))
         ->toContain('By reef', 'By quay')->not->toContain('By crypt');
 });
+
+it('puts clues of a room away when nothing is asked there any more', function (): void {
+    $this->run = Classroom::open(Games::document([
+        ['id' => 'quay', 'chapter' => 'one', 'things' => [
+            Games::choice('take', ['do' => [['give' => 'note']]]), Games::lock('gate', 'x'),
+            Games::choice('on', ['go' => 'tower']),
+        ]],
+        ['id' => 'tower', 'chapter' => 'two', 'things' => [Games::choice('down', ['go' => 'quay'])]],
+    ], [
+        'chapters' => [['id' => 'one', 'title' => 'One'], ['id' => 'two', 'title' => 'Two']],
+        'tokens' => [['id' => 'note', 'name' => 'A note', 'kind' => 'clue', 'md' => 'Seven.']],
+    ]));
+    $this->play = Classroom::join($this->run, 'Mia');
+    PlayCases::act($this, ['verb' => 'choose', 'on' => 'take']);
+    $rims = fn (string $on): string => (string) PlayCases::act($this, ['verb' => 'choose', 'on' => $on])->json('rims');
+    expect($rims('on'))->toContain('A note')->not->toContain('from rooms that are done');
+    $rims('down');
+    PlayCases::act($this, ['verb' => 'answer', 'on' => 'gate', 'with' => 'x']);
+    expect($rims('on'))->toContain('from rooms that are done: 1', 'A note')
+        ->and($rims('down'))->not->toContain('from rooms that are done');
+});
+
+it('tells how far a board of covers is turned', function (): void {
+    $lids = array_map(static fn (int $at): array => ['id' => "lid{$at}", 'kind' => 'cover'], range(1, 4));
+    $this->run = Classroom::open(Games::document([['id' => 'board', 'things' => $lids]]));
+    $this->play = Classroom::join($this->run, 'Mia');
+    PlayCases::act($this, ['verb' => 'lift', 'on' => 'lid2']);
+    $this->withUnencryptedCookie('fravel_play', Classroom::ticket($this->play))->get("/p/{$this->run->code}")
+        ->assertSee('1 of 4 turned');
+});
