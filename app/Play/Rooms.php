@@ -30,7 +30,8 @@ final readonly class Rooms
             }
         }
         $only = array_filter(
-            array_map(array_unique(...), $given), static fn (array $rooms): bool => count($rooms) === 1 && $rooms[0] !== '',
+            array_map(array_unique(...), $given),
+            static fn (array $rooms): bool => count($rooms) === 1 && $rooms[0] !== '',
         );
         foreach ($only === [] ? [] : $game->scenes() as $scene) {
             $asked = array_map(static fn (Lock $lock): string => $lock->id, Things::locks($scene->things));

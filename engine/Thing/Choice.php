@@ -10,7 +10,6 @@ use Fravel\Document\Showing;
 use Fravel\Document\Trigger;
 use Fravel\State\Action;
 use Fravel\State\EventKind;
-use Fravel\State\PlayState;
 use Fravel\Support\Node;
 
 /** Something to tap that leads on: a button, a picture, or a clear area over part of the backdrop. */
@@ -70,15 +69,16 @@ final readonly class Choice extends Thing
             'md' => $showing->fill($this->md),
             'asset' => $this->asset,
             'marked' => $showing->state->verdicts[$this->id] ?? null,
-            'visited' => $this->hasBeenTaken($showing->state),
+            'visited' => $this->hasBeenTaken($showing),
         ];
     }
 
     /** Whether it leads to a scene that was visited from here: back to where one came from is not. */
-    private function hasBeenTaken(PlayState $state): bool
+    private function hasBeenTaken(Showing $showing): bool
     {
+        $state = $showing->state;
         $here = array_search($state->scene, $state->visited, true);
-        foreach ($here === false ? [] : $this->react as $reaction) {
+        foreach ($here === false || ! self::isHub($showing) ? [] : $this->react as $reaction) {
             $there = array_search($reaction->go?->to, $state->visited, true);
             if ($there !== false && $there > $here) {
                 return true;
@@ -86,6 +86,15 @@ final readonly class Choice extends Thing
         }
 
         return false;
+    }
+
+    /** Whether there are ways to choose from: where there is one, nobody asks where they were. */
+    private static function isHub(Showing $showing): bool
+    {
+        $things = $showing->game->scene($showing->state->scene)->things ?? [];
+        $ways = array_filter($things, static fn (Thing $thing): bool => $thing instanceof self);
+
+        return count($ways) > 1;
     }
 
     public function conditions(): array

@@ -69,7 +69,7 @@ it('comes from who is stuck to a given hint in two actions, and the student has 
 });
 
 it('turns a frequent wrong answer into words for it in two actions', function (): void {
-    $teacher = Screens::teacher()->go('/games')->click('.strip-runs .code')->press('Report')
+    $teacher = Screens::teacher()->go('/games?seek=Dark+Lamp')->click('.strip-runs .code')->press('Report')
         ->see('What they answered instead');
     expect($teacher->barriers())->toBe([]);
     $report = new Builder($teacher);

@@ -104,10 +104,10 @@ for (const [name, code] of codes.map((one) => one.split('='))) {
     const widths = [6, 8, 6, 9, 7, 10, 10, 9];
     console.log(name.padEnd(12), ...keys.map((key, place) => String(of(key)).padStart(widths[place] - 1)));
     const short = Object.keys(WANTED).filter((key) => isMissed(key, of(key)));
-    if (short.length > 0)
-        console.log(
-            `             not reached: ${short.join(', ')} (${[...new Set(seen.flatMap((one) => one.faults))].join(', ')})`,
-        );
+    if (short.length > 0) {
+        const faults = new Set(seen.flatMap((one) => one.faults));
+        console.log(`             not reached: ${short.join(', ')} (${[...faults].join(', ')})`);
+    }
     missed += short.length;
 }
 chrome.kill();
