@@ -145,7 +145,7 @@ foreach (['Sol', 'Kay', 'Ono'] as $place => $name) {
     );
     $voter->see('Your vote is in.')->close();
 }
-$teacher->press('To the front')->see('3 votes');
+$teacher->press('For the projector')->press('Show the scene and the vote')->see('3 votes');
 usleep(1_200_000);
 $shot($teacher, 'front');
 

@@ -55,7 +55,7 @@
     @endif
     @php($credits = $screen->credits())
     @if ($credits !== [])
-        <details class="text-note text-(--here-quiet)">
+        <details class="order-last text-note text-(--here-quiet)">
             <summary class="inline-flex min-h-[44px] items-center underline underline-offset-[3px]">{{
                 __('play.credits')
             }}</summary>
