@@ -146,6 +146,7 @@ final readonly class Findings
             static fn (string $scene): string => (string) trans(
                 'made.pattern.playedThrough', ['scene' => $scene], $read->language(),
             ),
+            RequestEffort::begin(),
         );
     }
 

@@ -37,9 +37,11 @@ final readonly class Mended
      * @param  array<array-key, mixed>  $offered  the mend as it was offered
      * @param  Closure(GameDocument): CheckReport  $check
      * @param  Closure(string): string  $called  the title of a scene → the name of the way into it
+     * @param  Effort  $effort  what the search for that way may take
      */
-    public static function of(GameDocument $game, array $offered, Closure $check, Closure $called): self
-    {
+    public static function of(
+        GameDocument $game, array $offered, Closure $check, Closure $called, Effort $effort = new Effort(),
+    ): self {
         $before = $check($game)->findings;
         $finding = self::offering($before, $offered);
         if ($finding?->mend === null) {
@@ -65,14 +67,19 @@ final readonly class Mended
 
         return $built === null
             ? new self($finding->mend)
-            : self::walkedInto($built, $finding->mend, $edited, $called);
+            : self::walkedInto($built, $finding->mend, $edited, $called, $effort);
     }
 
     /** @param  Closure(string): string  $called */
-    private static function walkedInto(string $scene, Command $mend, Edited $edited, Closure $called): self
-    {
+    private static function walkedInto(
+        string $scene, Command $mend, Edited $edited, Closure $called, Effort $effort,
+    ): self {
         $game = $edited->game;
-        $way = Exploration::wayInto($game, $scene, self::BUDGET);
+        try {
+            $way = Exploration::wayInto($game, $scene, self::BUDGET, $effort);
+        } catch (EffortSpent) {
+            $way = null;
+        }
         $state = Playing::start($game, 1, $now = 0)->state;
         $steps = [];
         foreach ($way ?? [] as $sent) {
