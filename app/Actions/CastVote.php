@@ -26,8 +26,8 @@ final class CastVote
         Vote::query()->updateOrCreate(['ballot_id' => Ballot::openIn($play)->id, 'member_id' => $member], [
             'key' => Voting::key($action), 'action' => $action->toArray(), 'at' => $now,
         ]);
-
         Pulse::beat("votes {$play}");
+        Pulse::move($play);
 
         return [['voted']];
     }

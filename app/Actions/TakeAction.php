@@ -9,6 +9,7 @@ use App\Play\CompiledEdition;
 use App\Play\Gate;
 use App\Play\RunRules;
 use App\Play\Turn;
+use App\Play\VoteLine;
 use App\Storage\EditionFile;
 use App\Storage\Pulse;
 use App\View\RunRow;
@@ -87,7 +88,9 @@ final class TakeAction
         if ($row->plays_as === 'class' && $code !== null) {
             $events = CastVote::of($row->id, $member, $action, $outcome, $now);
 
-            return new Turn($edition, $before, $before, $events, $now, null, RunRules::of($row));
+            $vote = VoteLine::of($row->id, $member, $edition->game, $before, $now);
+
+            return new Turn($edition, $before, $before, $events, $now, null, RunRules::of($row), vote: $vote);
         }
         if ($outcome->isRefused()) {
             return $this->repeated($row, $key, $edition, $now)

@@ -29,17 +29,19 @@ final class News
     /**
      * @param  int  $seq  of the newest event that the device knows
      * @param  int  $since  id of the newest line that it has shown
+     * @param  int|null  $member  who of a class or team asks
      * @param  bool  $isFront  whether it is the screen at the front of a class, on which all runs
      * @return array<string, mixed>|null  null when there is no such play in the run
      */
     public static function of(
-        string $play, string $code, int $seq, int $since, Frame $frame, bool $isFront = false,
+        string $play, string $code, int $seq, int $since, Frame $frame, ?int $member = null, bool $isFront = false,
     ): ?array {
         $row = DB::selectOne(self::ROW, [$play]);
         if ($row === null || strcasecmp((string) $row->code, $code) !== 0) {
             return null;
         }
         $now = Clock::seconds();
+        $votes = $row->plays_as === 'class' && ! $isFront;
 
         return [
             'seq' => (int) $row->seq,
@@ -48,7 +50,17 @@ final class News
             'closed' => Gate::isClosed($row, $now),
             'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
-        ] + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now, $isFront));
+        ] + ($votes ? ['vote' => self::vote($play, $member, $row, $now)] : [])
+            + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now, $isFront));
+    }
+
+    private static function vote(string $play, ?int $member, stdClass $row, int $now): string
+    {
+        $game = EditionFile::read((string) $row->hash)->game;
+        Languages::speakIn($game->language());
+        $state = PlayState::fromArray(Json::readObject((string) $row->state));
+
+        return VoteLine::of($play, $member, $game, $state, $now)->html();
     }
 
     /** Seconds that are left; null where there is no limit. */

@@ -15,6 +15,7 @@ final readonly class Turn
      * @param  string|null  $beat  of the play's pulse, which its own device need not look into
      * @param  int|null  $seq  number of the event that it made; null where it made none
      * @param  string  $on  the thing that something was done with, where nothing came of it
+     * @param  VoteLine|null  $vote  in a class that plays together
      */
     public function __construct(
         public CompiledEdition $edition,
@@ -26,6 +27,7 @@ final readonly class Turn
         public RunRules $rules = new RunRules(),
         public ?string $beat = null,
         public string $on = '',
+        public ?VoteLine $vote = null,
     ) {
     }
 

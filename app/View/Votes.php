@@ -24,8 +24,11 @@ use Fravel\State\PlayState;
  */
 final readonly class Votes
 {
-    /** @param  list<Row>  $rows  what most are for comes first among answers; ways stay in their order */
-    private function __construct(public Ballot $ballot, public array $rows)
+    /**
+     * @param  list<Row>  $rows  what most are for comes first among answers; ways stay in their order
+     * @param  int  $here  how many have joined
+     */
+    private function __construct(public Ballot $ballot, public array $rows, public int $here)
     {
     }
 
@@ -51,7 +54,7 @@ final readonly class Votes
             }
         }
 
-        return new self($ballot, self::shared($rows));
+        return new self($ballot, self::shared($rows), $play->members()->count());
     }
 
     /** @return list<Row> those that most are for; none while nobody is for anything */

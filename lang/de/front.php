@@ -4,6 +4,7 @@
 return [
     'title' => 'Die Abstimmung', 'open' => 'Szene und Abstimmung zeigen', 'join' => 'So kommt man dazu: :code',
     'votes' => '{count|=0 Noch keine Stimme|=1 Eine Stimme|:count Stimmen}',
+    'here' => '{here|=0 Noch niemand ist dabei.|=1 Eine Person ist dabei.|:here sind dabei.}',
     'nothing' => 'Hier gibt es nichts abzustimmen.',
     'how' => 'Wer dabei ist, wählt auf dem eigenen Gerät; erhobene Hände zählen Sie mit Plus.',
     'hand' => ['plus' => 'Eine Hand mehr für: :what', 'minus' => 'Eine Hand weniger für: :what'],

@@ -35,6 +35,9 @@ return [
     'vote' => [
         'rule' => 'Die Klasse entscheidet gemeinsam: Was du wählst, ist deine Stimme.',
         'cast' => 'Deine Stimme zählt. Du darfst sie ändern, bis die Abstimmung schließt.',
+        'own' => 'Deine Stimme: :what',
+        'count' => '{voted|=1 Eine Stimme von :here ist da.|:voted von :here haben abgestimmt.}',
+        'decided' => 'Entschieden: :what (:for von :of)',
         'instead' => 'Dorthin hätte der andere Weg geführt. Nur zum Ansehen.', 'back' => 'Zurück zum Spiel',
     ],
     'team' => [

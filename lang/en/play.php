@@ -35,6 +35,9 @@ return [
     'vote' => [
         'rule' => 'The class decides together: what you pick is your vote.',
         'cast' => 'Your vote is in. You may change it until the vote is closed.',
+        'own' => 'Your vote: :what',
+        'count' => '{voted|=1 One of :here has voted.|:voted of :here have voted.}',
+        'decided' => 'Decided: :what (:for of :of)',
         'instead' => 'This is where the other way would have led. Only to look at.', 'back' => 'Back to the game',
     ],
     'team' => [

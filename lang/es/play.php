@@ -35,6 +35,9 @@ return [
     'vote' => [
         'rule' => 'La clase decide en común: lo que elijas es tu voto.',
         'cast' => 'Tu voto está dado. Puedes cambiarlo hasta que se cierre la votación.',
+        'own' => 'Tu voto: :what',
+        'count' => '{voted|=1 Ha votado una persona de :here.|Han votado :voted de :here.}',
+        'decided' => 'Decidido: :what (:for de :of)',
         'instead' => 'Aquí habría llevado el otro camino. Solo para mirar.', 'back' => 'Volver al juego',
     ],
     'team' => [

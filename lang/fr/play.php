@@ -37,6 +37,9 @@ return [
     'vote' => [
         'rule' => 'La classe décide ensemble : ce que tu choisis est ta voix.',
         'cast' => 'Ta voix est comptée. Tu peux la changer jusqu’à la clôture du vote.',
+        'own' => 'Ta voix : :what',
+        'count' => '{voted|=1 Une personne sur :here a voté.|:voted sur :here ont voté.}',
+        'decided' => 'Décidé : :what (:for sur :of)',
         'instead' => 'C’est là que l’autre chemin aurait mené. Juste pour regarder.', 'back' => 'Retour au jeu',
     ],
     'team' => [

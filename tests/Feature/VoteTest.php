@@ -71,6 +71,22 @@ it('tells nobody by a vote whether an answer is right, and counts the same answe
     expect($this->play->fresh()->read()->ended)->toBe('won');
 });
 
+it('tells each what it is for, of how many, and who comes late what was decided', function (): void {
+    $page = fn (int $who): TestResponse => $this->withUnencryptedCookie('fravel_play', Ticket::for(
+        $this->play->id, Member::query()->orderBy('id')->pluck('id')[$who],
+    )->text())->get("/p/{$this->open->code}");
+    $page(1)->assertSee('what you pick is your vote')->assertDontSee('have voted')->assertDontSee('Decided');
+    expect(($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->json('vote'))->toContain('Your vote: Left')
+        ->toContain('One of 3 has voted')->not->toContain('what you pick');
+    ($this->vote)(2, ['verb' => 'choose', 'on' => 'left']);
+    $news = $this->get("/p/{$this->open->code}/news?seq=1&since=0");
+    expect($news->json('vote'))->toContain('Your vote: Left')->toContain('2 of 3 have voted');
+    $page(1)->assertSee('what you pick is your vote')->assertSee('2 of 3 have voted');
+    $this->get("{$this->front}/votes")->assertSee('3 have joined');
+    $this->post("{$this->front}/decide");
+    $page(1)->assertSee('Decided: Left (2 of 2)')->assertDontSee('have voted');
+});
+
 it('leaves a tie to the teacher, who may also draw lots', function (string $tie): void {
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'left']);
     ($this->vote)(1, ['verb' => 'choose', 'on' => 'right']);
@@ -122,6 +138,7 @@ it('lets the teacher act at the front without a vote', function (): void {
     $before = $beat();
     $this->postJson($this->front, Classroom::form($this->play, ['verb' => 'choose', 'on' => 'left']))->assertOk();
     expect(($this->scene)())->toBe('cave')->and($beat())->not->toBe($before);
+    expect($this->get("/p/{$this->open->code}/news?seq=1&since=0")->json('vote'))->not->toContain('Right');
     // What was there when somebody was for it is gone, and another class's vote is none of this one's.
     $this->get("{$this->front}/votes")->assertDontSee('Right')->assertSee('nothing to vote for');
     $other = Ballot::query()->create([

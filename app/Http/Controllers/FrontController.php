@@ -71,7 +71,7 @@ final class FrontController extends Controller
         abort_if($run->plays_as !== 'class', 404);
         $news = News::of(
             $this->play($run)->id, $run->code, $request->integer('seq'), $request->integer('since'), self::frame($run),
-            true,
+            isFront: true,
         );
 
         return new JsonResponse($news, 200, ['Cache-Control' => 'no-store']);

@@ -21,6 +21,7 @@ use App\Play\SentAction;
 use App\Play\Team;
 use App\Play\Ticket;
 use App\Play\Turn;
+use App\Play\VoteLine;
 use App\Storage\Pulse;
 use App\Words\Languages;
 use Illuminate\Http\JsonResponse;
@@ -78,6 +79,7 @@ final class PlayController extends Controller
         $frame = new Frame("/p/{$code}", ['ticket' => (string) $ticket?->text()], '');
         $news = $ticket === null ? null : News::of(
             $ticket->play, $code, (int) $request->query('seq'), (int) $request->query('since'), $frame,
+            $ticket->member,
         );
 
         return new JsonResponse($news ?? ['stranger' => true], $news === null ? 401 : 200, [
@@ -155,7 +157,9 @@ final class PlayController extends Controller
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
                 'pulse' => Pulse::address($play->id),
-                'votes' => $run->plays_as === 'class',
+                'vote' => $run->plays_as !== 'class' ? null : $turn->vote ?? VoteLine::of(
+                    $play->id, $ticket->member, $screen->edition->game, $screen->state, Clock::seconds(),
+                ),
                 'team' => $run->hasTeams() ? Team::of($play, $ticket->member) : null,
             ])->render(),
             200,

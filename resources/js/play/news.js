@@ -34,6 +34,8 @@ async function ask(play, show) {
     const news = reply?.ok ? await reply.json().catch(() => null) : null;
     if (!news) return;
     if (!isBusy() && Number(play.dataset.seq) < news.seq) catchUp(play, news, show);
+    const vote = document.getElementById('vote');
+    if (vote && news.vote !== undefined) html(vote, news.vote);
     rest(news.paused);
     showCall(news.called);
     setClock(news);

@@ -130,7 +130,7 @@ function show(play, form, reply) {
     for (const [id, markup] of Object.entries(reply.drawn ?? {})) redrawn(id, markup);
     for (const [id, fields] of Object.entries(reply.locks ?? {})) showLock(id, fields);
     if (reply.rims !== undefined && reply.rims !== null) showRims(reply.rims);
-    for (const id of ['strip', 'backstage']) showAround(id, reply[id]);
+    for (const id of ['vote', 'strip', 'backstage']) showAround(id, reply[id]);
     countTurned();
     const fresh = showNew(before);
     const feedback = feedbackOf(unsaidOf(reply), fresh);

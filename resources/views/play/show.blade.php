@@ -12,7 +12,7 @@
     <div class="play" id="play" data-address="{{ $frame->address }}" @if ($seq ?? null) data-seq="{{ $seq }}" @endif
         @if ($pulse ?? null) data-pulse="{{ $pulse }}" @endif
         @if ($team ?? null) data-period="{{ App\Play\Team::PERIOD }}" @endif
-        @if ($votes ?? false) data-period="{{ App\Play\Voting::PERIOD }}" @endif
+        @if ($vote ?? null) data-period="{{ App\Play\Voting::PERIOD }}" @endif
         data-language="{{ $screen->edition->game->language() }}">
         @unless ($isOpen)
             <p class="notice" role="status">{{
@@ -24,8 +24,8 @@
                 __('play.clock')
             }}</span> <time>{{ \App\View\RunStanding::clock($left) }}</time></p>
         @endif
-        @if ($votes ?? false)
-            <p class="notice">{{ __('play.vote.rule') }}</p>
+        @if ($vote ?? null)
+            <div id="vote" class="notice" role="status">@include('play.vote')</div>
         @endif
         <div id="nudges" role="status" aria-live="polite"></div>
         <div id="scene" class="flex-1">@include('play.scene')</div>

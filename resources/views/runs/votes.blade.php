@@ -1,5 +1,6 @@
 @php($leaders = $votes->leaders())
 <h2 class="caps">{{ __('front.votes', ['count' => $votes->cast()]) }}</h2>
+<p class="text-small text-mist">{{ __('front.here', ['here' => $votes->here]) }}</p>
 @forelse ($votes->rows as $row)
     <div class="grid gap-1">
         <p class="flex items-baseline justify-between gap-3">
