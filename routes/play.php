@@ -3,6 +3,7 @@
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FinishController;
+use App\Http\Controllers\HoldController;
 use App\Http\Controllers\JoinController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PictureController;
@@ -34,5 +35,6 @@ Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function 
     Route::post('/join', [JoinController::class, 'join'])->name('play.join');
     Route::post('/again', [JoinController::class, 'again'])->name('play.again');
     Route::post('/call', CallController::class)->name('play.call');
+    Route::post('/hold', HoldController::class)->name('play.hold');
     Route::post('/leave', [JoinController::class, 'leave'])->name('play.leave');
 });

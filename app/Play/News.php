@@ -41,7 +41,6 @@ final class News
             return null;
         }
         $now = Clock::seconds();
-        $votes = $row->plays_as === 'class' && ! $isFront;
 
         return [
             'seq' => (int) $row->seq,
@@ -50,17 +49,21 @@ final class News
             'closed' => Gate::isClosed($row, $now),
             'left' => self::left($row, $now),
             'notes' => DB::select(self::NOTES, [$play, $since, $now - self::FRESH]),
-        ] + ($votes ? ['vote' => self::vote($play, $member, $row, $now)] : [])
+        ] + ($isFront || $row->plays_as === 'each' ? [] : self::together($play, $member, $row, $now))
             + ((int) $row->seq === $seq ? [] : self::moment($row, $frame, $now, $isFront));
     }
 
-    private static function vote(string $play, ?int $member, stdClass $row, int $now): string
+    /** @return array<string, string> what the others of a class or a team do */
+    private static function together(string $play, ?int $member, stdClass $row, int $now): array
     {
         $game = EditionFile::read((string) $row->hash)->game;
         Languages::speakIn($game->language());
+        if ($row->plays_as === 'teams') {
+            return ['team' => Team::of($play, $member, $game, $now)->html($game)];
+        }
         $state = PlayState::fromArray(Json::readObject((string) $row->state));
 
-        return VoteLine::of($play, $member, $game, $state, $now)->html();
+        return ['vote' => VoteLine::of($play, $member, $game, $state, $now)->html()];
     }
 
     /** Seconds that are left; null where there is no limit. */

@@ -31,8 +31,14 @@ it('shows a team at once what one of it did, and lets another look elsewhere mea
     $finn->see('worn keys');
     $finn->press('Look at another scene')->press('The quay')->see('Only to look at.');
     expect($finn->barriers())->toBe([])->and($finn->complaints())->toBe([]);
-    $mia->click('.stage-lock')->enter('0917')->press('Try it')->see('By the hearth');
-    $finn->press('To your team')->see('By the hearth');
+    $finn->press('To your team')->see('worn keys');
+    $mia->click('.stage-lock')->enter('0302');
+    $finn->see('Mia is at “The keeper’s door”.')->click('.stage-lock')->see('Mia is here too.')->press('Close');
+    $mia->press('Try it');
+    $finn->see('Mia tried “0302” at “The keeper’s door”. Not yet.');
+    expect($finn->barriers())->toBe([]);
+    $mia->enter('0917')->press('Try it')->see('By the hearth');
+    $finn->see('By the hearth');
 });
 
 it('lets a class decide: votes on devices, hands that are counted, and a vote that is closed', function (): void {

@@ -160,7 +160,9 @@ final class PlayController extends Controller
                 'vote' => $run->plays_as !== 'class' ? null : $turn->vote ?? VoteLine::of(
                     $play->id, $ticket->member, $screen->edition->game, $screen->state, Clock::seconds(),
                 ),
-                'team' => $run->hasTeams() ? Team::of($play, $ticket->member) : null,
+                'team' => $run->hasTeams()
+                    ? Team::of($play->id, $ticket->member, $screen->edition->game, Clock::seconds())
+                    : null,
             ])->render(),
             200,
             ['Cache-Control' => 'no-store'],

@@ -4,6 +4,7 @@ import { pulseOf } from '../lib/pulse.js';
 import { showCall } from './call.js';
 import { setClock } from './clock.js';
 import { closePanel } from './stage.js';
+import { showTeam } from './team.js';
 
 /** How often a device asks, in milliseconds, where the page names no other period. */
 const PERIOD = 3000;
@@ -35,6 +36,7 @@ async function ask(play, show) {
     if (!news) return;
     if (!isBusy() && Number(play.dataset.seq) < news.seq) catchUp(play, news, show);
     const vote = document.getElementById('vote');
+    showTeam(news.team);
     if (vote && news.vote !== undefined) html(vote, news.vote);
     rest(news.paused);
     showCall(news.called);

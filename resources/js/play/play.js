@@ -20,6 +20,7 @@ import { dressSounds, hearCovers, sounding } from './sounds.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 import { picturesOf } from './pictures.js';
 import { isAsBefore, noteReply, rest, startTaps } from './taps.js';
+import { dressTeam } from './team.js';
 
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
 const NARROW = 686;
@@ -37,6 +38,7 @@ function begin() {
     dressSounds();
     dressSatchel();
     dressCall();
+    dressTeam(play);
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
@@ -141,6 +143,7 @@ function show(play, form, reply) {
     dressCovers();
     dressFilm();
     dressSounds();
+    dressTeam(play);
     hearCovers(heard);
     if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
