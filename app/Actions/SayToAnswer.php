@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Run;
+use App\View\DraftWords;
 use App\View\GivenAnswer;
 use App\View\Report;
 use Fravel\Document\GameDocument;
@@ -32,9 +33,7 @@ final readonly class SayToAnswer
     {
         $report = Report::of($run);
         $answers = $this->group($report, $lock, $group) ?? abort(404);
-        $spellings = self::inDraft($run, [$answers->answer, ...$answers->others]);
-        $name = array_search($lock, $run->edition->renamed ?? [], true);
-        $draftLock = is_string($name) ? $name : $lock;
+        [$draftLock, $spellings] = [DraftWords::lockOf($run, $lock), DraftWords::spellings($run, $answers)];
         $read = static fn (GameDocument $game): ?Command => $say === null
             ? AnswerRule::accepting($game, $draftLock, $spellings)
             : AnswerRule::saying($game, $draftLock, $spellings, $say);
@@ -72,21 +71,5 @@ final readonly class SayToAnswer
         return array_column(
             array_map(static fn (WrongGroup $one): array => [Report::key($one), $one], $groups), 1, 0,
         )[$key] ?? null;
-    }
-
-    /**
-     * The parts that answers name, as the draft calls them.
-     *
-     * @param  list<string|array<array-key, mixed>>  $answers
-     * @return list<string|array<array-key, mixed>>
-     */
-    private static function inDraft(Run $run, array $answers): array
-    {
-        $ids = array_flip($run->edition->renamed ?? []);
-        $name = static fn (mixed $id): mixed => is_string($id) ? $ids[$id] ?? $id : $id;
-
-        return array_map(static fn (string|array $answer): string|array => is_array($answer)
-            ? array_combine(array_map($name, array_keys($answer)), array_map($name, $answer))
-            : (string) $name($answer), $answers);
     }
 }

@@ -33,6 +33,23 @@ final class AnswerRule
     }
 
     /**
+     * What a rule for just this answer says, such as saying() makes; null where there is none, or it says nothing.
+     *
+     * @param  list<string|array<array-key, mixed>>  $answers  spellings of one answer
+     */
+    public static function said(GameDocument $game, string $lock, array $answers): ?string
+    {
+        $match = self::match($game, $lock, $answers);
+        foreach (self::rules($game, $lock) as $rule) {
+            if ($match !== null && ($rule['match'] ?? null) === $match) {
+                return is_string($rule['say'] ?? null) && $rule['say'] !== '' ? $rule['say'] : null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * It opens too, and does what the first right answer does.
      *
      * @param  list<string|array<array-key, mixed>>  $answers  spellings of one answer

@@ -30,6 +30,7 @@ return [
     'none' => 'Hier hat niemand falsch geantwortet.',
     'also' => 'auch: :others', 'gave' => '{count|=1 eine Person|:count Personen}',
     'reads' => 'Sie lesen: :words', 'reads_none' => 'Sie lesen nur, dass es nicht richtig ist.',
+    'reads_draft' => 'Im Entwurf lesen sie jetzt: :words', 'to_card' => 'Zu seiner Karte',
     'say' => 'Was liest, wer so antwortet', 'say_hint' => 'Worte, die weiterhelfen, und nicht die Antwort',
     'say_it' => 'Das sagen', 'accept' => 'Auch gelten lassen',
     'empty' => 'Schreiben Sie, was zu lesen sein soll.',

@@ -28,6 +28,7 @@ return [
     'none' => 'Nobody gave a wrong answer here.',
     'also' => 'also: :others', 'gave' => '{count|=1 one student|:count students}',
     'reads' => 'They read: :words', 'reads_none' => 'They read only that it is not right.',
+    'reads_draft' => 'In the draft they read now: :words', 'to_card' => 'To its card',
     'say' => 'What students read who answer this', 'say_hint' => 'words that help on, and not the answer',
     'say_it' => 'Say this', 'accept' => 'Accept this too',
     'empty' => 'Write what students are to read.',

@@ -75,10 +75,14 @@ it('turns a frequent wrong answer into words for it in two actions', function ()
     $report = new Builder($teacher);
     $report->type('.report-rule input[name=say]', 'Which word did you leave a letter out of?')->press('Say this');
     expect($report->actions)->toBeLessThanOrEqual(2);
-    $teacher->see('is in the draft')->resize(390, 844);
+    $teacher->see('In the draft they read now: Which word did you')->resize(390, 844);
     expect($teacher->barriers())->toBe([])->and($teacher->complaints())->toBe([]);
+    $teacher->resize(1280, 800)->press('To its card')->until(fn (): bool => (bool) $teacher->script(
+        'return [...document.querySelectorAll(".rules .rule textarea")].some((area) => area.checkVisibility()'
+            .'&& area.value === "Which word did you leave a letter out of?")',
+    ));
     // Others play this game as it was.
-    $teacher->resize(1280, 800)->go('/games?seek=The+Dark+Lamp')->press('The Dark Lamp')->find('.station-place');
+    $teacher->click('[data-face=map]')->find('.station-place');
     $teacher->click('#undo')->until(fn (): bool => $teacher->script(
         'return document.getElementById("undo").disabled || !document.getElementById("undo").title.includes("answer")',
     ));

@@ -9,6 +9,7 @@ use App\Http\Requests\AnswerRuleRequest;
 use App\Models\Play;
 use App\Models\Run;
 use App\View\Comparison;
+use App\View\DraftWords;
 use App\View\PaperReport;
 use App\View\Report;
 use App\View\RunStanding;
@@ -26,11 +27,13 @@ final class ReportController extends Controller
     {
         $report = Report::of($run);
         $lock = $request->query('lock');
+        $chosen = $report->chosen(is_string($lock) ? $lock : '');
 
         return view('runs.report', [
             'run' => $run,
             'report' => $report,
-            'chosen' => $report->chosen(is_string($lock) ? $lock : ''),
+            'chosen' => $chosen,
+            'draft' => $chosen === null ? null : DraftWords::of($run, $chosen),
         ]);
     }
 

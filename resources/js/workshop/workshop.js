@@ -32,8 +32,10 @@ async function begin() {
     await store.load();
     if (!store.game) return;
     watchTwins(editor);
-    const asked = new URLSearchParams(location.search).get('scene');
+    const query = new URLSearchParams(location.search);
+    const asked = query.get('scene');
     editor.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
+    if (editor.scene === asked) editor.thing = query.get('thing');
     const faces = {
         map: openMap(byId('face-map'), editor),
         scene: openScene(byId('face-scene'), editor),

@@ -3,6 +3,11 @@
     <p class="caps">{{ __('report.instead') }}</p>
     <h2 class="text-sign" id="answers-title">{{ $report->name($chosen) }}</h2>
     <p class="mb-3">{{ $report->verdict($chosen) }}</p>
+    @if ($draft->scene !== null)
+        <p class="mb-3"><a class="inline-flex min-h-[44px] items-center" href="{{
+            route('games.show', [$run->game_id, 'scene' => $draft->scene, 'thing' => $draft->lock])
+        }}">{{ __('report.to_card') }}</a></p>
+    @endif
     @if ($chosen->gaps !== [])
         <h3 class="font-[650]">{{ __('report.gaps') }}</h3>
         <ul class="mb-3">
@@ -38,6 +43,11 @@
                         ? __('report.reads_none')
                         : __('report.reads', ['words' => Str::limit(implode(' / ', $group['said']), 240)])
                 }}</p>
+                @if (isset($draft->said[$group['key']]))
+                    <p class="text-note">{{ __('report.reads_draft', [
+                        'words' => Str::limit($draft->said[$group['key']], 240),
+                    ]) }}</p>
+                @endif
                 {{-- What is asked in rounds has its answers in each of them. --}}
                 @if ($chosen->lock->rounds === [])
                     <x-form :action="route('runs.rule', [$run, $chosen->lock->id])" class="report-rule">

@@ -144,7 +144,10 @@ it('makes rules of what was answered: words for it before wider rules, or one mo
         ->and($judge($saying, 'gannet'))->toBe(0)
         ->and(lockIn($taking, 'bird')->rules[$judge($taking, 'Solan goose')]->opens())->toBeTrue()
         ->and(lockIn($taking, 'bird')->rules[1]->reaction->go?->to)->toBe('tower')
-        ->and(AnswerRule::saying($game, 'gone', ['x'], 'y'))->toBeNull();
+        ->and(AnswerRule::saying($game, 'gone', ['x'], 'y'))->toBeNull()
+        ->and(AnswerRule::said($saying, 'bird', ['tern', 'a tern']))->toBe('Longer wings.')
+        ->and([AnswerRule::said($saying, 'bird', ['tern']), AnswerRule::said($game, 'bird', ['gannet'])])
+        ->toBe([null, 'Yes.']);
 });
 
 it('tells locks in the order in which they were played, those that nobody tried too', function (): void {

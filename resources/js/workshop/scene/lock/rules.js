@@ -59,7 +59,9 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
     const change = (fields, label, made) =>
         set((all) => all.map((other, at) => (at === place ? { ...other, ...fields } : other)), label, made);
     const kind = kindOf(rule.match);
-    const known = kinds.includes(kind);
+    // What such a lock is not begun with, but the report or an import may write, is shown as it is.
+    const known = kinds.includes(kind) || KINDS.text.matches.includes(kind);
+    const named = !known || kinds.includes(kind) ? kinds : [...kinds, kind];
     const takeMatch = (match, fields = {}) =>
         change(
             { match },
@@ -88,7 +90,7 @@ function ruleLine(lock, rule, place, set, kinds, editor) {
                       label: t('cards.rules.theAnswer'),
                       shown: false,
                       value: kind,
-                      options: kinds.map((name) => [name, nameOf(name, lock)]),
+                      options: named.map((name) => [name, nameOf(name, lock)]),
                       take: (name) =>
                           change(
                               { match: turned(rule.match, name, now(editor, lock)) },
