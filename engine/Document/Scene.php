@@ -98,6 +98,15 @@ final readonly class Scene
         return null;
     }
 
+    /** Whether going on from here is offered: nothing holds it up, and something would come of it. */
+    public function goesOn(PlayState $state, int $now): bool
+    {
+        $reaction = Reaction::firing($this->next, $state, $now);
+
+        return $reaction !== null && ($reaction->say !== '' || $reaction->acts())
+            && $this->heldUpBy($state, $now) === null;
+    }
+
     /** @return list<ReactionList> all that may happen here, that of its things with it */
     public function reactions(): array
     {

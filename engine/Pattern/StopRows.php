@@ -268,12 +268,21 @@ final class StopRows
                 array_filter($asked->answers, static fn (string $one): bool => str_starts_with($one, '*')),
             ),
             Kind::Text, Kind::Number, Kind::Digits, Kind::Signs => array_slice($asked->answers, 0, 1),
+            Kind::Gaps => self::bracketed($asked->question),
             default => [],
         };
 
         return $right === []
             ? $this->builder->say('wayOn')
             : $this->builder->say('wayOnWith', ['answer' => implode(', ', $right)]);
+    }
+
+    /** @return list<string> what belongs in each gap of a text, as it stands there first */
+    private static function bracketed(string $text): array
+    {
+        preg_match_all('/\[([^][|]+)/', $text, $found);
+
+        return array_map(trim(...), $found[1]);
     }
 
     /** By its name, or by its times; a name that is not known is a passage up to the stop. */

@@ -55,7 +55,7 @@ final readonly class View
             self::satchel($showing),
             self::tallies($showing),
             self::chapters($showing),
-            $goesOn && $scene->next !== [] && $scene->heldUpBy($state, $now) === null,
+            $goesOn && $scene->goesOn($state, $now),
             $goesOn && $scene->back && isset($state->from[$scene->id]),
             $state->ended,
         );

@@ -130,7 +130,7 @@ final class VirtualPlay
         foreach ($scene?->shown($this->state, $this->now) ?? [] as $thing) {
             array_push($actions, ...$this->with($thing));
         }
-        if ($scene !== null && $scene->next !== [] && $scene->heldUpBy($this->state, $this->now) === null) {
+        if ($scene?->goesOn($this->state, $this->now) === true) {
             $actions[] = ['continue' => true];
         }
         if ($scene !== null && $scene->back && isset($this->state->from[$scene->id])) {

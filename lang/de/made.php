@@ -9,7 +9,7 @@ return [
     'copy' => ':title (Kopie)',
     'new' => [
         'wayOnWith' => 'Richtig ist: :answer. Sieh es dir noch einmal an, dann geht es weiter.',
-        'wayOn' => 'So ist es. Sieh es dir noch einmal an, dann geht es weiter.',
+        'wayOn' => 'Genug von dieser Frage. Sieh sie dir noch einmal an, dann geht es weiter.',
         'notYet' => 'Noch nicht. Sieh es dir noch einmal an.',
         'rounds' => "Licht geht geradeaus.\nLicht geht um die Ecke.\n\nEine Lampe leuchtet nach allen Seiten.\n"
             .'Eine Lampe leuchtet nur nach oben.',

@@ -9,7 +9,7 @@ return [
     'copy' => ':title (copy)',
     'new' => [
         'wayOnWith' => 'It is: :answer. Look at it once more, then go on.',
-        'wayOn' => 'Here is how it is. Look at it once more, then go on.',
+        'wayOn' => 'That is enough of this question. Look at it once more, then go on.',
         'notYet' => 'Not yet. Watch it once more.',
         'rounds' => "Light goes straight on.\nLight goes round corners.\n\nA lamp shines to all sides.\n"
             .'A lamp shines only upwards.',

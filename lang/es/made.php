@@ -9,7 +9,7 @@ return [
     'copy' => ':title (copia)',
     'new' => [
         'wayOnWith' => 'Es: :answer. Míralo otra vez y sigue.',
-        'wayOn' => 'Así es. Míralo otra vez y sigue.',
+        'wayOn' => 'Basta con esta pregunta. Mírala otra vez y sigue.',
         'notYet' => 'Todavía no. Míralo otra vez.',
         'rounds' => "La luz va en línea recta.\nLa luz dobla las esquinas.\n\n"
             ."Una lámpara ilumina por todos lados.\nUna lámpara solo ilumina hacia arriba.",

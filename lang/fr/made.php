@@ -9,7 +9,7 @@ return [
     'copy' => ':title (copie)',
     'new' => [
         'wayOnWith' => 'La réponse : :answer. Regarde encore une fois, puis continue.',
-        'wayOn' => 'Voici la réponse. Regarde encore une fois, puis continue.',
+        'wayOn' => 'Assez de cette question. Regarde-la encore une fois, puis continue.',
         'notYet' => 'Pas encore. Regarde encore une fois.',
         'rounds' => "La lumière va tout droit.\nLa lumière tourne aux coins.\n\n"
             ."Une lampe éclaire de tous les côtés.\nUne lampe n’éclaire que vers le haut.",

@@ -46,6 +46,16 @@ it('keeps the picture of a mosaic and tells only how much is earned', function (
         ->and([$mosaic['earned'], $mosaic['of']])->toBe([2, 3]);
 });
 
+it('offers to go on only where something comes of it', function (array $next, bool $isOffered): void {
+    $game = Games::of([['id' => 'a', 'next' => $next], ['id' => 'b']]);
+
+    expect(ViewCases::viewAfter($game)->continues)->toBe($isOffered);
+})->with([
+    [[['go' => 'b']], true], [[['say' => 'Look again.']], true], [[['go' => '@stay']], false],
+    [[['if' => ['visited' => 'b'], 'go' => 'b']], false],
+    [[['if' => ['visited' => 'b'], 'go' => 'b'], ['go' => '@again']], true],
+]);
+
 it('shows hints only when they were asked for', function (): void {
     $game = GameDocument::of(Games::twoRooms());
     $wrong = ['answer' => 'door', 'with' => 'gull'];

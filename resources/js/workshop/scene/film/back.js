@@ -135,11 +135,32 @@ function passagesFor(editor, go) {
 
 /** What is right, where it can be told in a few words. */
 function wayOn(lock) {
-    const match = list(lock.rules).find(({ verdict }) => verdict === 'open')?.match ?? {};
-    const options = list(lock.input?.options).filter(({ id, md }) => md && list(match.options).includes(id));
-    const right = options.length > 0 ? options.map(({ md }) => md).join(', ') : list(match.equals)[0];
+    const right = list(lock.rounds).length > 0 ? '' : rightWords(lock);
 
-    return right && list(lock.rounds).length === 0 ? t('made.new.wayOnWith', { answer: right }) : t('made.new.wayOn');
+    return right ? t('made.new.wayOnWith', { answer: right }) : t('made.new.wayOn');
+}
+
+function rightWords({ rules, input = /** @type {any} */ ({}) }) {
+    const match = list(rules).find(({ verdict }) => verdict === 'open')?.match ?? {};
+    const parts = new Map(
+        ['options', 'items', 'left', 'right'].flatMap((name) => list(input[name])).map(({ id, md }) => [id, md]),
+    );
+    const named = (ids) => (ids.every((id) => parts.get(id)) ? ids.map((id) => parts.get(id)) : []);
+    if (match.options) return named(match.options).join(', ');
+    if (match.order && input.type === 'order') return named(match.order).join(' → ');
+    if (match.pairs)
+        return Object.entries(match.pairs)
+            .map((pair) => named(pair).join(' – '))
+            .filter(Boolean)
+            .join(', ');
+    if (match.gaps)
+        return Object.values(match.gaps)
+            .map((gap) => list(gap.equals)[0])
+            .filter(Boolean)
+            .join(', ');
+    if (match.number !== undefined) return [match.number, match.unit].filter((part) => part !== undefined).join(' ');
+
+    return list(match.equals)[0] ?? '';
 }
 
 /** Offers to lead back, where the film has a passage: the last one that ends before the stop. */
