@@ -72,6 +72,7 @@ async function begin() {
     drawMaths(holder);
     show(
         wanted() ??
+            faceOf(query) ??
             (asked
                 ? 'scene'
                 : (sessionStorage.getItem(`face.${editor.address}`) ??
@@ -83,11 +84,20 @@ async function begin() {
     openAsked(editor);
 }
 
+/** Which face a link was followed to before there was a script to show it. */
+function faceOf(query) {
+    const face = query.get('face');
+    if (face !== null) history.replaceState(null, '', location.pathname);
+
+    return ['map', 'scene', 'sheet'].includes(face) ? face : null;
+}
+
 /** Which face was asked for while the game was on its way; what is pressed early is not lost. */
 function earlyFace() {
     let face = null;
     const nav = document.querySelector('.faces-nav');
     const note = (event) => {
+        event.preventDefault();
         face = targetOf(event).closest('[data-face]')?.dataset.face ?? face;
     };
     nav.addEventListener('click', note);
@@ -111,7 +121,12 @@ function listen(editor) {
     const { store } = editor;
     document
         .querySelectorAll('[data-face]')
-        .forEach((button) => button.addEventListener('click', () => editor.show(button.dataset.face)));
+        .forEach((link) =>
+            link.addEventListener('click', (event) => {
+                event.preventDefault();
+                editor.show(link.dataset.face);
+            }),
+        );
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
     byId('game-title').addEventListener('change', () =>

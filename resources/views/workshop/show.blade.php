@@ -7,9 +7,9 @@
         </h1>
         <p class="saved" id="saved" role="status"><x-icon name="check"/><span>{{ __('workshop.saved') }}</span></p>
         <nav class="faces-nav" aria-label="{{ __('workshop.faces.label') }}">
-            <button data-face="map">{{ __('workshop.faces.map') }} <kbd>1</kbd></button>
-            <button data-face="scene">{{ __('workshop.faces.scene') }} <kbd>2</kbd></button>
-            <button data-face="sheet">{{ __('workshop.faces.sheet') }} <kbd>3</kbd></button>
+            <a href="?face=map" data-face="map">{{ __('workshop.faces.map') }} <kbd>1</kbd></a>
+            <a href="?face=scene" data-face="scene">{{ __('workshop.faces.scene') }} <kbd>2</kbd></a>
+            <a href="?face=sheet" data-face="sheet">{{ __('workshop.faces.sheet') }} <kbd>3</kbd></a>
         </nav>
         <div class="bar-end">
             <x-bar.icon id="undo" icon="undo-2" :label="__('workshop.undo')" disabled/>

@@ -24,6 +24,8 @@ function dressPoint(field) {
     const frame = field.querySelector('[data-frame]');
     const sheet = frame.querySelector('[data-sheet]');
     let at = null;
+    fit(picture, sheet);
+    picture.addEventListener('load', () => fit(picture, sheet));
 
     function set(x, y, isTold) {
         at = [Math.min(1, Math.max(0, x)), Math.min(1, Math.max(0, y))];
@@ -54,6 +56,12 @@ function dressPoint(field) {
     field.querySelector('[data-widget]').hidden = false;
     sheet.append(cross);
     field.append(said);
+}
+
+/** As large as there is room, in its own shape: not every browser knows the size of a drawing. */
+function fit(picture, sheet) {
+    const { naturalWidth, naturalHeight } = picture;
+    if (naturalHeight > 0) sheet.style.width = `min(100%, calc(62vh * ${naturalWidth / naturalHeight}))`;
 }
 
 /** The picture is as wide and as high as its whole. */
