@@ -21,6 +21,7 @@ it('plays a demo with all whole, in sight and in reach', function (string $demo,
     )));
     $student = Screens::teacher();
     $student->go('/games?seek='.urlencode($game->title()))->press($game->title());
+    $student->until(fn (): bool => str_starts_with($student->path(), '/games/'));
     [, , $id] = explode('/', $student->path());
     $student->resize($width, $height)->go("/games/{$id}/rehearsal")->press('From the start')
         ->go("/games/{$id}/rehearsal?framed=1");

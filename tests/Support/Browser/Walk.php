@@ -316,6 +316,12 @@ final class Walk
             const isClear = part.matches('.stage-clear, .stage-lock-clear');
             if (!isHit && !isClear) faults.push(`covered ${name(part)} by ${name(hit)}`);
         }
+        // What has a layer of its own inside a drawing is painted, and looked for, elsewhere in WebKit.
+        for (const part of page.querySelectorAll('.stage foreignObject *:not(.katex *, .hidden-words)')) {
+            const { position, opacity, transform, filter, animationName } = getComputedStyle(part);
+            const isFlat = [transform, filter, animationName].every((one) => one === 'none');
+            if (position !== 'static' || opacity !== '1' || !isFlat) faults.push(`layer ${name(part)}`);
+        }
         const rims = document.getElementById('rims')?.getBoundingClientRect().height ?? 0;
         if (innerWidth < 640 && rims > 76) faults.push(`satchel of ${rims} px`);
         return faults;
