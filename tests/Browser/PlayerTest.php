@@ -195,3 +195,29 @@ it('brings a stage nearer by two fingers and two taps, and leaves it there when 
     $student->touch([[[60, 90]]])->touch([[[60, 90]]]);
     expect($wide())->toEqualWithDelta(2.5, 0.01)->and($student->complaints())->toBe([]);
 })->skip(fn (): bool => Kind::chosen() !== Kind::Chromium, 'only Chromium is told where fingers are');
+
+it('moves and, once they are wanted, sounds when a lock opens, a cover turns and a scene comes', function (): void {
+    $student = PlayerCases::rehearsed([
+        ['id' => 'a', 'title' => 'Here', 'things' => [
+            Games::lock('door', 'up', ['label' => 'Door']),
+            ['front' => ['md' => 'Lid'], 'back' => ['md' => 'It is'], 'opens' => 'tap', 'id' => 'lid', 'kind' => 'cover'],
+            Games::choice('on', ['go' => 'b']) + ['md' => 'On'],
+        ]],
+        ['id' => 'b', 'title' => 'There', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
+    ]);
+    // Two swings to each note.
+    $student->script('window.rang = 0; const make = AudioContext.prototype.createOscillator;'
+        .'AudioContext.prototype.createOscillator = function () { window.rang += 0.5; return make.call(this); }');
+    $notes = fn (): int => (int) $student->script('const rang = window.rang; window.rang = 0; return rang');
+    $student->type('[data-answer=door] [name=with]', 'no')->press('Try it')->see('Not yet');
+    expect($notes())->toBe(0);
+    $student->press('Sounds off')->find('[aria-pressed=true][data-sounds]');
+    expect($notes())->toBe(2)->and($student->barriers())->toBe([]);
+    $student->type('[data-answer=door] [name=with]', 'up')->press('Try it')->find('.thing.just-opened [data-done]');
+    expect($notes())->toBe(2);
+    $student->click('#thing-lid button')->see('It is');
+    $student->until(fn (): bool => $student->script('return window.rang') > 0);
+    expect($notes())->toBe(1);
+    $student->press('On')->see('Done.')->find('.just-come');
+    expect($notes())->toBe(4)->and($student->complaints())->toBe([]);
+});

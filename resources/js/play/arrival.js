@@ -97,13 +97,27 @@ function leadTo(id) {
     place?.querySelector(PRESSED)?.focus({ preventScroll: true });
 }
 
+/** A frame a little outside of a thing on the stage. */
+function around(drawn, name) {
+    const { x, y, width, height } = drawn.getBBox();
+
+    return svg('rect', { class: name, x: x - 10, y: y - 10, width: width + 20, height: height + 20, rx: 12 });
+}
+
+/** Light that goes out from what has just opened, and is gone at once. */
+function beam(drawn) {
+    const light = around(drawn, 'beam');
+    light.addEventListener('animationend', () => light.remove());
+    if (!matchMedia('(prefers-reduced-motion: reduce)').matches) drawn.append(light);
+}
+
 /** A ring around a new thing on the stage. */
 function ring(drawn) {
     const { x, y, width, height } = drawn.getBBox();
     drawn.append(
-        svg('rect', { class: 'new-ring', x: x - 10, y: y - 10, width: width + 20, height: height + 20, rx: 12 }),
+        around(drawn, 'new-ring'),
         svg('text', { class: 'new-word', x: x + width / 2, y: y > 60 ? y - 22 : y + height + 52 }, t('play.new.here')),
     );
 }
 
-export { leadTo, settle, showNew, standing };
+export { beam, leadTo, settle, showNew, standing };

@@ -1,7 +1,7 @@
 import { t } from '../lib/catalogue.js';
 import { el, html, icon, targetOf } from '../lib/dom.js';
 import { drawMaths } from '../lib/maths.js';
-import { settle, showNew, standing } from './arrival.js';
+import { beam, settle, showNew, standing } from './arrival.js';
 import { dressCall } from './call.js';
 import { clearPlace } from './clear-place.js';
 import { startClock } from './clock.js';
@@ -16,7 +16,7 @@ import { offerRejoin } from './rejoin.js';
 import { dressSatchel, showRims } from './satchel.js';
 import { feedbackOf, gameLanguage, unsaidOf } from './said.js';
 import { knownAfter } from './seq.js';
-import { dressSounds, hearCovers, sounding } from './sounds.js';
+import { dressSounds, hearWhat, sounding } from './sounds.js';
 import { closePanel, dressStage, startStage } from './stage.js';
 import { picturesOf } from './pictures.js';
 import { isAsBefore, noteReply, rest, startTaps } from './taps.js';
@@ -123,6 +123,7 @@ function show(play, form, reply) {
     if (reply.scene) showScene(reply.scene);
     const isElsewhere = standing().scene !== before.scene;
     if (isElsewhere) rest(play);
+    if (isElsewhere) document.getElementById('scene-main').classList.add('just-come');
     if (isElsewhere || reply.verdict?.verdict === 'open') putAway();
     for (const [id, markup] of Object.entries(reply.things ?? {})) {
         const thing = document.getElementById(`thing-${id}`);
@@ -144,7 +145,7 @@ function show(play, form, reply) {
     dressFilm();
     dressSounds();
     dressTeam(play);
-    hearCovers(heard);
+    hearWhat(heard, { isOpened: reply.verdict?.verdict === 'open', ended: reply.ended ?? null });
     if (feedback && place.id === 'happened') float(feedback, reply.verdict?.lock ?? before.at);
     announce([feedbackOf(reply, fresh)?.textContent, nextPrompt(reply)].filter(Boolean).join(' '));
     if (reply.verdict?.verdict === 'wrong' && before.box) shakeBox(before.box);
@@ -182,9 +183,11 @@ function bringToSight(place, { verdict }) {
     if (!told?.classList.contains('is-floating')) told?.scrollIntoView({ block: 'nearest' });
 }
 
-/** A thing that opens does so visibly. */
+/** A thing that opens does so visibly: on the stage, and where it stands in the list. */
 function showOpened(lock) {
-    document.querySelector(`[data-drawn="${CSS.escape(lock)}"]`)?.classList.add('just-opened');
+    const drawn = document.querySelector(`[data-drawn="${CSS.escape(lock)}"]`);
+    for (const place of [drawn, document.getElementById(`thing-${lock}`)]) place?.classList.add('just-opened');
+    if (drawn) beam(drawn);
 }
 
 /** What stands around a rehearsal: on this page, around its frame, or nowhere when the frame was opened by itself. */

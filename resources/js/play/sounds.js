@@ -1,4 +1,6 @@
 import { t } from '../lib/catalogue.js';
+import { iconAddress } from '../lib/dom.js';
+import { tone } from './tones.js';
 
 const WANTED = 'fravel.sounds';
 
@@ -10,18 +12,19 @@ const voice = globalThis.speechSynthesis ?? null;
 
 const isWanted = () => localStorage.getItem(WANTED) === 'yes';
 
-/** Sounds are off until the student wants them; then those of the scene and of covers that are lifted are heard. */
+/** Sounds are off until the student wants them; then those of the scene, of covers and of what opens are heard. */
 function dressSounds() {
     const scene = document.getElementById('scene-main');
     const tools = scene?.querySelector('[data-sound-tools]');
     if (!tools || tools.dataset.dressed) return;
     tools.dataset.dressed = 'yes';
     const sounds = /** @type {HTMLElement} */ (tools.querySelector('[data-sounds]'));
-    sounds.hidden = !scene.dataset.sound && !scene.querySelector('[data-cover-sound]');
+    sounds.hidden = false;
     sounds.addEventListener('click', () => {
         localStorage.setItem(WANTED, isWanted() ? '' : 'yes');
         tell(sounds);
         hear(scene.dataset.sound);
+        if (isWanted() && !scene.dataset.sound) tone('open');
     });
     tell(sounds);
     hear(scene.dataset.sound);
@@ -30,6 +33,7 @@ function dressSounds() {
 
 function tell(button) {
     button.setAttribute('aria-pressed', String(isWanted()));
+    button.querySelector('use').setAttribute('href', iconAddress(isWanted() ? 'volume-2' : 'volume-x'));
     name(button, t(isWanted() ? 'play.sounds.on' : 'play.sounds.off'));
 }
 
@@ -49,23 +53,43 @@ function hear(sound) {
     heard.play().catch(() => {});
 }
 
-/** Covers that were lifted just now are heard once. */
-function hearCovers(before) {
-    for (const cover of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-cover-sound]'))) {
-        const id = cover.closest('[data-thing]')?.dataset.thing ?? cover.dataset.coverSound;
-        if (isWanted() && !before.has(id)) new Audio(cover.dataset.coverSound).play().catch(() => {});
-    }
+/**
+ * What has just happened is heard once: a scene that comes, a lock that opens, covers that were lifted, each with the
+ * game's own sound where it has one.
+ *
+ * @param {{scene: string, lifted: Set<string>}} before
+ * @param {{isOpened: boolean, ended: string | null}} now
+ */
+function hearWhat(before, { isOpened, ended }) {
+    if (!isWanted()) return;
+    const scene = document.getElementById('scene-main');
+    const fresh = [...liftedCovers()].filter(([id]) => !before.lifted.has(id));
+    const own = fresh.map(([, cover]) => /** @type {any} */ (cover)?.dataset.coverSound).filter(Boolean);
+    for (const sound of own) new Audio(sound).play().catch(() => {});
+    if (own.length > 0) return;
+    if (scene.dataset.scene !== before.scene)
+        return scene.dataset.sound ? undefined : tone(ended === 'won' ? 'won' : 'scene');
+    if (isOpened) tone('open');
+    else if (fresh.length > 0) tone('turn');
 }
 
-/** @returns {Set<string>} covers that can be heard now */
-const sounding = () =>
-    new Set(
-        [.../** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-cover-sound]'))].map(
-            (cover) =>
-                /** @type {HTMLElement | null} */ (cover.closest('[data-thing]'))?.dataset.thing ??
-                cover.dataset.coverSound,
-        ),
-    );
+/** @returns {Map<string, Element | null>} covers that are lifted now, each with what it sounds like */
+function liftedCovers() {
+    const lifted = new Map();
+    for (const part of document.querySelectorAll('#scene-main :is([data-lifted], [data-cover-sound])')) {
+        const thing = /** @type {HTMLElement | null} */ (part.closest('[data-thing]'));
+        const id = thing?.dataset.thing ?? /** @type {HTMLElement} */ (part).dataset.coverSound;
+        if (id) lifted.set(id, part.matches('[data-cover-sound]') ? part : (lifted.get(id) ?? null));
+    }
+
+    return lifted;
+}
+
+/** @returns {{scene: string, lifted: Set<string>}} what can be heard by its change */
+const sounding = () => ({
+    scene: document.getElementById('scene-main').dataset.scene,
+    lifted: new Set(liftedCovers().keys()),
+});
 
 /** The scene read out by the voice of the device. */
 function dressVoice(button, scene) {
@@ -99,4 +123,4 @@ function readable(scene) {
         .join(' ');
 }
 
-export { dressSounds, hearCovers, readable, sounding };
+export { dressSounds, hearWhat, readable, sounding };
