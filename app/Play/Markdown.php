@@ -7,11 +7,13 @@ namespace App\Play;
 use App\Play\Maths\Formula;
 use App\Play\Maths\FormulaParser;
 use App\Play\Maths\FormulaRenderer;
+use App\Play\Maths\SumRenderer;
 use League\CommonMark\Environment\Environment;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Extension\ExternalLink\ExternalLinkExtension;
 use League\CommonMark\Extension\Table\TableExtension;
 use League\CommonMark\MarkdownConverter;
+use League\CommonMark\Node\Inline\Text;
 
 /** The texts of a game as HTML: CommonMark with tables and formulas; raw HTML is shown as text, links open apart. */
 final class Markdown
@@ -70,6 +72,7 @@ final class Markdown
         $environment->addExtension(new ExternalLinkExtension);
         $environment->addInlineParser(new FormulaParser, 100);
         $environment->addRenderer(Formula::class, new FormulaRenderer);
+        $environment->addRenderer(Text::class, new SumRenderer, 10);
 
         return self::$converter = new MarkdownConverter($environment);
     }

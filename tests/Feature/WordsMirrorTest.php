@@ -28,6 +28,7 @@ it('draws a text in the workshop as students get it', function (string $md): voi
     'marks inside a formula' => '$a*b*c$ and *d*',
     'a formula with less than' => '$a < b$',
     'an escaped star' => '2 \\* 3 \\* 4',
+    'a sum' => 'Is 2 × 8 = 16? Then 3 + 4 =',
     'code' => "```\nif (a < b)\n```",
     'characters of other scripts' => 'Über die Brücke, 左へ',
 ]);

@@ -324,9 +324,9 @@ final class Browser
 
     public function text(): string
     {
-        return (string) preg_replace(
-            '/\s+/u', ' ', (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""'),
-        );
+        $text = $this->driver->executeScript('return document.body ? document.body.innerText : ""');
+
+        return (string) preg_replace('/[\s\x{A0}]+/u', ' ', (string) $text);
     }
 
     public function path(): string

@@ -21,6 +21,13 @@ function formula(state, silent) {
     return true;
 }
 
+/** No line ends inside of a sum: a sign between two numbers, and one that waits for what comes. */
+const BETWEEN = /(?<=[\d?)²³]) ([×·÷:=+−–<>≤≥≈-]) (?=[\d?(…_])/gu;
+const AFTER = /(?<=[\d)²³]) ([=<>≤≥≈])(?=\s|$)/gu;
+const glued = (text) => text.replace(BETWEEN, '\u00a0$1\u00a0').replace(AFTER, '\u00a0$1');
+
+reader.renderer.rules.text = (tokens, at) => reader.utils.escapeHtml(glued(tokens[at].content));
+
 /** A text of the game as HTML, as the server makes it. */
 const htmlOf = (md) => reader.render(md).trim();
 
