@@ -67,7 +67,7 @@ function dressFrame(frame) {
             wholeButton.hidden = scale === 1;
         },
     });
-    nearButton.addEventListener('click', () => look.by(look.step));
+    nearButton.addEventListener('click', () => look.step(1));
     wholeButton.addEventListener('click', () => {
         look.whole();
         nearButton.focus();

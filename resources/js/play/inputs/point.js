@@ -50,7 +50,7 @@ function dressPoint(field) {
         },
     });
     for (const button of field.querySelectorAll('[data-near]'))
-        button.addEventListener('click', () => look.by(look.step ** Number(button.dataset.near)));
+        button.addEventListener('click', () => look.step(Number(button.dataset.near)));
     field.querySelector('[data-plain]').replaceChildren(across, down, ...sizes());
     field.querySelector('[data-plain]').hidden = true;
     field.querySelector('[data-widget]').hidden = false;
