@@ -44,6 +44,9 @@ final class CheckContext
     /** @var array<string, string>|null */
     private ?array $answerParts = null;
 
+    /** @var array<string, string|null>|null */
+    private ?array $sceneBefore = null;
+
     /** What who looks now may spend. */
     public Effort $effort;
 
@@ -250,26 +253,33 @@ final class CheckContext
      */
     public function sceneBefore(Scene $scene): ?string
     {
-        $ids = $this->game->sceneIds();
-        $before = array_reverse(array_slice($ids, 0, (int) array_search($scene->id, $ids, true)));
-        foreach ([...$before, $this->game->start()] as $id) {
-            $other = $this->game->scene($id);
-            $leadsOn = array_filter(
-                $other->arrive ?? [],
-                static fn (Reaction $reaction): bool => $reaction->go !== null,
-            );
-            if (
-                $other !== null &&
-                $other !== $scene &&
-                $other->ending === null &&
-                $leadsOn === [] &&
-                ! $this->isOutOfReach($other)
-            ) {
-                return $id;
-            }
+        $this->sceneBefore ??= $this->scenesBefore();
+        $start = $this->game->scene($this->game->start());
+
+        return $this->sceneBefore[$scene->id]
+            ?? ($start !== null && $start !== $scene && $this->isStayedIn($start) ? $start->id : null);
+    }
+
+    /** @return array<string, string|null> scene → the nearest before it that students get to and stay in */
+    private function scenesBefore(): array
+    {
+        [$before, $nearest] = [[], null];
+        foreach ($this->game->scenes() as $scene) {
+            $this->effort->spend();
+            $before[$scene->id] = $nearest;
+            $nearest = $this->isStayedIn($scene) ? $scene->id : $nearest;
         }
 
-        return null;
+        return $before;
+    }
+
+    private function isStayedIn(Scene $scene): bool
+    {
+        $leadsOn = array_filter(
+            $scene->arrive, static fn (Reaction $reaction): bool => $reaction->go !== null,
+        );
+
+        return $scene->ending === null && $leadsOn === [] && ! $this->isOutOfReach($scene);
     }
 
     /** The last scene in the document that students get to and that is no stop of a film; else the last there is. */

@@ -21,9 +21,12 @@ use Fravel\Thing\Lock;
 use Fravel\Thing\Things;
 
 /** The edits that mend what the check finds. A mend is offered, never made by itself. */
-final readonly class Mends
+final class Mends
 {
-    public function __construct(private GameDocument $game)
+    /** @var array<array-key, list<string|int>>|null part → where it stands */
+    private ?array $paths = null;
+
+    public function __construct(private readonly GameDocument $game)
     {
     }
 
@@ -68,7 +71,7 @@ final readonly class Mends
     /** Takes what a phone's keys give for what was meant; null where that would not do either. */
     public function takeAsTyped(Lock $lock, string $language): ?SetField
     {
-        $path = DocumentPath::path($this->game->document, $lock->id);
+        $path = $this->path($lock->id);
         $part = $path === null ? null : DocumentPath::get($this->game->document, $path);
         if (! is_array($part) || $lock->clean->meant->isAny()) {
             return null;
@@ -320,9 +323,17 @@ final readonly class Mends
         return LanguageData::of($this->game->language())->notYet;
     }
 
+    /** @return list<string|int>|null */
+    private function path(string $part): ?array
+    {
+        $this->paths ??= DocumentPath::all($this->game->document);
+
+        return $this->paths[$part] ?? null;
+    }
+
     private function fieldOf(string $part, string $field): mixed
     {
-        $path = DocumentPath::path($this->game->document, $part);
+        $path = $this->path($part);
 
         return $path === null ? null : DocumentPath::get($this->game->document, [...$path, $field]);
     }
@@ -333,7 +344,7 @@ final readonly class Mends
      */
     private function listIn(string $part, string $field): array
     {
-        $path = DocumentPath::path($this->game->document, $part);
+        $path = $this->path($part);
         $value = $path === null ? null : DocumentPath::get($this->game->document, [...$path, $field]);
         if (! is_array($value)) {
             return [];

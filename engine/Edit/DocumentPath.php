@@ -43,6 +43,27 @@ final class DocumentPath
     }
 
     /**
+     * What path() says of each part; for who asks of many.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, list<string|int>> id → keys
+     */
+    public static function all(array $document): array
+    {
+        [$paths, $inner] = [[Command::GAME => []], []];
+        foreach (self::LISTS as $list) {
+            foreach (self::entries($document, $list) as $place => $part) {
+                is_string($part['id'] ?? null) && $paths[$part['id']] ??= [$list, $place];
+                foreach ($list === 'scenes' ? self::entries($part, 'things') : [] as $at => $thing) {
+                    is_string($thing['id'] ?? null) && $inner[$thing['id']] ??= [$list, $place, 'things', $at];
+                }
+            }
+        }
+
+        return $paths + $inner;
+    }
+
+    /**
      * @param  array<array-key, mixed>  $document
      * @param  list<string|int>  $path
      */

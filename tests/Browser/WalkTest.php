@@ -23,8 +23,9 @@ it('plays a demo with all whole, in sight and in reach', function (string $demo,
     $student->go('/games?seek='.urlencode($game->title()))->press($game->title());
     $student->until(fn (): bool => str_starts_with($student->path(), '/games/'));
     [, , $id] = explode('/', $student->path());
-    $student->resize($width, $height)->go("/games/{$id}/rehearsal")->press('From the start')
-        ->go("/games/{$id}/rehearsal?framed=1");
+    $student->resize($width, $height)->go("/games/{$id}/rehearsal")->script('window.isOld = true');
+    $student->press('From the start')->until(fn (): bool => $student->script('return !window.isOld'));
+    $student->go("/games/{$id}/rehearsal?framed=1");
 
     expect(Walk::through($student, $game))->toBe([])->and($student->complaints())->toBe([]);
 })->with(Walk::onScreens([
