@@ -51,12 +51,7 @@ function nearer(picture) {
     const room = el('div', { class: 'look' });
     frame.replaceWith(room);
     room.append(
-        el(
-            'div',
-            { class: 'look-tools' },
-            tool('zoom-in', 'play.nearer', 1),
-            tool('zoom-out', 'play.farther', -1),
-        ),
+        el('div', { class: 'look-tools' }, tool('zoom-in', 'play.nearer', 1), tool('zoom-out', 'play.farther', -1)),
         frame,
     );
 }

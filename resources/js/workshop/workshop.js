@@ -119,14 +119,12 @@ function openAsked(editor) {
 
 function listen(editor) {
     const { store } = editor;
-    document
-        .querySelectorAll('[data-face]')
-        .forEach((link) =>
-            link.addEventListener('click', (event) => {
-                event.preventDefault();
-                editor.show(link.dataset.face);
-            }),
-        );
+    document.querySelectorAll('[data-face]').forEach((link) =>
+        link.addEventListener('click', (event) => {
+            event.preventDefault();
+            editor.show(link.dataset.face);
+        }),
+    );
     byId('undo').addEventListener('click', store.undo);
     byId('redo').addEventListener('click', store.redo);
     byId('game-title').addEventListener('change', () =>
