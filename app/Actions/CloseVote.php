@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Ballot;
 use App\Models\Play;
 use App\Play\Clock;
+use App\Storage\Pulse;
 use App\View\Votes;
 use Fravel\Document\GameDocument;
 use Fravel\State\Action;
+use Illuminate\Support\Facades\DB;
 
-/** Closes a vote: what most are for is done, for all. */
+/**
+ * Closes a vote: what most are for is done, for all. It is one transaction, so that every vote that was acknowledged
+ * before it is counted, and none after it.
+ */
 final class CloseVote
 {
     /** What a teacher says who lets chance break a tie. */
@@ -25,6 +31,18 @@ final class CloseVote
      * @return string  `done`; `none` while nobody is for anything; `tied` where several lead and none was named
      */
     public function handle(Play $play, GameDocument $game, string $tie): string
+    {
+        $ballot = Ballot::openIn($play->id);
+        $came = DB::transaction(fn (): string => $ballot->isHeldOpen()
+            ? $this->decide($play->refresh(), $game, $tie)
+            : 'done');
+        // What was told of it while it was being done may have been asked for too early.
+        Pulse::beat($play->id, "votes {$play->id}");
+
+        return $came;
+    }
+
+    private function decide(Play $play, GameDocument $game, string $tie): string
     {
         $votes = Votes::of($play, $game, $play->read());
         $leaders = $votes->leaders();

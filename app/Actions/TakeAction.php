@@ -50,17 +50,20 @@ final class TakeAction
      * The turn, or null when there is no such play in the run.
      *
      * @param  string|null  $code  of the run it is done in, from a student's device; null from elsewhere
-     * @param  int|null  $member  who of a team does it
+     * @param  int|null  $member  who of a team or class does it
+     * @param  int|null  $ballot  the vote that the device shows
      */
     public function handle(
-        string $play, Action $action, string $key, ?string $code = null, ?int $member = null,
+        string $play, Action $action, string $key, ?string $code = null, ?int $member = null, ?int $ballot = null,
     ): ?Turn {
         for ($attempt = 0; $attempt < self::ATTEMPTS; $attempt++) {
             $row = $this->row($play);
             if ($row === null || ($code !== null && strcasecmp($row->code, $code) !== 0)) {
                 return null;
             }
-            $turn = $this->attempt($row, $action, $key, $code, $member);
+            $turn = $row->plays_as === 'class' && $code !== null
+                ? self::vote($row, $action, new CastVote($row->id, $key, $member, $ballot), $member)
+                : $this->attempt($row, $action, $key, $member);
             if ($turn !== null) {
                 return $turn;
             }
@@ -75,23 +78,17 @@ final class TakeAction
     }
 
     /** The turn, or null when somebody else was first. */
-    private function attempt(stdClass $row, Action $action, string $key, ?string $code, ?int $member): ?Turn
+    private function attempt(stdClass $row, Action $action, string $key, ?int $member): ?Turn
     {
         $now = Clock::seconds();
-        $refusal = Gate::refusal($row, $now) ?? ($action->verb === 'hint' && ! $row->gives_hints ? 'hint.none' : null);
-        if ($refusal !== null) {
-            return self::refused($row, $refusal);
-        }
         $edition = EditionFile::read($row->hash);
+        $refusal = self::refusal($row, $action, $now);
+        if ($refusal !== null) {
+            // What counted did, whatever came since.
+            return $this->repeated($row, $key, $edition, $now) ?? self::refused($row, $refusal);
+        }
         $before = PlayState::fromArray(Json::readObject($row->state));
         $outcome = Playing::act($edition->game, $before, $action, $now, true);
-        if ($row->plays_as === 'class' && $code !== null) {
-            $events = CastVote::of($row->id, $member, $action, $outcome, $now);
-
-            $vote = VoteLine::of($row->id, $member, $edition->game, $before, $now);
-
-            return new Turn($edition, $before, $before, $events, $now, null, RunRules::of($row), vote: $vote);
-        }
         if ($outcome->isRefused()) {
             return $this->repeated($row, $key, $edition, $now)
                 ?? self::unchanged($row, $edition, $before, $outcome, $now, $action);
@@ -112,6 +109,29 @@ final class TakeAction
 
         return new Turn(
             $edition, $before, $kept, $outcome->eventList(), $now, $row->seq + 1, RunRules::of($row), $beat,
+        );
+    }
+
+    /** Why nothing can be done now, by the name of its words; null when something can. */
+    private static function refusal(stdClass $row, Action $action, int $now): ?string
+    {
+        return Gate::refusal($row, $now) ?? ($action->verb === 'hint' && ! $row->gives_hints ? 'hint.none' : null);
+    }
+
+    /** What a device of a class that plays together sends is what it is for. */
+    private static function vote(stdClass $row, Action $action, CastVote $vote, ?int $member): Turn
+    {
+        [$now, $edition] = [Clock::seconds(), EditionFile::read($row->hash)];
+        $state = PlayState::fromArray(Json::readObject($row->state));
+        $refusal = self::refusal($row, $action, $now);
+        $events = $vote->before() ?? ($refusal === null
+            ? $vote->cast($action, Playing::act($edition->game, $state, $action, $now, true))
+            : [['refused', $refusal, []]]);
+        $isBehind = ($events[0][1] ?? null) === 'vote.closed';
+
+        return new Turn(
+            $edition, $isBehind ? null : $state, $state, $events, $now, null, RunRules::of($row),
+            vote: VoteLine::of($row->id, $member, $edition->game, $state, $now),
         );
     }
 

@@ -23,7 +23,9 @@ final class ScriptedAction
         if ($ticket === null || $action === null) {
             return null;
         }
-        $turn = (new TakeAction())->handle($ticket->play, $action, Key::of($request), $code, $ticket->member);
+        $turn = (new TakeAction())->handle(
+            $ticket->play, $action, Key::of($request), $code, $ticket->member, SentAction::ballot($request),
+        );
         if ($turn === null) {
             return null;
         }

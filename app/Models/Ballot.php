@@ -28,11 +28,22 @@ final class Ballot extends Model
 
     protected $fillable = ['play_id', 'hands', 'opened_at', 'closed_at', 'state', 'result', 'counts'];
 
-    /** The one that is open in this play; a new one where there is none. */
+    /** The one that is open in this play; a new one where there is none. An index holds that there is no second. */
     public static function openIn(string $play): self
     {
-        return self::query()->where('play_id', $play)->whereNull('closed_at')->latest('id')->first()
-            ?? self::query()->create(['play_id' => $play, 'hands' => [], 'opened_at' => Clock::seconds()]);
+        $open = static fn (): ?self => self::query()->where('play_id', $play)->whereNull('closed_at')->first();
+        $found = $open();
+        if ($found === null) {
+            self::query()->insertOrIgnore(['play_id' => $play, 'hands' => '[]', 'opened_at' => Clock::seconds()]);
+        }
+
+        return $found ?? $open() ?? self::query()->where('play_id', $play)->latest('id')->firstOrFail();
+    }
+
+    /** Whether it is open still; until the transaction in which this was asked is over, it stays so. */
+    public function isHeldOpen(): bool
+    {
+        return self::query()->whereKey($this->id)->whereNull('closed_at')->update(['opened_at' => $this->opened_at]) > 0;
     }
 
     /** @return HasMany<Vote, $this> */

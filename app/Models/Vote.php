@@ -14,15 +14,16 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $member_id
  * @property string $key what is the same has the same
  * @property array<string, mixed> $action
+ * @property list<string>|null $keys with which it was sent, the newest last
  */
 final class Vote extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['ballot_id', 'member_id', 'key', 'action', 'at'];
+    protected $fillable = ['ballot_id', 'member_id', 'key', 'action', 'at', 'keys'];
 
     protected function casts(): array
     {
-        return ['action' => 'array'];
+        return ['action' => 'array', 'keys' => 'array'];
     }
 }

@@ -22,6 +22,12 @@ final readonly class Frame
     ) {
     }
 
+    /** @param  array<string, string>  $more  hidden fields of every form, besides */
+    public function carrying(array $more): self
+    {
+        return new self(...['fields' => $this->fields + $more] + get_object_vars($this));
+    }
+
     public function typedFor(string $lock): mixed
     {
         return ($this->typed['on'] ?? null) === $lock ? $this->typed['with'] : null;

@@ -33,6 +33,14 @@ final class SentAction
         return ['on' => is_string($on) ? $on : '', 'with' => $request->input('with')];
     }
 
+    /** The vote that the device shows, in a class that plays together; null where it says none. */
+    public static function ballot(Request $request): ?int
+    {
+        $ballot = $request->input('ballot');
+
+        return is_string($ballot) && preg_match('/^[1-9]\d{0,17}$/D', $ballot) === 1 ? (int) $ballot : null;
+    }
+
     /** Our script says so in one word; what else a device may accept need not be weighed on this path. */
     public static function isByScript(Request $request): bool
     {

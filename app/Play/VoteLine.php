@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class VoteLine
 {
     private function __construct(
+        public int $ballot,
         public string $own,
         public int $voted,
         public int $here,
@@ -41,6 +42,7 @@ final readonly class VoteLine
         $won = array_filter($counts, static fn (array $row): bool => $row['action'] === $closed?->result);
 
         return new self(
+            $open->id ?? 0,
             $own instanceof Vote ? Votes::words($game, $own->action) : '',
             $cast->count(),
             DB::table('members')->where('play_id', $play)->count(),

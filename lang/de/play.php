@@ -264,6 +264,7 @@ return [
             'guarded' => 'Warte :seconds s bis zum nächsten Versuch.',
             'shut' => 'Das ist noch zu.',
         ],
+        'vote' => ['closed' => 'Diese Abstimmung ist geschlossen. Hier ist die Klasse jetzt.'],
         'hint' => ['none' => 'Gerade gibt es keinen Hinweis.'],
         'find' => [
             'begun' => 'Es hat schon begonnen.', 'done' => 'Es ist schon alles gefunden.',

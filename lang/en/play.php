@@ -263,6 +263,7 @@ return [
             'guarded' => 'Wait :seconds s before the next try.',
             'shut' => 'This is still shut.',
         ],
+        'vote' => ['closed' => 'That vote is closed. This is where the class is now.'],
         'hint' => ['none' => 'There is no hint to give right now.'],
         'find' => [
             'begun' => 'It has begun already.', 'done' => 'All of it is found already.',

@@ -264,6 +264,7 @@ return [
             'guarded' => 'Espera :seconds s antes del próximo intento.',
             'shut' => 'Esto sigue cerrado.',
         ],
+        'vote' => ['closed' => 'Esa votación ya está cerrada. Aquí está la clase ahora.'],
         'hint' => ['none' => 'Ahora mismo no hay pista.'],
         'find' => [
             'begun' => 'Ya ha empezado.', 'done' => 'Ya está todo encontrado.',

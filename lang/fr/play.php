@@ -265,6 +265,7 @@ return [
             'guarded' => 'Attends :seconds s avant le prochain essai.',
             'shut' => 'C’est encore fermé.',
         ],
+        'vote' => ['closed' => 'Ce vote est clos. Voici où en est la classe.'],
         'hint' => ['none' => 'Il n’y a pas d’indice pour l’instant.'],
         'find' => [
             'begun' => 'C’est déjà commencé.', 'done' => 'Tout est déjà trouvé.',

@@ -142,6 +142,15 @@ it('takes nothing more when the run is closed, and keeps all', function (): void
     $this->get("/p/{$this->run->code}")->assertSee('closed this game')->assertSee('Store');
 });
 
+it('answers what counted as it did then, whatever came since', function (array $since): void {
+    $sent = ['verb' => 'answer', 'on' => 'door', 'with' => 'gull', 'key' => 'arrived-the-first-time'];
+    $first = PlayCases::act($this, $sent)->json('verdict');
+    $this->run->update($since);
+    expect(PlayCases::act($this, $sent)->assertJson(['refusal' => null])->json('verdict'))->toBe($first)
+        ->and($this->play->fresh()->seq)->toBe(2)
+        ->and(PlayCases::act($this, ['key' => 'arrives-too-late'] + $sent)->json('refusal'))->not->toBeNull();
+})->with([[['closed_at' => 1]], [['paused_at' => 1]], [['opens_at' => 2_000_000_000]]]);
+
 it('gives a device that is behind the present scene', function (): void {
     PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
     expect(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json('scene'))

@@ -6,6 +6,7 @@ use App\Models\Play;
 use App\Models\Vote;
 use App\Play\Ticket;
 use App\Storage\Pulse;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
@@ -85,6 +86,32 @@ it('tells each what it is for, of how many, and who comes late what was decided'
     $this->get("{$this->front}/votes")->assertSee('3 have joined');
     $this->post("{$this->front}/decide");
     $page(1)->assertSee('Decided: Left (2 of 2)')->assertDontSee('have voted');
+});
+
+it('counts in the vote that a device shows, once, and in no later one', function (): void {
+    $left = ['verb' => 'choose', 'on' => 'left', 'key' => 'sent-before-it-closed'];
+    $reply = ($this->vote)(0, $left);
+    preg_match('/data-ballot="(\d+)"/', $reply->json('vote'), $shown);
+    $this->get("/p/{$this->open->code}")->assertSee("name=\"ballot\" value=\"{$shown[1]}\"", false);
+    ($this->vote)(1, ['ballot' => $shown[1], 'verb' => 'choose', 'on' => 'left']);
+    $this->post("{$this->front}/decide");
+    expect(($this->scene)())->toBe('cave')->and(Ballot::query()->sole()->counts[0]['count'])->toBe(2);
+    // As if the class stood at the fork again.
+    $this->play->fresh()->update(['state' => $this->play->state]);
+    // Sent again, and sent late: neither is a vote for what is asked now.
+    expect(($this->vote)(0, $left)->json('said'))->toBe(['Your vote is in. You may change it until the vote is closed.']);
+    ($this->vote)(2, ['ballot' => $shown[1], 'verb' => 'choose', 'on' => 'right'])
+        ->assertJson(['refusal' => 'That vote is closed. This is where the class is now.']);
+    expect(Vote::query()->count())->toBe(2)->and(Ballot::query()->whereNull('closed_at')->count())->toBeLessThan(2);
+});
+
+it('has one open vote, and closes it once', function (): void {
+    $open = Ballot::openIn($this->play->id);
+    $fields = ['play_id' => $this->play->id, 'hands' => [], 'opened_at' => 1];
+    expect(fn () => Ballot::query()->create($fields))->toThrow(UniqueConstraintViolationException::class)
+        ->and(Ballot::openIn($this->play->id)->id)->toBe($open->id)->and($open->isHeldOpen())->toBeTrue();
+    $open->update(['closed_at' => 2]);
+    expect($open->isHeldOpen())->toBeFalse()->and(Ballot::openIn($this->play->id)->id)->not->toBe($open->id);
 });
 
 it('leaves a tie to the teacher, who may also draw lots', function (string $tie): void {

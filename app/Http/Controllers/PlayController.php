@@ -62,7 +62,7 @@ final class PlayController extends Controller
             return $this->refused($request, 'action.unknown', 422);
         }
         $turn = $ticket === null ? null : (new TakeAction())->handle(
-            $ticket->play, $action, Key::of($request), $code, $ticket->member,
+            $ticket->play, $action, Key::of($request), $code, $ticket->member, SentAction::ballot($request),
         );
         if ($ticket === null || $turn === null) {
             return $this->strangers($request, $code);
@@ -144,10 +144,14 @@ final class PlayController extends Controller
     private function page(
         Screen $screen, Frame $frame, ?Turn $turn, Run $run, Play $play, Ticket $ticket,
     ): Response {
+        $vote = $run->plays_as !== 'class' ? null : $turn->vote ?? VoteLine::of(
+            $play->id, $ticket->member, $screen->edition->game, $screen->state, Clock::seconds(),
+        );
+
         return response(
             view('play.show', [
                 'screen' => $screen,
-                'frame' => $frame,
+                'frame' => $vote === null ? $frame : $frame->carrying(['ballot' => (string) $vote->ballot]),
                 'turn' => $turn,
                 'isFramed' => false,
                 'isOpen' => $turn !== null || $run->isOpen(),
@@ -157,9 +161,7 @@ final class PlayController extends Controller
                 'seq' => $turn->seq ?? $play->seq,
                 'left' => self::left($play, $run),
                 'pulse' => Pulse::address($play->id),
-                'vote' => $run->plays_as !== 'class' ? null : $turn->vote ?? VoteLine::of(
-                    $play->id, $ticket->member, $screen->edition->game, $screen->state, Clock::seconds(),
-                ),
+                'vote' => $vote,
                 'team' => $run->hasTeams()
                     ? Team::of($play->id, $ticket->member, $screen->edition->game, Clock::seconds())
                     : null,

@@ -64,6 +64,8 @@ function wipeTyped() {
 async function act(play, form, submitter) {
     const fields = new FormData(form, submitter?.type === 'image' ? null : submitter);
     if (isAsBefore(form, fields)) return;
+    const ballot = document.querySelector('[data-ballot]');
+    if (ballot) fields.set('ballot', /** @type {HTMLElement} */ (ballot).dataset.ballot);
     form.dataset.busy = 'yes';
     keep(play.dataset.address, fields);
     if (queued > 0) note(form, t('play.queued'));

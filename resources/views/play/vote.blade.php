@@ -1,4 +1,5 @@
 {{-- On a device of a class that plays together: what was decided, what this one is for, and how many have voted. --}}
+<span data-ballot="{{ $vote->ballot }}" hidden></span>
 @if ($vote->decided !== '')
     <p>{{ __('play.vote.decided', ['what' => $vote->decided, 'for' => $vote->for, 'of' => $vote->of]) }}</p>
 @endif
