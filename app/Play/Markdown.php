@@ -10,6 +10,7 @@ use App\Play\Maths\FormulaRenderer;
 use App\Play\Maths\SumRenderer;
 use League\CommonMark\Environment\Environment;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
+use League\CommonMark\Extension\CommonMark\Node\Inline\Image;
 use League\CommonMark\Extension\ExternalLink\ExternalLinkExtension;
 use League\CommonMark\Extension\Table\TableExtension;
 use League\CommonMark\MarkdownConverter;
@@ -73,6 +74,7 @@ final class Markdown
         $environment->addInlineParser(new FormulaParser, 100);
         $environment->addRenderer(Formula::class, new FormulaRenderer);
         $environment->addRenderer(Text::class, new SumRenderer, 10);
+        $environment->addRenderer(Image::class, new PictureRenderer, 10);
 
         return self::$converter = new MarkdownConverter($environment);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Http\OwnAddress;
 use App\Play\Clock;
 use App\Storage\Secret;
 use Illuminate\Support\Facades\Cache;
@@ -28,7 +29,7 @@ final class Receiver
     {
         $other = config('fravel.receiver');
 
-        return is_string($other) && $other !== '' ? $other : url('/receiver/statements');
+        return is_string($other) && $other !== '' ? $other : OwnAddress::of('/receiver/statements');
     }
 
     public static function secret(): string
@@ -70,7 +71,11 @@ final class Receiver
         if ($rows === [] || count($rows) > self::MOST) {
             return null;
         }
-        DB::table('received_records')->insertOrIgnore($rows);
+        // What was sent from here goes with what it is of.
+        $own = DB::table('records')->whereIn('uuid', array_column($rows, 'uuid'))->pluck('id', 'uuid')->all();
+        DB::table('received_records')->insertOrIgnore(array_map(
+            static fn (array $row): array => $row + ['record_id' => $own[$row['uuid']] ?? null], $rows,
+        ));
 
         return array_column($rows, 'uuid');
     }

@@ -36,7 +36,8 @@ final class RecordQueue
     {
         $now = Clock::seconds();
         $rows = array_map(static fn (array $statement): array => [
-            'uuid' => $statement['id'], 'run_id' => $run->id, 'statement' => Json::write($statement),
+            'uuid' => $statement['id'], 'run_id' => $run->id, 'play_id' => $statement['actor']['account']['name'],
+            'statement' => Json::write($statement),
             'next_at' => $now,
         ], Statements::of($run));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Http\OwnAddress;
 use App\Models\Run;
 use App\Storage\EditionFile;
 use App\View\GivenAnswer;
@@ -87,7 +88,7 @@ final class Statements
     {
         return [
             'objectType' => 'Agent', 'name' => $log->name,
-            'account' => ['homePage' => url('/'), 'name' => $log->id],
+            'account' => ['homePage' => OwnAddress::of(''), 'name' => $log->id],
         ];
     }
 
@@ -107,6 +108,6 @@ final class Statements
 
     private static function address(Run $run): string
     {
-        return url("/runs/{$run->id}");
+        return OwnAddress::of("/runs/{$run->id}");
     }
 }

@@ -23,6 +23,6 @@ final class Csv
     /** A text that a spreadsheet program would run is led in by an apostrophe, which such programs don't show. */
     private static function harmless(string|int|float|null $cell): string|int|float|null
     {
-        return is_string($cell) && preg_match('/^[\s]*[=+\-@\t\r|]/u', $cell) === 1 ? "'".$cell : $cell;
+        return is_string($cell) && preg_match('/^[\s]*[=+\-@\t\r|＝＋－＠]/u', $cell) === 1 ? "'".$cell : $cell;
     }
 }

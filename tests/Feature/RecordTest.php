@@ -90,3 +90,27 @@ it('takes statements from those alone who know its secret, and nothing else', fu
     $post($one, Receiver::secret())->assertOk();
     expect(DB::table('received_records')->count())->toBe(1);
 });
+
+it('sends to its own address and names it, whatever host a request calls us by', function (): void {
+    config(['app.url' => 'https://fravel.example', 'fravel.hosts' => ['other.example']]);
+    $this->get('https://other.example/')->assertOk();
+    expect(Receiver::address())->toBe('https://fravel.example/receiver/statements')
+        ->and(Statements::of($this->run)[0]['object']['id'])->toStartWith('https://fravel.example/runs/');
+    foreach (['other.example:9999' => 400, 'fravel.example:9999' => 400, 'fravel.example:443' => 200] as $host => $is) {
+        $this->get("https://{$host}/")->assertStatus($is);
+    }
+});
+
+it('forgets records with the play or the run that they are of, at the receiver inside too', function (): void {
+    ($this->send)();
+    $other = Classroom::join($this->run, 'Ben');
+    PlayCases::act($this, ['verb' => 'hint', 'on' => 'door', 'ticket' => Classroom::ticket($other)]);
+    ($this->send)();
+    $names = fn (): array => DB::table('received_records')->get()
+        ->map(fn (stdClass $one): string => json_decode($one->statement)->actor->name)->unique()->values()->all();
+    expect($names())->toBe(['Mia', 'Ben']);
+    $this->delete("/runs/{$this->run->id}/plays/{$this->play->id}");
+    expect($names())->toBe(['Ben'])->and(DB::table('records')->where('statement', 'like', '%Mia%')->count())->toBe(0);
+    $this->run->delete();
+    expect($names())->toBe([])->and(DB::table('records')->count())->toBe(0);
+});

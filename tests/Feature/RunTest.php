@@ -83,8 +83,8 @@ it('downloads a table that opens cleanly, formulas made harmless', function (): 
 });
 
 it('makes every cell harmless that a spreadsheet would run', function (string $cell): void {
-    expect(Csv::of([[$cell]]))->toContain("'".$cell[0]);
-})->with(['=1+1', '+1', '-1', '@SUM(A1)', '|cmd']);
+    expect(Csv::of([[$cell]]))->toContain("'".mb_substr($cell, 0, 1));
+})->with(['=1+1', '+1', '-1', '@SUM(A1)', '|cmd', '＝1+1', '＋1', '－1', '＠SUM(A1)']);
 
 it('warns of scenes that lead nowhere before a run is opened', function (): void {
     $run = Classroom::open();
