@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Change;
 use App\Models\Game;
+use Fravel\Document\Bounds;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Validation;
 use Fravel\Edit\Command;
@@ -14,6 +15,7 @@ use Fravel\Edit\Edited;
 use Fravel\Edit\Recaps;
 use Fravel\Edit\Refusal;
 use Fravel\Support\Json;
+use Fravel\Support\Problem;
 
 /**
  * Changes a game and keeps the change with its inverse.
@@ -71,7 +73,7 @@ final readonly class EditGame
         if ($edited instanceof Refusal) {
             return $edited;
         }
-        $problem = Validation::ofShape($edited->game->document)[0] ?? null;
+        $problem = self::problem($document->document, $edited->game->document);
         if ($problem !== null) {
             return new Refusal($problem->code, $problem->arguments);
         }
@@ -82,6 +84,23 @@ final readonly class EditGame
             $command,
             fn (Game $kept) => $this->remember($kept, $command, $edited, $touches, $label),
         );
+    }
+
+    /**
+     * What keeps a change from being taken; null for nothing. What was larger than may be already may stay so.
+     *
+     * @param  array<array-key, mixed>  $before
+     * @param  array<array-key, mixed>  $after
+     */
+    private static function problem(array $before, array $after): ?Problem
+    {
+        foreach (Validation::ofShape($after) as $problem) {
+            if ($problem->code !== 'size.beyond' || Bounds::isWorse($before, $after)) {
+                return $problem;
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<string>  $touches */

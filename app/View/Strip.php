@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Logging\Failure;
 use App\Models\Edition;
 use App\Models\Game;
 use App\Models\Run;
 use App\Workshop\Findings;
+use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Thing\Things;
 use Illuminate\Support\Collection;
+use Throwable;
 
 /** One game on the shelf. */
 final readonly class Strip
@@ -29,6 +32,7 @@ final readonly class Strip
         public ?Edition $edition,
         public bool $isAsEdition,
         public Collection $runs,
+        public bool $isRead = true,
     ) {
     }
 
@@ -36,7 +40,7 @@ final readonly class Strip
     public function mark(): string
     {
         return match (true) {
-            $this->findings->errors !== [] => 'wrong',
+            ! $this->isRead, $this->findings->errors !== [] => 'wrong',
             $this->findings->isProved => 'open',
             default => 'almost',
         };
@@ -46,14 +50,33 @@ final readonly class Strip
     public function says(): string
     {
         return match (true) {
+            ! $this->isRead => 'games.unread',
             ! $this->findings->isProved => 'games.unproved',
             $this->hasEnding => 'games.proved',
             default => 'games.to_uncover',
         };
     }
 
-    /** @param  bool  $mayLook  whether there is time to look a game over that was not looked over before */
+    /**
+     * One that can't be read says so, and keeps nobody from the others.
+     *
+     * @param  bool  $mayLook  whether there is time to look a game over that was not looked over before
+     */
     public static function of(Game $game, bool $mayLook = true): self
+    {
+        try {
+            return self::read($game, $mayLook);
+        } catch (Throwable $failure) {
+            Failure::tell($failure);
+
+            return new self(
+                $game, RouteMap::of(GameDocument::of(['scenes' => []])), 0, 0, 0, false, Findings::notYet(),
+                $game->editions->first(), false, $game->runs->values(), false,
+            );
+        }
+    }
+
+    private static function read(Game $game, bool $mayLook): self
     {
         $document = $game->read();
         $edition = $game->editions->first();

@@ -12,6 +12,11 @@ final readonly class CodeMarks
 {
     private const MARK = '/\{=code:([a-z][a-z0-9_-]{0,39})(?::(\d{1,3})(?:-(\d{1,3}))?)?\}/';
 
+    /** Signs that are said of a code at most, and bytes by which a text grows; marks beyond stay as they are. */
+    private const SIGNS = 200;
+
+    private const GROWTH = 20_000;
+
     /** Fields that are read by students. */
     private const FIELDS = ['md' => 1, 'say' => 1, 'ask' => 1, 'name' => 1, 'title' => 1, 'label' => 1, 'alt' => 1];
 
@@ -33,13 +38,18 @@ final readonly class CodeMarks
     /** @param  callable(string): list<string>  $code */
     public static function fill(string $text, callable $code): string
     {
-        return (string) preg_replace_callback(self::MARK, static function (array $mark) use ($code): string {
+        $left = self::GROWTH;
+
+        return (string) preg_replace_callback(self::MARK, static function (array $mark) use ($code, &$left): string {
             $first = (int) ($mark[2] ?? 1);
-            $signs = $code($mark[1]);
+            $signs = $left > 0 ? array_slice($code($mark[1]), 0, self::SIGNS) : [];
             $last = isset($mark[3]) ? (int) $mark[3] : (isset($mark[2]) ? $first : count($signs));
             $said = $first < 1 || $last > count($signs) ? [] : array_slice($signs, $first - 1, $last - $first + 1);
 
-            return $said === [] ? $mark[0] : implode(self::between($said), $said);
+            $words = implode(self::between($said), $said);
+            $left -= strlen($words);
+
+            return $said === [] || $left < 0 ? $mark[0] : $words;
         }, $text);
     }
 

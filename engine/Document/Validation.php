@@ -37,6 +37,8 @@ final class Validation
             }
         }
 
+        Bounds::tell($document, $problems);
+
         return $problems->all();
     }
 

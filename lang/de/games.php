@@ -66,6 +66,7 @@ return [
     'never_opened' => 'nie geöffnet',
     'to_uncover' => 'zum Aufdecken, ohne Ende',
     'proved' => 'zu gewinnen, keine Falle',
+    'unread' => 'Dieses Spiel lässt sich nicht ganz lesen. Öffnen Sie es, um es zu richten, oder nehmen Sie es mit.',
     'unproved' => 'nichts gefunden, nicht alle Wege angesehen',
     'run' => 'Durchgang :code, :label',
     'playing' => ':playing von :count spielen gerade',

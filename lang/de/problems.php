@@ -16,6 +16,7 @@ return [
     'pattern.malformed' => 'Dieses Suchmuster geht nicht: :fault.',
     'unit.unknown' => '„:found“ ist keine bekannte Einheit.',
     'file.outside' => 'Eine Datei eines Spiels liegt in seinem Paket; :found tut das nicht.',
+    'size.beyond' => 'Davon darf ein Spiel :most an einer Stelle haben; hier sind es :found.',
     'route.missing' => 'Das führt zur Szene „:id“, und die gibt es nicht.',
     'reference.missing' => 'Das nennt :kind „:id“, und das gibt es nicht.',
 ];

@@ -66,6 +66,7 @@ return [
     'never_opened' => 'never opened',
     'proved' => 'can be won, no trap',
     'to_uncover' => 'to uncover, without an end',
+    'unread' => 'This game can’t be read whole. Open it to mend it, or take it away to keep it.',
     'unproved' => 'nothing found, not all ways looked at',
     'run' => 'Run :code, :label',
     'playing' => ':playing of :count playing now',

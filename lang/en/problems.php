@@ -16,6 +16,7 @@ return [
     'pattern.malformed' => 'This pattern can\'t be used: :fault.',
     'unit.unknown' => '":found" is no known unit.',
     'file.outside' => 'A file of a game lies inside its package; :found does not.',
+    'size.beyond' => 'A game may hold :most of these at one place; here are :found.',
     'route.missing' => 'This leads to the scene ":id", and there is none.',
     'reference.missing' => 'This names the :kind ":id", and there is none.',
 ];

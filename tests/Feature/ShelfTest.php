@@ -1,5 +1,6 @@
 <?php
 
+use App\Models\Game;
 use App\Models\User;
 use App\View\RouteMap;
 use App\View\RunStanding;
@@ -106,6 +107,15 @@ it('shows only a teacher’s own games', function (): void {
         ->assertOk()
         ->assertSee('Your shelf is empty')
         ->assertDontSee('Two rooms');
+});
+
+it('shows the others where a game can’t be read, which says so and can be taken away', function (): void {
+    $broken = Game::factory()->create(['title' => 'Broken', 'document' => '{"fravel":1,"scenes":[5']);
+    Game::factory()->create(['title' => 'Sound', 'user_id' => $broken->user_id]);
+    $this->actingAs($broken->user)->get('/games')->assertOk()->assertSee('can’t be read whole')
+        ->assertSee('Sound')->assertSee('Broken');
+    $this->post("/games/{$broken->id}/away", ['away' => 1])->assertRedirect();
+    expect($broken->fresh()->archived_at)->not->toBeNull();
 });
 
 it('counts who is playing now', function (): void {

@@ -65,6 +65,18 @@ final class AdversarialGames
             ),
             'three hundred sums' => self::sums(300),
             'thirty locks with hints and ways back' => self::hinted(30),
+            'four thousand scenes that nobody reaches' => Games::document(array_map(
+                static fn (int $at): array => [
+                    'id' => "s{$at}", 'things' => [Games::choice("c{$at}", ['go' => "s{$at}"])],
+                ],
+                range(1, 4000),
+            )),
+            'two thousand tokens, asked for fifty times' => self::asked(2000, 50),
+            'a code of twenty thousand signs, said as often' => self::ending([['id' => 'a', 'things' => [
+                Games::lock('l', str_repeat('x', 20_000), [], ['go' => 'end']),
+                ['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=code:l}', 20_000)],
+            ]]]),
+            'five hundred stops of a film' => self::stops(500),
             'four thousand answers that are nearly right' => self::oneRule([
                 'any' => array_map(
                     fn (int $number): array => ['close' => str_repeat("word{$number} ", 30), 'edits' => 10],
@@ -80,7 +92,7 @@ final class AdversarialGames
         $dice = new Randomizer(new Mt19937($seed));
         $size = static fn (int $least, int $most): int => $dice->getInt($least, $most);
 
-        return match ($dice->getInt(0, 7)) {
+        return match ($dice->getInt(0, 9)) {
             0 => self::twoRules(
                 self::nested(['any', 'all', 'not'], $size(4, 24), ['has' => ['a']]),
                 self::nested(['all', 'not', 'any'], $size(4, 24), ['equals' => ['a']]),
@@ -91,8 +103,32 @@ final class AdversarialGames
             4 => self::toggles($size(10, 300)),
             5 => self::sums($size(10, 300)),
             6 => self::hinted($size(3, 40)),
+            7 => self::asked($size(10, 1500), $size(1, 60)),
+            8 => self::stops($size(10, 500)),
             default => self::manyRules($size(100, 1500)),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function asked(int $tokens, int $texts): array
+    {
+        $held = self::tokens($tokens);
+
+        return self::ending([['id' => 'a', 'things' => array_map(static fn (int $at): array => [
+            'id' => "x{$at}", 'kind' => 'text', 'md' => 'x',
+            'if' => ['hasOf' => array_column($held, 'id'), 'atLeast' => 2],
+        ], range(1, $texts))]], ['tokens' => $held]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function stops(int $count): array
+    {
+        $film = ['id' => 'film', 'kind' => 'clip', 'length' => 10 * $count + 9];
+
+        return self::ending([['id' => 'a', 'things' => [$film]], ...array_map(static fn (int $at): array => [
+            'id' => "p{$at}", 'stop' => ['of' => 'film', 'at' => 10 * $at],
+            'things' => [Games::lock("q{$at}", "w{$at}")],
+        ], range(1, $count))]);
     }
 
     /**

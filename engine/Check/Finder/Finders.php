@@ -53,6 +53,8 @@ final class Finders
         [$found, $unlooked] = [[], []];
         foreach (self::FAMILY as $finder) {
             try {
+                // Who comes after all is spent looks at nothing.
+                $effort->spend();
                 $context->with($effort->part(self::SHARE));
                 $found[] = is_subclass_of($finder, SceneFinder::class)
                     ? self::byScenes($finder, $context)
@@ -93,6 +95,7 @@ final class Finders
     {
         $found = [];
         foreach ($context->game->scenes() as $scene) {
+            $context->effort->spend();
             $look = static fn (): array => $finder::inScene($context, $scene);
             $found[] =
                 $context->memo === null

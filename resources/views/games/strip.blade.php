@@ -8,9 +8,11 @@
         <h2><a class="no-underline hover:underline" href="{{ route('games.show', $strip->game) }}">{{
             $strip->game->title
         }}</a></h2>
-        <p class="text-small text-quiet">{{ __('games.length', [
-            'chapters' => $strip->chapters, 'scenes' => $strip->scenes, 'locks' => $strip->locks,
-        ]) }}</p>
+        @if ($strip->isRead)
+            <p class="text-small text-quiet">{{ __('games.length', [
+                'chapters' => $strip->chapters, 'scenes' => $strip->scenes, 'locks' => $strip->locks,
+            ]) }}</p>
+        @endif
         <x-strip-acts :game="$strip->game"/>
     </div>
     <div class="text-small text-quiet">
