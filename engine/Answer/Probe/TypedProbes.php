@@ -129,7 +129,7 @@ final readonly class TypedProbes
     {
         $lengths = [];
         foreach (array_keys($this->probes->lengths[$of]) as $border) {
-            array_push($lengths, $border - 1, $border, $border + 1);
+            $border < PHP_INT_MAX && array_push($lengths, $border - 1, $border, $border + 1);
         }
         $lengths = array_values(
             array_unique(array_filter($lengths, static fn (int $length): bool => $length >= 0 && $length <= $most)),

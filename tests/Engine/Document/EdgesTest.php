@@ -1,0 +1,13 @@
+<?php
+
+use Fravel\Edit\DocumentPath;
+use Tests\Support\Engine\EdgeCases;
+
+it('takes every number at its edges, or says that it does not', function (array $place): void {
+    $document = EdgeCases::document();
+    $isTaken = array_map(static fn (mixed $number): bool => EdgeCases::through(
+        DocumentPath::put($document, $place, $number),
+    ), EdgeCases::NUMBERS);
+
+    expect($isTaken)->toContain(true);
+})->with(array_map(static fn (array $place): array => [$place], EdgeCases::numbers(EdgeCases::document())));
