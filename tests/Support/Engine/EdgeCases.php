@@ -98,7 +98,7 @@ final class EdgeCases
         foreach ($game->scene('a')->things ?? [] as $thing) {
             foreach ([...$thing->actions(), ['answer' => $thing->id, 'with' => '9e999']] as $action) {
                 $meant = Action::of($action);
-                $meant === null || Playing::act($game, $state, $meant, PHP_INT_MAX - 9);
+                $meant === null || Playing::act($game, $state, $meant, 2_000_000_000);
             }
         }
         Check::of($game, 60, effort: new Effort(4000));
