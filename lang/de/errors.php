@@ -36,4 +36,13 @@ return [
         'words' => 'Hier wird gerade etwas gerichtet. Alles Getane ist gespeichert; versuch es in ein paar Minuten '
             .'noch einmal.',
     ],
+    '4xx' => [
+        'title' => 'So geht das nicht',
+        'words' => 'Was verlangt wurde, passt nicht zu dieser Adresse. Nichts wurde geändert.',
+    ],
+    '5xx' => [
+        'title' => 'Hier fehlt etwas',
+        'words' => 'Was dafür nötig ist, ist gerade nicht zu erreichen. Nichts Behaltenes ist verloren; '
+            .'versuch es in einer Minute noch einmal.',
+    ],
 ];

@@ -24,4 +24,12 @@ return [
         'title' => 'Back soon',
         'words' => 'Something is being looked after here. All that was done is kept; try again in a few minutes.',
     ],
+    '4xx' => [
+        'title' => 'That can’t be done this way',
+        'words' => 'What was asked for does not fit this address. Nothing was changed.',
+    ],
+    '5xx' => [
+        'title' => 'Something is missing here',
+        'words' => 'What this needs can’t be reached just now. Nothing you had kept is lost; try again in a minute.',
+    ],
 ];

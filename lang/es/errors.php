@@ -31,4 +31,13 @@ return [
         'title' => 'Volvemos enseguida',
         'words' => 'Estamos arreglando algo. Todo lo hecho está guardado; prueba otra vez dentro de unos minutos.',
     ],
+    '4xx' => [
+        'title' => 'Así no se puede',
+        'words' => 'Lo que se pidió no va con esta dirección. No se cambió nada.',
+    ],
+    '5xx' => [
+        'title' => 'Aquí falta algo',
+        'words' => 'Lo que hace falta no responde ahora. No se perdió nada de lo guardado; '
+            .'prueba otra vez en un minuto.',
+    ],
 ];

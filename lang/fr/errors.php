@@ -18,7 +18,8 @@ return [
     ],
     '419' => [
         'title' => 'Cette page a attendu trop longtemps',
-        'words' => 'Rien n’est perdu. Reviens en arrière, ce que tu as écrit est encore là ; recharge ensuite la page.',
+        'words' => 'Rien n’est perdu. Reviens en arrière, ce que tu as écrit est encore là ; '
+            .'recharge ensuite la page.',
     ],
     '429' => ['title' => 'Trop d’essais', 'words' => 'Attends une minute et essaie encore. Rien n’est perdu.'],
     '500' => [
@@ -29,5 +30,14 @@ return [
         'title' => 'De retour bientôt',
         'words' => 'On s’occupe de quelque chose ici. Tout ce qui a été fait est gardé ; essaie encore dans quelques '
             .'minutes.',
+    ],
+    '4xx' => [
+        'title' => 'Cela ne va pas ainsi',
+        'words' => 'Ce qui a été demandé ne convient pas à cette adresse. Rien n’a changé.',
+    ],
+    '5xx' => [
+        'title' => 'Il manque quelque chose ici',
+        'words' => 'Ce qu’il faut n’est pas joignable pour le moment. Rien de ce qui était gardé n’est perdu ; '
+            .'essaie encore dans une minute.',
     ],
 ];

@@ -1,6 +1,9 @@
 <?php
 
 use Fravel\State\PlayState;
+use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Facades\Route;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
 
@@ -128,3 +131,15 @@ it('breaks at nothing that is sent to a class that plays together', function (st
     expect(array_filter($statuses, fn (int $status): bool => $status >= 500))->toBe([])
         ->and($stranger->fresh()->seq)->toBe(1)->and($stranger->fresh()->extra)->toBe(0);
 })->with(['each', 'teams', 'class']);
+
+it('says what is wrong on a page of its own, whatever it is, in every language', function (string $language): void {
+    App::setLocale($language);
+    foreach (glob(resource_path('views/errors/*.blade.php')) ?: [] as $page) {
+        $code = basename($page, '.blade.php');
+        expect(Lang::hasForLocale("errors.{$code}.title", $language))->toBeTrue($code)
+            ->and(view("errors.{$code}")->render())->toContain(e(__("errors.{$code}.words")));
+    }
+    $this->get('/p/ABCDE/leave')->assertStatus(405)->assertSee(__('errors.4xx.title'));
+    Route::get('/broken-gate', fn () => abort(502));
+    $this->get('/broken-gate')->assertStatus(502)->assertSee(__('errors.5xx.title'));
+})->with(['en', 'de', 'es', 'fr']);
