@@ -43,7 +43,8 @@ final class Ballot extends Model
     /** Whether it is open still; until the transaction in which this was asked is over, it stays so. */
     public function isHeldOpen(): bool
     {
-        return self::query()->whereKey($this->id)->whereNull('closed_at')->update(['opened_at' => $this->opened_at]) > 0;
+        return self::query()->whereKey($this->id)->whereNull('closed_at')
+            ->update(['opened_at' => $this->opened_at]) > 0;
     }
 
     /** @return HasMany<Vote, $this> */

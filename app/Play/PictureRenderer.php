@@ -17,7 +17,7 @@ use League\Config\ConfigurationAwareInterface;
 use League\Config\ConfigurationInterface;
 use Stringable;
 
-/** Pictures of the game. One that lies elsewhere would be fetched there by each who reads it: its words stand for it. */
+/** Pictures of the game. One from elsewhere would be fetched there by each who reads it: its words stand for it. */
 final class PictureRenderer implements ConfigurationAwareInterface, NodeRendererInterface
 {
     private const OURS = 'asset:';

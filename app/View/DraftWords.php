@@ -10,7 +10,7 @@ use Fravel\Report\AnswerRule;
 use Fravel\Report\LockReport;
 use Fravel\Report\WrongGroup;
 
-/** A lock of a run as the draft of its game has it now: where it stands, and what is said there to answers of the run. */
+/** A lock of a run as the draft of its game has it now: where it stands, and what is said there to its answers. */
 final readonly class DraftWords
 {
     /** @param  array<string, string>  $said  Report::key of the answers → what is said to them (CommonMark) */

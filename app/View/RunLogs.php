@@ -9,30 +9,50 @@ use App\Models\Run;
 use Fravel\Report\PlayLog;
 use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
 use stdClass;
 
-/** All that the students of a run did: one query for their plays, and one for what they did. */
+/** All that the students of a run did: one query for their plays, and one for what they did, read row by row. */
 final class RunLogs
 {
     /** @return list<PlayLog> by name */
     public static function of(Run $run): array
     {
-        $plays = $run->plays()->orderBy('name')->get()->all();
-        $kept = DB::table('play_events')
+        $plays = $run->plays()->orderBy('name')->get()->keyBy('id');
+        // In the order of the plays' names; each is put together as soon as its last row is read.
+        $logs = array_fill_keys($plays->keys()->all(), null);
+        [$at, $kept] = [null, []];
+        // Who has joined since is left to the next look.
+        foreach (self::rows($run)->whereIn('play_id', array_keys($logs)) as $row) {
+            if ($row->play_id !== $at && $at !== null) {
+                $logs[$at] = self::log($plays[$at], $kept);
+                $kept = [];
+            }
+            [$at, $kept[]] = [$row->play_id, $row];
+        }
+        if ($at !== null) {
+            $logs[$at] = self::log($plays[$at], $kept);
+        }
+
+        return array_values(array_map(
+            static fn (string $id, ?PlayLog $log): PlayLog => $log ?? self::log($plays[$id], []),
+            array_keys($logs), $logs,
+        ));
+    }
+
+    /** @return LazyCollection<int, stdClass> */
+    private static function rows(Run $run): LazyCollection
+    {
+        return DB::table('play_events')
             ->join('plays', 'plays.id', '=', 'play_events.play_id')
             ->where('plays.run_id', $run->id)
             ->orderBy('play_events.play_id')->orderBy('play_events.seq')
             ->leftJoin('members', 'members.id', '=', 'play_events.member')
-            ->get([
+            ->select([
                 'play_events.play_id', 'play_events.at', 'play_events.action', 'play_events.events',
                 'members.name as by',
             ])
-            ->groupBy('play_id');
-
-        return array_map(
-            static fn (Play $play): PlayLog => self::log($play, $kept->get($play->id)?->all() ?? []),
-            array_values($plays),
-        );
+            ->cursor();
     }
 
     public static function ofPlay(Play $play): PlayLog

@@ -131,7 +131,9 @@ return [
         'titleOfTheGame' => 'Titel des Spiels',
     ],
     'refused' => [
-        'size' => ['beyond' => 'Davon darf ein Spiel :most an einer Stelle haben; das wären :found. Nichts wurde geändert.'],
+        'size' => [
+            'beyond' => 'Davon darf ein Spiel :most an einer Stelle haben; das wären :found. Nichts wurde geändert.',
+        ],
         'pattern' => [
             'answer' => '„:what“ ginge mit der gegebenen Antwort nicht auf. '
                 .'Nichts wurde gebaut; alles steht noch im Formular.',

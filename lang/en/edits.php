@@ -130,7 +130,9 @@ return [
         'titleOfTheGame' => 'title of the game',
     ],
     'refused' => [
-        'size' => ['beyond' => 'A game may hold :most of these at one place; that would make :found. Nothing was changed.'],
+        'size' => [
+            'beyond' => 'A game may hold :most of these at one place; that would make :found. Nothing was changed.',
+        ],
         'pattern' => [
             'answer' => '“:what” would not open on the answer you gave. '
                 .'Nothing was built; what you gave is still in the form.',

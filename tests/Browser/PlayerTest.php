@@ -200,7 +200,10 @@ it('moves and, once they are wanted, sounds when a lock opens, a cover turns and
     $student = PlayerCases::rehearsed([
         ['id' => 'a', 'title' => 'Here', 'things' => [
             Games::lock('door', 'up', ['label' => 'Door']),
-            ['front' => ['md' => 'Lid'], 'back' => ['md' => 'It is'], 'opens' => 'tap', 'id' => 'lid', 'kind' => 'cover'],
+            [
+                'id' => 'lid', 'kind' => 'cover', 'front' => ['md' => 'Lid'], 'back' => ['md' => 'It is'],
+                'opens' => 'tap',
+            ],
             Games::choice('on', ['go' => 'b']) + ['md' => 'On'],
         ]],
         ['id' => 'b', 'title' => 'There', 'ending' => ['kind' => 'won', 'md' => 'Done.']],

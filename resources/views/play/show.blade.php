@@ -29,7 +29,9 @@
         @endif
         <div id="nudges" role="status" aria-live="polite"></div>
         @if ($team ?? null)
-            <div id="team" class="team-now" role="status">@include('play.team', ['game' => $screen->edition->game])</div>
+            <div id="team" class="team-now" role="status">@include('play.team', [
+                'game' => $screen->edition->game,
+            ])</div>
         @endif
         <div id="scene" class="flex-1">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>

@@ -1,6 +1,7 @@
 @use('App\View\Votes')
 {{-- Beside the scene at the front: how to join, how the vote stands, and earlier votes. In the teacher's language. --}}
-<aside class="grid content-start gap-5 self-start rounded-board bg-ink/90 p-4" lang="{{ app()->getLocale() }}" aria-label="{{ __('front.title') }}">
+<aside class="grid content-start gap-5 self-start rounded-board bg-ink/90 p-4"
+    lang="{{ app()->getLocale() }}" aria-label="{{ __('front.title') }}">
     <p class="flex flex-wrap items-baseline justify-between gap-3 border-b-[1.5px] border-deep pb-2">
         <a class="font-code text-[2rem] font-bold tracking-[0.1em] text-lamp no-underline"
             href="{{ route('runs.projector', $run) }}" aria-label="{{ __('front.join', ['code' => $run->code]) }}">{{

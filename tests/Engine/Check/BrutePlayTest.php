@@ -26,7 +26,7 @@ it('proves of games of every kind what playing them in every way shows', functio
             ->and($reach->trap !== null)->toBe($brute->traps !== [])
             ->and($brute->traps === [] || in_array($reach->trap['scene'] ?? '', $brute->traps, true))->toBeTrue();
     }
-})->with(range(1, 40));
+})->with(range(1, 24));
 
 it('never calls out of reach what somebody got to', function (int $seed): void {
     $game = GameDocument::of((new RandomGames($seed, true, 2))->document());

@@ -78,7 +78,7 @@ it('goes on with what it learned only where that still holds', function (int $se
         expect(MemoCases::told(Check::of($game, 2000, memo: $memo)))
             ->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 2000)));
     }
-})->with(range(1, 60));
+})->with(range(1, 32));
 
 it('forgets what it learned where words for places mean others, and where covers come', function (
     array $way, array $edit, string $reached,
