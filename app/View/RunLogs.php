@@ -18,12 +18,15 @@ final class RunLogs
     /** @return list<PlayLog> by name */
     public static function of(Run $run): array
     {
-        $plays = $run->plays()->orderBy('name')->get()->keyBy('id');
+        $plays = $run->plays()->orderBy('name')->get()->keyBy('id')->all();
         // In the order of the plays' names; each is put together as soon as its last row is read.
-        $logs = array_fill_keys($plays->keys()->all(), null);
+        $logs = array_fill_keys(array_keys($plays), null);
         [$at, $kept] = [null, []];
-        // Who has joined since is left to the next look.
-        foreach (self::rows($run)->whereIn('play_id', array_keys($logs)) as $row) {
+        foreach (self::rows($run) as $row) {
+            if (! isset($plays[$row->play_id])) {
+                // Who has joined since is left to the next look.
+                continue;
+            }
             if ($row->play_id !== $at && $at !== null) {
                 $logs[$at] = self::log($plays[$at], $kept);
                 $kept = [];
@@ -34,10 +37,10 @@ final class RunLogs
             $logs[$at] = self::log($plays[$at], $kept);
         }
 
-        return array_values(array_map(
+        return array_map(
             static fn (string $id, ?PlayLog $log): PlayLog => $log ?? self::log($plays[$id], []),
             array_keys($logs), $logs,
-        ));
+        );
     }
 
     /** @return LazyCollection<int, stdClass> */

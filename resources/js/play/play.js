@@ -1,5 +1,6 @@
 import { t } from '../lib/catalogue.js';
 import { el, html, icon, targetOf } from '../lib/dom.js';
+import { pause } from '../lib/http.js';
 import { drawMaths } from '../lib/maths.js';
 import { beam, settle, showNew, standing } from './arrival.js';
 import { dressCall } from './call.js';
@@ -25,20 +26,13 @@ import { dressTeam } from './team.js';
 /** Up to this width of a stage what is said stands below it, as most of what is read does. */
 const NARROW = 686;
 
-/** Sends actions without leaving the page. Every form works without this too. */
-function begin() {
+/**
+ * Sends actions without leaving the page. Every form works without this too. What can be pressed comes first, and the
+ * rest in small steps, so that a press is answered between them.
+ */
+async function begin() {
     const play = document.getElementById('play');
     startTaps(play);
-    startGuards(play);
-    startStage(play);
-    drawMaths(play);
-    dressInputs(play);
-    dressCovers();
-    dressFilm();
-    dressSounds();
-    dressSatchel();
-    dressCall();
-    dressTeam(play);
     play.addEventListener('submit', (event) => {
         const form = targetOf(event).closest('form.act');
         if (!form) return;
@@ -46,8 +40,24 @@ function begin() {
         if (!form.dataset.busy) act(play, form, event.submitter);
     });
     play.addEventListener('click', turnKeyboard);
+    startStage(play);
     wipeTyped();
-    startClock();
+    const steps = [
+        () => dressInputs(play),
+        dressCovers,
+        dressFilm,
+        () => startGuards(play),
+        dressSounds,
+        dressSatchel,
+        dressCall,
+        () => dressTeam(play),
+        startClock,
+        () => drawMaths(play),
+    ];
+    for (const step of steps) {
+        await pause(0);
+        step();
+    }
     listen(play, (reply) => {
         const whole = { said: [], given: [], verdict: null, refusal: null, ...reply };
         noteReply(null, whole);

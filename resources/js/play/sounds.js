@@ -19,7 +19,7 @@ function dressSounds() {
     if (!tools || tools.dataset.dressed) return;
     tools.dataset.dressed = 'yes';
     const sounds = /** @type {HTMLElement} */ (tools.querySelector('[data-sounds]'));
-    sounds.hidden = false;
+    sounds.classList.remove('invisible');
     sounds.addEventListener('click', () => {
         localStorage.setItem(WANTED, isWanted() ? '' : 'yes');
         tell(sounds);
