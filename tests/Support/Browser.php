@@ -366,6 +366,11 @@ final class Browser
     /** @return list<string> what axe finds against WCAG 2.2 AA, a line each */
     public function barriers(): array
     {
+        // What is still on its way is neither seen nor read.
+        $this->until(fn (): bool => (bool) $this->driver->executeScript(
+            'return document.getAnimations().every((one) => one.playState !== "running"'
+                .' || one.effect.getComputedTiming().endTime === Infinity)',
+        ));
         if ($this->driver->executeScript('return typeof axe') === 'undefined') {
             $axe = dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js';
             $this->driver->executeScript((string) file_get_contents($axe));
