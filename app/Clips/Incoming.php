@@ -35,12 +35,37 @@ final readonly class Incoming
     public static function begin(Game $game, int $size, string $mark): self
     {
         self::forgetOld($game);
-        $id = substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
+        $id = self::name($game, $size, $mark);
         $incoming = self::of($game, $id) ?? new self($id, self::folder($game->id)."/{$id}-{$size}", $size);
         is_dir(self::folder($game->id)) || mkdir(self::folder($game->id), 0o755, true);
         touch($incoming->path);
 
         return $incoming;
+    }
+
+    /** By which a file is known that is told so: the same file is the same. */
+    public static function name(Game $game, int $size, string $mark): string
+    {
+        return substr(Secret::hex("incoming|{$game->id}|{$size}|{$mark}"), 0, 40);
+    }
+
+    /**
+     * What files on their way will take once they have arrived.
+     *
+     * @param  list<string>  $games  ids
+     * @param  string  $except  the name of one that is not counted
+     * @return int bytes
+     */
+    public static function promised(array $games, string $except): int
+    {
+        $paths = array_merge([], ...array_map(
+            static fn (string $game): array => glob(self::folder($game).'/*') ?: [], $games,
+        ));
+        $others = array_filter($paths, static fn (string $path): bool => ! str_contains($path, "/{$except}-"));
+
+        return array_sum(array_map(
+            static fn (string $path): int => (int) substr($path, (int) strrpos($path, '-') + 1), $others,
+        ));
     }
 
     /**

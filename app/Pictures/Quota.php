@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Clips\Incoming;
 use App\Models\Game;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /**
- * How much room pictures and clips take, by game and by teacher, each by themselves.
- * Each file counts once for a game, taken out again or not: undo
- * brings it back.
+ * How much room pictures and clips take, by game and by teacher, each by themselves. Each file counts once for a game,
+ * taken out again or not: undo brings it back. What is on its way counts as large as it was told.
  */
 final class Quota
 {
@@ -26,10 +26,20 @@ final class Quota
 
     private const MEGABYTE = 1_000_000;
 
-    /** @throws UnableToTakePicture If there is no room left for it. */
-    public static function admit(Game $game, int $bytes, bool $isClip = false): void
+    /**
+     * @param  string  $incoming  the name under which it is on its way, if it is: it is not counted twice
+     *
+     * @throws UnableToTakePicture If there is no room left for it.
+     */
+    public static function admit(Game $game, int $bytes, bool $isClip = false, string $incoming = ''): void
     {
         [$ofGame, $ofTeacher] = self::used($game, $isClip);
+        if ($isClip) {
+            $ofGame += Incoming::promised([$game->id], $incoming);
+            $ofTeacher += Incoming::promised(
+                array_values(Game::query()->where('user_id', $game->user_id)->pluck('id')->all()), $incoming,
+            );
+        }
         [$mostOfGame, $mostOfTeacher] = self::ROOM[$isClip ? 'clip' : 'picture'];
         if ($ofGame + $bytes > $mostOfGame * self::MEGABYTE) {
             throw UnableToTakePicture::full($isClip ? 'full_game_clips' : 'full_game', $mostOfGame);

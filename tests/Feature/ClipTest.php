@@ -25,7 +25,16 @@ it('takes a film in pieces, goes on after a break, and keeps it once', function 
     expect($kept['asset']['type'])->toBe('video/webm')->and(abs($kept['seconds'] - 62))->toBeLessThan(0.2)
         ->and(Clip::brought(Game::factory()->create(), $film, 'other.webm|2')['body']['asset']['file'])
         ->toBe($kept['asset']['file'])
-        ->and(Clip::sent($game, $id, 'x', 0)['status'])->toBe(404);
+        // Its last piece, sent again, is answered as kept; another game knows nothing of it.
+        ->and(Clip::sent($game, $id, substr($film, $half), $half)['body'])->toBe($kept)
+        ->and(Clip::sent(Game::factory()->create(), $id, 'x', 0)['status'])->toBe(404);
+});
+
+it('counts what is on its way as large as it was told', function (): void {
+    [$game, $other] = [Game::factory()->create(), Game::factory()->create()];
+    $told = fn (Game $of, string $mark): int => Clip::told($of, 400_000_000, $mark)['status'];
+    expect([$told($game, 'a'), $told($game, 'b'), $told($game, 'c'), $told($game, 'b'), $told($other, 'c')])
+        ->toBe([200, 200, 422, 200, 200]);
 });
 
 it('says what it can’t take, and leaves nothing behind', function (callable $bytes, string $words): void {

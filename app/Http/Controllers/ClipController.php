@@ -14,15 +14,20 @@ use App\Pictures\UnableToTakePicture;
 use App\Storage\GameFiles;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 
 /** Films and sounds on their way into a game: told first, then sent in pieces, and gone on with after a break. */
 final class ClipController extends Controller
 {
+    /** Seconds for which it is known what a file that arrived became. */
+    private const REMEMBERED = 3600;
+
     public function begin(ClipRequest $request, Game $game): JsonResponse
     {
         try {
             Incoming::admit($request->size());
-            Quota::admit($game, $request->size(), isClip: true);
+            $name = Incoming::name($game, $request->size(), $request->mark());
+            Quota::admit($game, $request->size(), isClip: true, incoming: $name);
             $incoming = Incoming::begin($game, $request->size(), $request->mark());
 
             return new JsonResponse([
@@ -36,6 +41,11 @@ final class ClipController extends Controller
     public function take(Request $request, Game $game, string $incoming): JsonResponse
     {
         $file = Incoming::of($game, $incoming);
+        $kept = $file === null ? Cache::get(self::keptAs($game, $incoming)) : null;
+        if (is_array($kept)) {
+            // The last piece, sent again: its device has not heard that it arrived.
+            return new JsonResponse($kept);
+        }
         if ($file === null) {
             return new JsonResponse(['message' => (string) __('clips.gone')], 404);
         }
@@ -53,7 +63,7 @@ final class ClipController extends Controller
     {
         try {
             $container = Container::of($incoming->path());
-            Quota::admit($game, $incoming->size, isClip: true);
+            Quota::admit($game, $incoming->size, isClip: true, incoming: $incoming->id);
         } catch (UnableToTakeClip|UnableToTakePicture $failure) {
             $incoming->forget();
             throw $failure;
@@ -61,10 +71,18 @@ final class ClipController extends Controller
         $file = GameFiles::take($incoming->path(), $container->extension);
         Quota::count($game, $file, $incoming->size);
 
-        return [
+        $kept = [
             'asset' => ['file' => $file, 'type' => $container->type, 'alt' => '', 'credit' => '', 'licence' => ''],
             'seconds' => $container->seconds,
             'notice' => null,
         ];
+        Cache::put(self::keptAs($game, $incoming->id), $kept, self::REMEMBERED);
+
+        return $kept;
+    }
+
+    private static function keptAs(Game $game, string $incoming): string
+    {
+        return "clip {$game->id} {$incoming}";
     }
 }
