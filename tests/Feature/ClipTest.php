@@ -42,7 +42,7 @@ it('says what it can’t take, and leaves nothing behind', function (callable $b
     ['status' => $status, 'body' => $body] = Clip::brought($game, $bytes(), 'holiday.webm|3');
 
     expect($status)->toBe(422)->and($body['message'])->toContain($words)
-        ->and(glob(config()->string('fravel.files').'/incoming/*/*'))->toBe([]);
+        ->and(glob(config()->string('fravel.files')."/incoming/{$game->id}/*"))->toBe([]);
 })->with([
     'a renamed archive' => [fn (): string => "PK\x03\x04".str_repeat('x', 900), 'packed folder'],
     'a renamed picture' => [fn (): string => "\x89PNG\r\n\x1a\n".str_repeat('x', 900), 'is a picture'],
