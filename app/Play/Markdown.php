@@ -21,11 +21,14 @@ final class Markdown
 {
     private const KEYS = ['md', 'say', 'ask'];
 
+    /** Bytes of a text that is read for its marks; a longer one is shown as it was written. */
+    private const LONGEST = 60_000;
+
     private static ?MarkdownConverter $converter = null;
 
     public static function html(string $text): string
     {
-        return trim(self::converter()->convert($text)->getContent());
+        return strlen($text) > self::LONGEST ? '<p>'.nl2br(e($text)).'</p>' : trim(self::converter()->convert($text)->getContent());
     }
 
     /**

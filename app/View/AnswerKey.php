@@ -39,7 +39,9 @@ final readonly class AnswerKey
 
     public static function of(GameDocument $game): self
     {
-        $minutes = is_int($game->document['about']['minutes'] ?? null) ? $game->document['about']['minutes'] : 0;
+        // An object with nothing in it is read as one.
+        $about = (array) ($game->document['about'] ?? []);
+        $minutes = is_int($about['minutes'] ?? null) ? $about['minutes'] : 0;
         $onward = [];
         foreach (Ways::in($game) as [$from, $to]) {
             $onward[$from][] = self::titleOf($to, $game);

@@ -55,3 +55,9 @@ it('shows the answers to nobody but the teacher whose game it is', function (): 
     $this->get(route('games.key', $game))->assertRedirect(route('login'));
     $this->actingAs(User::factory()->create())->get(route('games.key', $game))->assertForbidden();
 });
+
+it('tells it of a game that says anything of itself, or nothing', function (mixed $about): void {
+    $game = Game::factory()->create(['document' => Json::write(['about' => $about] + Games::twoRooms())]);
+
+    $this->actingAs($game->user)->get(route('games.key', $game))->assertOk()->assertSee('exactly gannet');
+})->with([[[]], [new stdClass], ['x'], [5], [['minutes' => 'x']], [['minutes' => []]]]);

@@ -87,6 +87,7 @@ it('makes texts into HTML that runs nothing and leads only outside in the open',
     expect(Markdown::html($text))->toBe($html);
 })->with([
     ['2 × 8 =', "<p>2\u{A0}×\u{A0}8\u{A0}=</p>"], ['Then: 3 - 1 is', "<p>Then: 3\u{A0}-\u{A0}1 is</p>"],
+    ["**x**\n".str_repeat('[', 60_000), "<p>**x**<br />\n".str_repeat('[', 60_000).'</p>'],
     ['![a gull](https://example.org/gull.png)', '<p>a gull</p>'],
     ['![a gull](asset:gull)', '<p><img src="asset:gull" alt="a gull" /></p>'],
     ['**bold** and *soft*', '<p><strong>bold</strong> and <em>soft</em></p>'],
