@@ -60,8 +60,9 @@ final class Names
     private static function ofPart(array $part): ?string
     {
         // A text with gaps is called by its words.
-        $gapped = is_string($part['input']['md'] ?? null)
-            ? ['md' => preg_replace('/\{[a-z][a-z0-9_-]*\}/', '…', $part['input']['md'])]
+        $input = is_array($part['input'] ?? null) ? $part['input'] : [];
+        $gapped = is_string($input['md'] ?? null)
+            ? ['md' => preg_replace('/\{[a-z][a-z0-9_-]*\}/', '…', $input['md'])]
             : [];
         foreach (self::FIELDS as $field) {
             $said = $part[$field] ?? $gapped[$field] ?? null;

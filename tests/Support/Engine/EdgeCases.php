@@ -83,6 +83,22 @@ final class EdgeCases
     }
 
     /**
+     * @param  array<array-key, mixed>  $part
+     * @param  list<string|int>  $before
+     * @return array<string, list<string|int>> the places of objects and lists in a document, by their pointers
+     */
+    public static function parts(array $part, array $before = []): array
+    {
+        $places = [];
+        foreach (array_filter($part, is_array(...)) as $key => $value) {
+            $place = [...$before, $key];
+            $places += ['/'.implode('/', $place) => $place] + self::parts($value, $place);
+        }
+
+        return $places;
+    }
+
+    /**
      * Reads it, plays it, looks it over and lets made-up students play it; where it has no shape, that is told.
      *
      * @param  array<string, mixed>  $document
