@@ -80,7 +80,7 @@ final class Bounds
         $stops = [];
         foreach (array_filter(self::list($document, 'scenes'), is_array(...)) as $place => $scene) {
             array_push($found, ...self::inScene($scene, "/scenes/{$place}"));
-            $clip = is_array($scene['stop'] ?? null) ? $scene['stop']['of'] ?? null : null;
+            $clip = is_array($scene['stop'] ?? null) ? $scene['stop']['clip'] ?? null : null;
             is_string($clip) && $stops[$clip][] = "/scenes/{$place}/stop";
         }
         foreach ($stops as $clip => $pointers) {

@@ -35,8 +35,8 @@ final readonly class Films
         [$homes, $moments] = self::clips($scenes);
         [$stops, $ends] = [[], []];
         foreach ($scenes as $scene) {
-            $clip = $scene['stop']['clip'] ?? null;
-            if (is_string($clip) && isset($homes[$clip]) && $homes[$clip] !== $scene['id']) {
+            $clip = self::clipOf($scene);
+            if (isset($homes[$clip]) && $homes[$clip] !== $scene['id']) {
                 $stops[$clip][] = $scene;
             }
         }
@@ -164,13 +164,24 @@ final readonly class Films
     }
 
     /**
+     * The clip that a scene says it is a stop of; '' for none.
+     *
+     * @param  Written  $scene
+     */
+    private static function clipOf(array $scene): string
+    {
+        $clip = is_array($scene['stop'] ?? null) ? $scene['stop']['clip'] ?? '' : '';
+
+        return is_string($clip) ? $clip : '';
+    }
+
+    /**
      * @param  Written  $scene
      * @return Written
      */
     private function asStop(array $scene): array
     {
-        $clip = $scene['stop']['clip'] ?? '';
-        $known = array_column($this->stops[is_string($clip) ? $clip : ''] ?? [], null, 'id')[$scene['id']] ?? null;
+        $known = array_column($this->stops[self::clipOf($scene)] ?? [], null, 'id')[$scene['id']] ?? null;
         if ($known === null) {
             return ['stop' => null] + $scene;
         }

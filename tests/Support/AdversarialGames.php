@@ -126,7 +126,7 @@ final class AdversarialGames
         $film = ['id' => 'film', 'kind' => 'clip', 'length' => 10 * $count + 9];
 
         return self::ending([['id' => 'a', 'things' => [$film]], ...array_map(static fn (int $at): array => [
-            'id' => "p{$at}", 'stop' => ['of' => 'film', 'at' => 10 * $at],
+            'id' => "p{$at}", 'stop' => ['clip' => 'film', 'at' => 10 * $at],
             'things' => [Games::lock("q{$at}", "w{$at}")],
         ], range(1, $count))]);
     }

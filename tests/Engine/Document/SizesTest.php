@@ -17,7 +17,7 @@ function sized(string $what, int $count): array
         'scenes' => Games::document($many(static fn (int $at): array => ['id' => "s{$at}"])),
         'things' => Games::document([['id' => 'a', 'things' => $many($text)]]),
         'stops' => Games::document([['id' => 'a', 'things' => [$clip]], ...$many(
-            static fn (int $at): array => ['id' => "s{$at}", 'stop' => ['of' => 'film', 'at' => 1]],
+            static fn (int $at): array => ['id' => "s{$at}", 'stop' => ['clip' => 'film', 'at' => 1]],
         )]),
         'values' => Games::document([['id' => 'a', 'things' => [['id' => 'l', 'rules' => $many(
             static fn (int $at): array => ['match' => ['any' => [['equals' => ["w{$at}"]]]], 'verdict' => 'wrong'],

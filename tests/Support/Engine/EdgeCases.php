@@ -52,7 +52,7 @@ final class EdgeCases
                 ['input' => ['type' => 'long'], 'rules' => [$long]] + Games::lock('long', ''),
                 ['input' => ['type' => 'digits', 'length' => 4]] + Games::lock('digits', '1234'), $cover,
             ]],
-            ['id' => 's', 'stop' => ['of' => 'clip', 'at' => 5, 'lasts' => 3], 'things' => []],
+            ['id' => 's', 'stop' => ['clip' => 'clip', 'at' => 5, 'lasts' => 3], 'things' => []],
             ['id' => 'b', 'ending' => ['kind' => 'won', 'md' => '{=t}']],
         ], [
             'tallies' => [['id' => 't', 'name' => 'T', 'start' => 3]],
