@@ -25,10 +25,8 @@ final class Bounds
 
     public const STEPS = 5000;
 
-    /** Values of a thing, whatever is nested in it, and of all of the game. */
-    public const OF_THING = 60_000;
-
-    public const VALUES = 1_000_000;
+    /** Values of a thing, whatever is nested in it; of all of the game `Support\Json` reads so many at most. */
+    public const VALUES = 60_000;
 
     /** @param  array<array-key, mixed>  $document */
     public static function tell(array $document, Problems $problems): void
@@ -86,7 +84,6 @@ final class Bounds
         foreach ($stops as $clip => $pointers) {
             $found[] = self::excess('stops', $clip, self::STOPS, count($pointers), array_slice($pointers, self::STOPS));
         }
-        $found[] = self::excess('values', '', self::VALUES, count($document, COUNT_RECURSIVE), ['/scenes']);
 
         return array_values(array_filter($found));
     }
@@ -102,7 +99,7 @@ final class Bounds
         $found = [self::over('things', $in, $things, "{$pointer}/things", self::THINGS)];
         foreach ($things as $at => $thing) {
             $values = is_array($thing) ? count($thing, COUNT_RECURSIVE) : 0;
-            $found[] = self::excess('values', "{$in} {$at}", self::OF_THING, $values, ["{$pointer}/things/{$at}"]);
+            $found[] = self::excess('values', "{$in} {$at}", self::VALUES, $values, ["{$pointer}/things/{$at}"]);
         }
 
         return $found;
