@@ -34,7 +34,7 @@ it('shows a team at once what one of it did, and lets another look elsewhere mea
     $finn->press('To your team')->see('worn keys');
     $mia->click('.stage-lock')->enter('0302');
     $finn->see('Mia is at “The keeper’s door”.')->click('.stage-lock')->see('Mia is here too.')->press('Close');
-    $mia->press('Try it');
+    $mia->press('Try it')->see('Close.');
     $finn->see('Mia tried “0302” at “The keeper’s door”. Close.');
     expect($finn->barriers())->toBe([]);
     $mia->enter('0917')->press('Try it')->see('By the hearth');

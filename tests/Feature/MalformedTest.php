@@ -1,7 +1,6 @@
 <?php
 
 use Fravel\State\PlayState;
-use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Lang;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\Classroom;
@@ -133,7 +132,7 @@ it('breaks at nothing that is sent to a class that plays together', function (st
 })->with(['each', 'teams', 'class']);
 
 it('says what is wrong on a page of its own, whatever it is, in every language', function (string $language): void {
-    App::setLocale($language);
+    app()->setLocale($language);
     foreach (glob(resource_path('views/errors/*.blade.php')) ?: [] as $page) {
         $code = basename($page, '.blade.php');
         expect(Lang::hasForLocale("errors.{$code}.title", $language))->toBeTrue($code)
