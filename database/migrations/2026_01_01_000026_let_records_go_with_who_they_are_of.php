@@ -30,7 +30,11 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('received_records', fn (Blueprint $table) => $table->dropConstrainedForeignId('record_id'));
-        Schema::table('records', fn (Blueprint $table) => $table->dropConstrainedForeignId('play_id'));
+        foreach (['received_records' => 'record_id', 'records' => 'play_id'] as $name => $column) {
+            Schema::table($name, function (Blueprint $table) use ($column): void {
+                $table->dropIndex([$column]);
+                $table->dropConstrainedForeignId($column);
+            });
+        }
     }
 };
