@@ -28,7 +28,9 @@ final class Markdown
 
     public static function html(string $text): string
     {
-        return strlen($text) > self::LONGEST ? '<p>'.nl2br(e($text)).'</p>' : trim(self::converter()->convert($text)->getContent());
+        return strlen($text) > self::LONGEST
+            ? '<p>'.nl2br(e($text)).'</p>'
+            : trim(self::converter()->convert($text)->getContent());
     }
 
     /**

@@ -46,7 +46,9 @@ it('plays what a pattern builds with all whole, in sight and in reach', function
 
     expect(Walk::through($student, GameDocument::of($document)))->toBe([]);
 })->with([
-    ...Walk::onScreens(array_map(static fn (Pattern $pattern): string => $pattern->name(), Patterns::all())),
+    ...Walk::onScreens(Walk::everyday(
+        array_map(static fn (Pattern $pattern): string => $pattern->name(), Patterns::all()),
+    )),
     // A stage beside the notes of a rehearsal is a fraction wider than where it would be cut.
     'a fraction' => ['mosaic', 1366, 625],
 ]);

@@ -73,7 +73,9 @@ beforeEach(function (): void {
 });
 
 it('knows where what students wrote is kept', function (): void {
-    expect(whereCanariesStand())->toEqualCanonicalizing(['plays', 'members', 'play_events', 'records', 'notes', 'marks', 'emblems']);
+    expect(whereCanariesStand())->toEqualCanonicalizing([
+        'plays', 'members', 'play_events', 'records', 'notes', 'marks', 'emblems',
+    ]);
 });
 
 it('keeps nothing of a play, or of a run, that was deleted', function (string $what): void {

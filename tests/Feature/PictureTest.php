@@ -223,6 +223,7 @@ it('tells how much room pictures take before it is used up, and keeps all when i
 });
 
 it('takes sixty pictures a minute from one teacher, and says when it goes on', function (): void {
+    $this->freezeTime();
     $game = Game::factory()->create();
     foreach (range(1, 60) as $number) {
         PictureCases::brought(['collection' => 'teapot'], $game);

@@ -61,6 +61,21 @@ final class Walk
         return $walks;
     }
 
+    /**
+     * Every second of what is alike in kind, and all of it where FRAVEL_WALK says so or another browser is tried.
+     *
+     * @param  list<string>  $played
+     * @return list<string>
+     */
+    public static function everyday(array $played): array
+    {
+        $isWhole = getenv('FRAVEL_WALK') === 'whole' || Kind::chosen() !== Kind::Chromium;
+
+        return array_values(array_filter(
+            $played, static fn (int $place): bool => $isWhole || $place % 2 === 0, ARRAY_FILTER_USE_KEY,
+        ));
+    }
+
     /** @return list<string> what is wrong with what is shown now */
     public static function faultsOf(Browser $student): array
     {
