@@ -21,8 +21,10 @@ final readonly class Incoming
     /** Unfinished files of a game that are kept. */
     private const MOST = 4;
 
-    /** Seconds that an unfinished file is kept. */
+    /** Seconds that an unfinished file is kept, and after which one that nothing came of gives way to another. */
     private const KEPT = 3 * 86400;
+
+    private const IDLE = 3600;
 
     private function __construct(public string $id, private string $path, public int $size)
     {
@@ -58,14 +60,28 @@ final readonly class Incoming
      */
     public static function promised(array $games, string $except): int
     {
-        $paths = array_merge([], ...array_map(
-            static fn (string $game): array => glob(self::folder($game).'/*') ?: [], $games,
-        ));
-        $others = array_filter($paths, static fn (string $path): bool => ! str_contains($path, "/{$except}-"));
-
         return array_sum(array_map(
-            static fn (string $path): int => (int) substr($path, (int) strrpos($path, '-') + 1), $others,
+            static fn (string $path): int => (int) substr($path, (int) strrpos($path, '-') + 1),
+            self::others($games, $except),
         ));
+    }
+
+    /**
+     * Files on their way to which nothing was added for a while give way.
+     *
+     * @param  list<string>  $games  ids
+     * @param  string  $except  the name of one that stays
+     * @return bool whether any did
+     */
+    public static function giveWay(array $games, string $except): bool
+    {
+        $idle = array_filter(
+            self::others($games, $except),
+            static fn (string $path): bool => (int) @filemtime($path) < time() - self::IDLE,
+        );
+        array_map(unlink(...), $idle);
+
+        return $idle !== [];
     }
 
     /**
@@ -147,6 +163,21 @@ final readonly class Incoming
     public function forget(): void
     {
         @unlink($this->path);
+    }
+
+    /**
+     * @param  list<string>  $games  ids
+     * @return list<string> paths of what is on its way into them, but for the one of this name
+     */
+    private static function others(array $games, string $except): array
+    {
+        $paths = array_merge([], ...array_map(
+            static fn (string $game): array => glob(self::folder($game).'/*') ?: [], $games,
+        ));
+
+        return array_values(array_filter(
+            $paths, static fn (string $path): bool => ! str_contains($path, "/{$except}-"),
+        ));
     }
 
     private static function folder(string $game): string

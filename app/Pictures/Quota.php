@@ -33,20 +33,38 @@ final class Quota
      */
     public static function admit(Game $game, int $bytes, bool $isClip = false, string $incoming = ''): void
     {
+        $problem = self::problem($game, $bytes, $isClip, $incoming);
+        if ($problem !== null && $isClip && Incoming::giveWay(self::gamesOf($game), $incoming)) {
+            $problem = self::problem($game, $bytes, $isClip, $incoming);
+        }
+        $problem === null ?: throw $problem;
+    }
+
+    private static function problem(Game $game, int $bytes, bool $isClip, string $incoming): ?UnableToTakePicture
+    {
         [$ofGame, $ofTeacher] = self::used($game, $isClip);
         if ($isClip) {
             $ofGame += Incoming::promised([$game->id], $incoming);
-            $ofTeacher += Incoming::promised(
-                array_values(Game::query()->where('user_id', $game->user_id)->pluck('id')->all()), $incoming,
-            );
+            $ofTeacher += Incoming::promised(self::gamesOf($game), $incoming);
         }
         [$mostOfGame, $mostOfTeacher] = self::ROOM[$isClip ? 'clip' : 'picture'];
-        if ($ofGame + $bytes > $mostOfGame * self::MEGABYTE) {
-            throw UnableToTakePicture::full($isClip ? 'full_game_clips' : 'full_game', $mostOfGame);
-        }
-        if ($ofTeacher + $bytes > $mostOfTeacher * self::MEGABYTE) {
-            throw UnableToTakePicture::full($isClip ? 'full_teacher_clips' : 'full_teacher', $mostOfTeacher);
-        }
+        $kind = $isClip ? '_clips' : '';
+
+        return match (true) {
+            $ofGame + $bytes > $mostOfGame * self::MEGABYTE => UnableToTakePicture::full(
+                "full_game{$kind}", $mostOfGame,
+            ),
+            $ofTeacher + $bytes > $mostOfTeacher * self::MEGABYTE => UnableToTakePicture::full(
+                "full_teacher{$kind}", $mostOfTeacher,
+            ),
+            default => null,
+        };
+    }
+
+    /** @return list<string> ids of all games of its teacher */
+    private static function gamesOf(Game $game): array
+    {
+        return array_values(Game::query()->where('user_id', $game->user_id)->pluck('id')->all());
     }
 
     /** Whether a file of this name is a film or a sound. */

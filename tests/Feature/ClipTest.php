@@ -35,6 +35,11 @@ it('counts what is on its way as large as it was told', function (): void {
     $told = fn (Game $of, string $mark): int => Clip::told($of, 400_000_000, $mark)['status'];
     expect([$told($game, 'a'), $told($game, 'b'), $told($game, 'c'), $told($game, 'b'), $told($other, 'c')])
         ->toBe([200, 200, 422, 200, 200]);
+    // What was left lying gives way to what comes.
+    foreach (glob(config()->string('fravel.files')."/incoming/{$game->id}/*") as $path) {
+        touch($path, time() - 3700);
+    }
+    expect($told($game, 'c'))->toBe(200);
 });
 
 it('says what it can’t take, and leaves nothing behind', function (callable $bytes, string $words): void {
