@@ -28,7 +28,8 @@ final class CloseVote
 
     /**
      * @param  string  $tie  the key of what a tie goes to, or LOTS; '' where there is none
-     * @return string  `done`; `none` while nobody is for anything; `tied` where several lead and none was named
+     * @return string  `done`; `none` while nobody is for anything; `tied` where several lead and none was named;
+     *     `rests` while nothing can be done
      */
     public function handle(Play $play, GameDocument $game, string $tie): string
     {
@@ -60,7 +61,10 @@ final class CloseVote
             return 'tied';
         }
         $state = $play->read()->toArray();
-        $this->take->handle($play->id, $action, "vote-{$votes->ballot->id}");
+        if ($this->take->handle($play->id, $action, "vote-{$votes->ballot->id}")?->refusal() !== null) {
+            // It rests, or is closed: the vote stays as it is.
+            return 'rests';
+        }
         $votes->ballot->update([
             'closed_at' => Clock::seconds(), 'state' => $state, 'result' => $won['action'],
             'counts' => array_map(static fn (array $row): array => [

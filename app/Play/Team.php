@@ -80,8 +80,11 @@ final readonly class Team
         $on = current($action);
         $verb = (string) key($action);
         $what = is_string($on) ? Names::of($game, $on) : '';
+        // What has no words would be called by an id.
+        $isNamed = $what !== '' && $what !== $on;
         if ($verb !== 'answer') {
-            $words = in_array($verb, ['choose', 'lift', 'lower', 'hint', 'find'], true) ? $verb : 'other';
+            $isTold = $isNamed && in_array($verb, ['choose', 'lift', 'lower', 'hint', 'find'], true);
+            $words = $isTold ? $verb : 'other';
 
             return (string) __("play.team.did.{$words}", ['who' => $event->name, 'what' => $what]);
         }
@@ -91,7 +94,7 @@ final readonly class Team
         ))[0][2] ?? 'wrong';
         $answer = GivenAnswer::words($game, (string) $on, $action['with'] ?? '');
 
-        return (string) __('play.team.did.answer', [
+        return (string) __($isNamed ? 'play.team.did.answer' : 'play.team.did.tried', [
             'who' => $event->name, 'what' => $what, 'answer' => mb_strimwidth($answer, 0, self::LONGEST, '…'),
             'verdict' => __("play.verdict.{$verdict}"),
         ]);

@@ -10,6 +10,7 @@ use App\Models\Play;
 use App\Models\Run;
 use Fravel\Answer\Cleaning;
 use Fravel\Document\GameDocument;
+use Fravel\Play\Playing;
 use Fravel\Play\View;
 use Fravel\State\Action;
 use Fravel\State\PlayState;
@@ -54,6 +55,18 @@ final class Voting
         };
 
         return "{$action->verb}-".substr(hash('sha256', "{$action->on}|{$said}"), 0, self::LONGEST);
+    }
+
+    /**
+     * A vote as the action that it is for; null when what was there when somebody was for it is gone.
+     *
+     * @param  array<string, mixed>  $voted
+     */
+    public static function meant(GameDocument $game, PlayState $state, array $voted, int $now): ?Action
+    {
+        $action = $state->ended === null ? Action::of($voted) : null;
+
+        return $action === null || Playing::act($game, $state, $action, $now)->isRefused() ? null : $action;
     }
 
     /** @return list<Action> what can be picked here: choices, options of which one is taken, and ways on */

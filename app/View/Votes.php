@@ -12,8 +12,6 @@ use App\Play\Voting;
 use App\Workshop\ActionWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
-use Fravel\Play\Playing;
-use Fravel\State\Action;
 use Fravel\State\PlayState;
 
 /**
@@ -47,9 +45,7 @@ final readonly class Votes
         $counts = $cast->countBy(static fn (Vote $vote): string => $vote->key)->all();
         $rows = [];
         foreach ($actions as $key => $action) {
-            // What was there when somebody was for it may be gone.
-            $meant = $state->ended === null ? Action::of($action) : null;
-            if ($meant !== null && ! Playing::act($game, $state, $meant, $now)->isRefused()) {
+            if (Voting::meant($game, $state, $action, $now) !== null) {
                 $rows[] = self::row($game, $ballot, (string) $key, $action, $counts[$key] ?? 0);
             }
         }

@@ -9,6 +9,7 @@ return [
     'how' => 'Wer dabei ist, wählt auf dem eigenen Gerät; erhobene Hände zählen Sie mit Plus.',
     'hand' => ['plus' => 'Eine Hand mehr für: :what', 'minus' => 'Eine Hand weniger für: :what'],
     'close' => 'Abstimmung schließen', 'tie' => 'Es steht gleich. Was entscheidet?', 'lots' => 'Losen',
+    'rests' => 'Gerade geht nichts: Die Runde ruht oder ist geschlossen. Die Abstimmung bleibt offen.',
     'none' => 'Noch ist niemand für etwas.', 'tied' => 'Es steht gleich: Sagen Sie, was entscheidet. Nichts geschah.',
     'earlier' => 'Frühere Abstimmungen und nicht gegangene Wege',
 ];

@@ -47,6 +47,7 @@ return [
         'holds' => ':who ist bei „:what“.', 'here' => ':who ist auch hier.',
         'did' => [
             'answer' => ':who hat „:answer“ bei „:what“ versucht. :verdict',
+            'tried' => ':who hat „:answer“ versucht. :verdict',
             'choose' => ':who hat „:what“ gewählt.',
             'lift' => ':who hat „:what“ aufgedeckt.',
             'lower' => ':who hat „:what“ wieder zugedeckt.',

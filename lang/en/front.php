@@ -9,6 +9,7 @@ return [
     'how' => 'Those who have joined pick on their devices; count raised hands with plus.',
     'hand' => ['plus' => 'One hand more for: :what', 'minus' => 'One hand fewer for: :what'],
     'close' => 'Close the vote', 'tie' => 'It is a tie. What decides?', 'lots' => 'Draw lots',
+    'rests' => 'Nothing can be done just now: the run rests or is closed. The vote stays open.',
     'none' => 'Nobody is for anything yet.', 'tied' => 'It is a tie: say what decides. Nothing was done.',
     'earlier' => 'Earlier votes, and the ways not taken',
 ];

@@ -47,6 +47,7 @@ return [
         'holds' => ':who is at “:what”.', 'here' => ':who is here too.',
         'did' => [
             'answer' => ':who tried “:answer” at “:what”. :verdict',
+            'tried' => ':who tried “:answer”. :verdict',
             'choose' => ':who chose “:what”.',
             'lift' => ':who turned “:what”.',
             'lower' => ':who covered “:what” again.',

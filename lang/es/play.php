@@ -47,6 +47,7 @@ return [
         'holds' => ':who está en «:what».', 'here' => ':who también está aquí.',
         'did' => [
             'answer' => ':who probó «:answer» en «:what». :verdict',
+            'tried' => ':who probó «:answer». :verdict',
             'choose' => ':who eligió «:what».',
             'lift' => ':who destapó «:what».',
             'lower' => ':who volvió a tapar «:what».',

@@ -49,6 +49,7 @@ return [
         'holds' => ':who est à « :what ».', 'here' => ':who est ici aussi.',
         'did' => [
             'answer' => ':who a essayé « :answer » à « :what ». :verdict',
+            'tried' => ':who a essayé « :answer ». :verdict',
             'choose' => ':who a choisi « :what ».',
             'lift' => ':who a découvert « :what ».',
             'lower' => ':who a recouvert « :what ».',

@@ -5,6 +5,7 @@ use App\Play\Ticket;
 use App\Storage\Pulse;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
+use Tests\Support\Games;
 
 beforeEach(function (): void {
     $this->run_ = Classroom::open();
@@ -54,9 +55,9 @@ it('tells a team who is at a lock, until they leave it or are not heard of', fun
     ($this->hold)(2, $this->door);
     expect(($this->team)(1))->toContain('Mia, Ada is');
     ($this->hold)(2, '');
-    expect(($this->team)(1))->not->toContain('Ada');
+    expect(($this->team)(1))->not->toContain('Ada is')->toContain('Mia is');
     $this->travel(61)->seconds();
-    expect(($this->team)(1))->not->toContain('Mia');
+    expect(($this->team)(1))->not->toContain('Mia is');
 });
 
 it('takes no hold of a stranger, of another run, or of what is no lock', function (): void {
@@ -68,7 +69,28 @@ it('takes no hold of a stranger, of another run, or of what is no lock', functio
     }
     ($this->hold)(0, str_repeat('x', 65))->assertNotFound();
     ($this->hold)(0, '<b>')->assertOk();
-    expect(($this->team)(1))->not->toContain('Mia')->and(Member::query()->whereNotNull('holds')->count())->toBe(1);
+    expect(($this->team)(1))->not->toContain('Mia is')->and(Member::query()->whereNotNull('holds')->count())->toBe(1);
     $this->run_->update(['plays_as' => 'each']);
     ($this->hold)(0, $this->door)->assertNotFound();
+});
+
+it('calls nothing by an id', function (): void {
+    $run = Classroom::open(Games::document([['id' => 'a', 'things' => [
+        Games::choice('clear', [['say' => 'x']]), ['ask' => '', 'label' => ''] + Games::lock('bare', 'x'),
+    ]]]));
+    $run->update(['plays_as' => 'teams']);
+    $play = Classroom::join($run, 'Team Kelp');
+    [$mia, $finn] = array_map(
+        fn (string $name): Member => $play->members()->create(['name' => $name, 'joined_at' => 1]), ['Mia', 'Finn'],
+    );
+    $lock = Classroom::id('bare', $play);
+    $mia->forceFill(['holds' => $lock, 'held_at' => now()->getTimestamp()])->save();
+    $ticket = Ticket::for($play->id, $mia->id)->text();
+    $this->withCredentials()->withUnencryptedCookie('fravel_play', $ticket)->postJson(
+        "/p/{$run->code}",
+        ['ticket' => $ticket] + Classroom::form($play, ['verb' => 'answer', 'on' => 'bare', 'with' => 'y']),
+    )->assertOk();
+    $this->withUnencryptedCookie('fravel_play', Ticket::for($play->id, $finn->id)->text());
+    $team = strip_tags($this->get("/p/{$run->code}/news?seq=1&since=0")->json('team'));
+    expect($team)->toContain('Mia tried “y”. Not yet.')->toContain('Mia is here too.')->not->toContain($lock);
 });

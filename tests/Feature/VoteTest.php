@@ -114,6 +114,14 @@ it('has one open vote, and closes it once', function (): void {
     expect($open->isHeldOpen())->toBeFalse()->and(Ballot::openIn($this->play->id)->id)->not->toBe($open->id);
 });
 
+it('keeps the vote while the run rests', function (): void {
+    ($this->vote)(0, ['verb' => 'choose', 'on' => 'left']);
+    $this->open->update(['paused_at' => 1]);
+    $this->post("{$this->front}/decide");
+    expect(($this->scene)())->toBe('fork')->and(session('status'))->toContain('The vote stays open')
+        ->and(Ballot::query()->sole()->closed_at)->toBeNull()->and(Vote::query()->count())->toBe(1);
+});
+
 it('leaves a tie to the teacher, who may also draw lots', function (string $tie): void {
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'left']);
     ($this->vote)(1, ['verb' => 'choose', 'on' => 'right']);

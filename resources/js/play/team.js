@@ -54,7 +54,8 @@ function mark() {
     document.querySelectorAll('.lock > .held-by').forEach((line) => line.remove());
     for (const line of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('#team [data-held]'))) {
         const lock = document.querySelector(`.lock[data-lock="${CSS.escape(line.dataset.held)}"]`);
-        lock?.prepend(el('p', { class: 'held-by' }, icon('pencil-line'), line.dataset.here));
+        // At its end: what is about to be pressed stays where it is.
+        lock?.append(el('p', { class: 'held-by' }, icon('pencil-line'), line.dataset.here));
     }
 }
 

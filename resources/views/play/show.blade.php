@@ -35,11 +35,6 @@
         @endif
         <div id="scene" class="flex-1">@include('play.scene')</div>
         <div id="rims" class="rims">@include('play.rims')</div>
-        @if ($team ?? null)
-            @if ($team->others !== [])
-                <p class="text-small">{{ __('play.team.with') }} {{ implode(', ', $team->others) }}</p>
-            @endif
-        @endif
         @if (($called ?? null) !== null)
             <form method="post" action="{{ $frame->address }}/call" class="call" data-call>
                 @foreach ($frame->fields as $field => $value)
