@@ -100,6 +100,18 @@ it('opens a stop at its time, and lets nobody past it by dragging, keys or speed
     $student->until(fn (): bool => Film::isRunning($student) && Film::at($student) > 12.1);
 });
 
+it('waits at the next stop while what goes by before it is not answered yet', function (): void {
+    $builder = Film::stops(Film::brought('Late'), [
+        '0:05–0:06; Look closely.', '0:09; What stops light?; *a card | a song',
+    ]);
+    $student = Film::watched($builder);
+    $student->script('document.querySelector("video").playbackRate = 2');
+    Film::runTo($student, 5, 'Look closely.');
+    $student->script('window.fetch = () => new Promise(() => {})');
+    $student->until(fn (): bool => ! Film::isRunning($student));
+    expect(Film::at($student))->toBeGreaterThan(8.9)->toBeLessThan(9.2);
+});
+
 it('does the whole job without the film: words, and the stops in their order', function (): void {
     $builder = Film::stops(Film::brought('Read'), [
         '0:05; What shines?; *a lamp | a card', '0:12; And now?; *light | dark',

@@ -38,6 +38,16 @@ function held(course, at, to) {
 }
 
 /**
+ * Where the film must rest that goes on while a stop is open which goes by itself: an answer that comes late lets
+ * nobody past the next stop that waits.
+ *
+ * @param {Course} course
+ * @param {number} from seconds
+ */
+const restAfter = ({ stops }, from) =>
+    Math.min(Infinity, ...stops.filter((stop) => waits(stop) && stop.at > from).map(({ at }) => at));
+
+/**
  * What opens while the film runs from one time to another: the first stop that waits, or goes by and was not seen yet;
  * of the same time the one that stands first.
  *
@@ -61,4 +71,4 @@ const readingTime = (letters) => Math.min(7000, 1200 + 45 * letters);
 /** Minutes and seconds. */
 const clock = (seconds) => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
-export { clock, crossed, held, rangesOf, readingTime };
+export { clock, crossed, held, rangesOf, readingTime, restAfter };

@@ -1,5 +1,5 @@
 import { dressBar, tellBar } from './bar.js';
-import { crossed, held, readingTime } from './course.js';
+import { crossed, held, readingTime, restAfter } from './course.js';
 
 const READ = 'fravel.film.read';
 
@@ -57,6 +57,7 @@ function takeUp(film, before) {
         wind(course.at);
         play();
     } else if (course.open && course.open.lasts === null) rest(course.open.at);
+    else if (course.open) goBy(film.media.currentTime);
     else if (before.course.open && !course.open) play();
     tellBar(film);
 }
@@ -70,7 +71,9 @@ function wind(at) {
     else media.addEventListener('loadedmetadata', () => (media.currentTime = at), { once: true });
 }
 
+/** A film at its end would begin anew; what it ran past there is looked for instead. */
 function play() {
+    if (film.media.ended) return tick();
     film.media.play().catch(() => tell());
 }
 
@@ -113,10 +116,12 @@ function stayBefore(at, now) {
     if (now > at + 0.05) rest(at);
 }
 
-/** A stop that goes by itself has its time. */
+/** A stop that goes by itself has its time; the film waits for the next where nothing has come back by then. */
 function goBy(now) {
     const { open: stop } = film.course;
-    if (stop.lasts === null || (now < stop.at + stop.lasts && now > stop.at - 1) || film.sent === 'on') return;
+    const end = restAfter(film.course, stop.at);
+    if (now > end) rest(end);
+    if ((now < stop.at + stop.lasts && now > stop.at - 1) || film.sent === 'on') return;
     film.sent = 'on';
     goOn();
 }
