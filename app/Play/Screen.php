@@ -151,9 +151,16 @@ final readonly class Screen
     public function turned(): ?array
     {
         $covers = array_filter($this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover');
-        $turned = array_filter($covers, static fn (array $thing): bool => $thing['lifted']);
 
-        return count($covers) < self::BOARD ? null : ['turned' => count($turned), 'of' => count($covers)];
+        return count($covers) < self::BOARD ? null : ['turned' => count($this->lifted()), 'of' => count($covers)];
+    }
+
+    /** @return list<array<string, mixed>> the covers that are turned here */
+    public function lifted(): array
+    {
+        return array_values(array_filter(
+            $this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['lifted'],
+        ));
     }
 
     /** Whether several covers stand here that may be covered again. */

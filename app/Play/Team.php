@@ -79,9 +79,8 @@ final readonly class Team
         $action = Json::readObject((string) $event->action);
         $on = current($action);
         $verb = (string) key($action);
-        $what = is_string($on) ? Names::of($game, $on) : '';
-        // What has no words would be called by an id.
-        $isNamed = $what !== '' && $what !== $on;
+        $what = is_string($on) ? (string) Names::known($game, $on) : '';
+        $isNamed = $what !== '';
         if ($verb !== 'answer') {
             $isTold = $isNamed && in_array($verb, ['choose', 'lift', 'lower', 'hint', 'find'], true);
             $words = $isTold ? $verb : 'other';

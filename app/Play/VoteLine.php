@@ -14,12 +14,18 @@ use Illuminate\Support\Facades\DB;
 /** What a device of a class that plays together is told of the vote: its own, how many voted, and what came before. */
 final readonly class VoteLine
 {
+    /**
+     * @param  array<string, mixed>|null  $own  the action that the device is for
+     * @param  array<string, mixed>|null  $decided  the action that was decided for last
+     * @param  int  $for  how many were for that, of how many who voted then
+     */
     private function __construct(
+        private GameDocument $game,
         public int $ballot,
-        public string $own,
+        private ?array $own,
         public int $voted,
         public int $here,
-        public string $decided,
+        private ?array $decided,
         public int $for,
         public int $of,
     ) {
@@ -40,14 +46,27 @@ final readonly class VoteLine
         $won = array_filter($counts, static fn (array $row): bool => $row['action'] === $closed?->result);
 
         return new self(
+            $game,
             $open->id,
-            $own instanceof Vote ? Votes::words($game, $own->action) : '',
+            $own?->action,
             $cast->count(),
             DB::table('members')->where('play_id', $play)->count(),
-            $closed?->result === null ? '' : Votes::words($game, $closed->result),
+            $closed?->result,
             array_sum(array_column($won, 'count')),
             array_sum(array_column($counts, 'count')),
         );
+    }
+
+    /** What the device is for; empty for nothing yet. */
+    public function own(): string
+    {
+        return $this->own === null ? '' : Votes::words($this->game, $this->own);
+    }
+
+    /** What was decided last; empty where nothing was. */
+    public function decided(): string
+    {
+        return $this->decided === null ? '' : Votes::words($this->game, $this->decided);
     }
 
     /** As it stands on the page, in the language of the game. */

@@ -9,7 +9,6 @@ use App\Models\Play;
 use App\Models\Vote;
 use App\Play\Clock;
 use App\Play\Voting;
-use App\Workshop\ActionWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\State\PlayState;
@@ -22,6 +21,9 @@ use Fravel\State\PlayState;
  */
 final readonly class Votes
 {
+    /** What is called by what is done; all else is called by what it is done to. */
+    private const DOINGS = ['continue', 'back', 'hint'];
+
     /**
      * @param  list<Row>  $rows  what most are for comes first among answers; ways stay in their order
      * @param  int  $here  how many have joined
@@ -89,13 +91,18 @@ final readonly class Votes
      */
     public static function words(GameDocument $game, array $action): string
     {
-        [$choice, $lock] = [$action['choose'] ?? null, $action['answer'] ?? null];
+        $lock = $action['answer'] ?? null;
+        if (is_string($lock)) {
+            return implode(': ', array_filter([
+                Names::known($game, $lock), GivenAnswer::words($game, $lock, $action['with'] ?? ''),
+            ], static fn (?string $words): bool => $words !== null && $words !== ''));
+        }
+        $verb = array_values(array_intersect(self::DOINGS, array_keys($action)))[0] ?? null;
+        $on = current($action);
 
-        return match (true) {
-            is_string($choice) => Names::of($game, $choice),
-            is_string($lock) => Names::of($game, $lock).': '.GivenAnswer::words($game, $lock, $action['with'] ?? ''),
-            default => ActionWords::of($game, $action),
-        };
+        return $verb === null && is_string($on)
+            ? Names::known($game, $on) ?? (string) __('play.vote.does.other')
+            : (string) __('play.vote.does.'.($verb ?? 'other'));
     }
 
     /**

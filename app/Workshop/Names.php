@@ -17,8 +17,14 @@ final class Names
     /** @var WeakMap<GameDocument, array<string, array<array-key, mixed>>>|null the parts of each game, by their ids */
     private static ?WeakMap $known = null;
 
-    /** The part's name; an id that names nothing is given back as it is. */
+    /** The part's name; the id of what has no words is given back as it is. */
     public static function of(GameDocument $game, string $id): string
+    {
+        return self::known($game, $id) ?? $id;
+    }
+
+    /** The part's name; null for what has no words. */
+    public static function known(GameDocument $game, string $id): ?string
     {
         self::$known ??= new WeakMap;
         $parts = self::$known[$game] ??= self::parts($game->document);
@@ -26,7 +32,7 @@ final class Names
 
         // What has no words is called as its picture is.
         return self::ofPart($part) ?? self::ofPart($parts[$part['asset'] ?? ''] ?? [])
-            ?? self::ofThings($part['things'] ?? []) ?? $id;
+            ?? self::ofThings($part['things'] ?? []);
     }
 
     /**

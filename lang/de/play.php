@@ -38,6 +38,10 @@ return [
         'own' => 'Deine Stimme: :what',
         'count' => '{voted|=1 Eine Stimme von :here ist da.|:voted von :here haben abgestimmt.}',
         'decided' => 'Entschieden: :what (:for von :of)',
+        'does' => [
+            'continue' => 'weitergehen', 'back' => 'zurückgehen', 'hint' => 'um einen Hinweis bitten',
+            'other' => 'etwas ohne Worte',
+        ],
         'instead' => 'Dorthin hätte der andere Weg geführt. Nur zum Ansehen.', 'back' => 'Zurück zum Spiel',
     ],
     'team' => [

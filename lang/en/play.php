@@ -38,6 +38,10 @@ return [
         'own' => 'Your vote: :what',
         'count' => '{voted|=1 One of :here has voted.|:voted of :here have voted.}',
         'decided' => 'Decided: :what (:for of :of)',
+        'does' => [
+            'continue' => 'go on', 'back' => 'go back', 'hint' => 'ask for a hint',
+            'other' => 'something without words',
+        ],
         'instead' => 'This is where the other way would have led. Only to look at.', 'back' => 'Back to the game',
     ],
     'team' => [

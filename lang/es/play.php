@@ -38,6 +38,9 @@ return [
         'own' => 'Tu voto: :what',
         'count' => '{voted|=1 Ha votado una persona de :here.|Han votado :voted de :here.}',
         'decided' => 'Decidido: :what (:for de :of)',
+        'does' => [
+            'continue' => 'seguir', 'back' => 'volver', 'hint' => 'pedir una pista', 'other' => 'algo sin palabras',
+        ],
         'instead' => 'Aquí habría llevado el otro camino. Solo para mirar.', 'back' => 'Volver al juego',
     ],
     'team' => [

@@ -40,6 +40,10 @@ return [
         'own' => 'Ta voix : :what',
         'count' => '{voted|=1 Une personne sur :here a voté.|:voted sur :here ont voté.}',
         'decided' => 'Décidé : :what (:for sur :of)',
+        'does' => [
+            'continue' => 'continuer', 'back' => 'revenir', 'hint' => 'demander un indice',
+            'other' => 'quelque chose sans mots',
+        ],
         'instead' => 'C’est là que l’autre chemin aurait mené. Juste pour regarder.', 'back' => 'Retour au jeu',
     ],
     'team' => [

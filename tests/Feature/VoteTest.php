@@ -6,6 +6,7 @@ use App\Models\Play;
 use App\Models\Vote;
 use App\Play\Ticket;
 use App\Storage\Pulse;
+use App\View\Votes;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
@@ -86,6 +87,17 @@ it('tells each what it is for, of how many, and who comes late what was decided'
     $this->get("{$this->front}/votes")->assertSee('3 have joined');
     $this->post("{$this->front}/decide");
     $page(1)->assertSee('Decided: Left (2 of 2)')->assertDontSee('have voted');
+});
+
+it('calls nothing by an id, and says what is done in the language of the game', function (): void {
+    app()->setLocale('fr');
+    $game = Games::of([['id' => 'a', 'things' => [
+        ['id' => 'spot', 'kind' => 'choice', 'label' => ''], Games::lock('bolt', 'gull', ['label' => '', 'ask' => '']),
+    ]]]);
+    expect(Votes::words($game, ['choose' => 'spot']))->toBe('quelque chose sans mots')
+        ->and(Votes::words($game, ['answer' => 'bolt', 'with' => 'gull']))->toBe('gull')
+        ->and(Votes::words($game, ['continue' => true]))->toBe('continuer')
+        ->and(Votes::words($game, ['hint' => 'bolt']))->toBe('demander un indice');
 });
 
 it('counts in the vote that a device shows, once, and in no later one', function (): void {
