@@ -206,24 +206,30 @@ final class StopRows
         if ($answer === '' && $asked->kind !== Kind::Gaps) {
             return $ask === '' ? [] : [$this->builder->text($ask)];
         }
-        $lock = count($groups) > 1
-            ? $this->rounds($ask, $groups, $row->in('wrong'))
+        $isRounds = count($groups) > 1;
+        $rows = $isRounds ? array_map($this->round(...), $groups) : [$asked];
+        $lock = $isRounds
+            ? $this->rounds($ask, $rows, $row->in('wrong'))
             : $this->builder->lock($asked, ['say' => '', 'go' => '@stay']);
 
-        return [$row->in('passage').$row->in('at last') === '' ? $lock : $this->leadingBack($lock, $row, $asked)];
+        return [$row->in('passage').$row->in('at last') === '' ? $lock : $this->leadingBack($lock, $row, $rows)];
+    }
+
+    private function round(string $group): Row
+    {
+        return Row::asked('', $group, $this->game->language());
     }
 
     /**
      * All in a row, but no more than three, open it.
      *
-     * @param  list<string>  $groups
+     * @param  list<Row>  $rows
      * @return array<string, mixed>
      */
-    private function rounds(string $ask, array $groups, string $wrong): array
+    private function rounds(string $ask, array $rows, string $wrong): array
     {
         $rounds = [];
-        foreach ($groups as $group) {
-            $row = Row::asked('', $group, $this->game->language());
+        foreach ($rows as $row) {
             $one = $this->builder->lock($row);
             $this->builder->promises[$id = $this->builder->id('round')] = $this->builder->promises[$one['id']];
             unset($this->builder->promises[$one['id']]);
@@ -244,9 +250,10 @@ final class StopRows
      * A wrong answer leads back, or only says so, a few times; then what is right is shown, and the way is open.
      *
      * @param  array<string, mixed>  $lock
+     * @param  list<Row>  $asked  one, or one for each round
      * @return array<string, mixed>
      */
-    private function leadingBack(array $lock, Given $row, Row $asked): array
+    private function leadingBack(array $lock, Given $row, array $asked): array
     {
         $say = $row->in('wrong') === '' ? $this->builder->say('wrong') : $row->in('wrong');
         $back = [
@@ -259,22 +266,36 @@ final class StopRows
         return array_replace($lock, ['otherwise' => [$back, $on]]);
     }
 
-    /** The right answer where it can be told in a few words. */
-    private function wayOn(Row $asked): string
+    /**
+     * The right answer where it can be told in a few words; of rounds, that of each.
+     *
+     * @param  list<Row>  $asked
+     */
+    private function wayOn(array $asked): string
     {
-        $right = match ($asked->kind) {
+        $right = array_filter(array_map(
+            static fn (Row $row): string => implode(', ', self::rightIn($row)), $asked,
+        ), static fn (string $one): bool => $one !== '');
+
+        return count($right) < count($asked)
+            ? $this->builder->say('wayOn')
+            : $this->builder->say('wayOnWith', ['answer' => implode(' · ', $right)]);
+    }
+
+    /** @return list<string> */
+    private static function rightIn(Row $asked): array
+    {
+        return match ($asked->kind) {
             Kind::Options => array_map(
                 static fn (string $one): string => ltrim($one, '* '),
-                array_filter($asked->answers, static fn (string $one): bool => str_starts_with($one, '*')),
+                array_values(array_filter(
+                    $asked->answers, static fn (string $one): bool => str_starts_with($one, '*'),
+                )),
             ),
             Kind::Text, Kind::Number, Kind::Digits, Kind::Signs => array_slice($asked->answers, 0, 1),
             Kind::Gaps => self::bracketed($asked->question),
             default => [],
         };
-
-        return $right === []
-            ? $this->builder->say('wayOn')
-            : $this->builder->say('wayOnWith', ['answer' => implode(', ', $right)]);
     }
 
     /** @return list<string> what belongs in each gap of a text, as it stands there first */

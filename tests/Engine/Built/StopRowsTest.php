@@ -97,6 +97,7 @@ it('leads back to passages by name or by times, twice, and then shows the way on
     ["33\tWhy?\t*a | b\tLook.\tthe edges", 'The edges'], ["40\tHow?\t*a | b\tLook.\t0:35–0:39", '0:35–0:39'],
     ["33\tWhy?\tgull | tern\tLook.\tthe edges", 'The edges', 'It is gull.'],
     ["33\tThe [lens] bends [light|rays].\t\tLook.\tthe edges", 'The edges', 'It is lens, light.'],
+    ["33\tTrue?\t*a | b || c | *d || gull\tLook.\tthe edges", 'The edges', 'It is a · d · gull.'],
     ["33\tWhy?\tat least 5 words\tLook.\tthe edges", 'The edges', 'So it is.'],
     ["33\tWhy?\tgull\tLook.\t\tIt was a gull.", '', 'It was a gull.'],
 ]);
