@@ -8,7 +8,7 @@ export default defineConfig({
     plugins: [
         iconSprite(),
         laravel({
-            input: ['resources/css/app.css', 'resources/css/teacher.css', 'resources/js/app.js'],
+            input: ['resources/css/player.css', 'resources/css/teacher.css', 'resources/js/app.js'],
             assets: ['resources/icons/*.svg'],
             refresh: true,
         }),

@@ -12,6 +12,8 @@ return [
         'copied' => 'Kopiert',
         'again' => 'Wieder einsetzen', 'leave' => 'Weglassen',
     ],
+    'notFetched' => 'Dieser Teil der Werkstatt kam nicht an. Ihre Arbeit ist sicher.',
+    'tryAgain' => 'Noch einmal versuchen',
     'undo' => 'Rückgängig', 'redo' => 'Wiederherstellen',
     'signInElsewhere' => 'Melden Sie sich in einem anderen Tab an und kommen Sie dann hierher zurück',
     'skip' => 'Zur Werkstatt springen', 'goOn' => 'Weiter', 'rehearse' => 'Proben',

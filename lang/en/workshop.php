@@ -11,6 +11,7 @@ return [
         'label' => 'What could not be kept', 'yours' => 'Yours was:', 'copy' => 'Copy', 'copied' => 'Copied',
         'again' => 'Put it in again', 'leave' => 'Leave it out',
     ],
+    'notFetched' => 'This part of the workshop could not be fetched. Your work is safe.', 'tryAgain' => 'Try again',
     'undo' => 'Undo', 'redo' => 'Do again', 'signInElsewhere' => 'Sign in in another tab, then come back here',
     'skip' => 'Skip to the workshop', 'goOn' => 'Go on', 'rehearse' => 'Rehearse',
     'needsScripts' => 'The workshop needs scripts. Students can play without them.',

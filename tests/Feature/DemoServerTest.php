@@ -91,7 +91,7 @@ it('sends what is text small, and says how long what is built may be kept', func
         return [strtolower($headers), $body];
     };
     $style = '/build/'.json_decode((string) file_get_contents(public_path('build/manifest.json')), true)[
-        'resources/css/app.css']['file'];
+        'resources/css/player.css']['file'];
     foreach (['/sign-in', $style] as $path) {
         [$small, $body] = $ask($path, 'gzip');
         [$plain, $whole] = $ask($path, 'identity');

@@ -7,13 +7,7 @@ import { openFindings } from './editor/findings.js';
 import { openHistory } from './editor/history.js';
 import { openLost } from './editor/lost.js';
 import { watchTwins } from './editor/twins.js';
-import { openMap } from './map/map.js';
-import { openPatterns } from './patterns/patterns.js';
-import { openScene } from './scene/scene.js';
-import { openSheet } from './sheet/sheet.js';
-
-/** The keys that turn to the faces. */
-const FACES = { 1: 'map', 2: 'scene', 3: 'sheet' };
+import { earlyFace, faceOf, KEYS, lastFace, openFaces } from './faces.js';
 
 /** @returns {Found} */
 const byId = (id) => /** @type {any} */ (document.getElementById(id));
@@ -36,32 +30,8 @@ async function begin() {
     const asked = query.get('scene');
     editor.scene = store.game.scenes.some((scene) => scene.id === asked) ? asked : store.game.start;
     if (editor.scene === asked) editor.thing = query.get('thing');
-    const faces = {
-        map: openMap(byId('face-map'), editor),
-        scene: openScene(byId('face-scene'), editor),
-        sheet: openSheet(byId('face-sheet'), editor),
-    };
-    const patterns = openPatterns(editor);
-    editor.offer({ show, walkTo, draw: () => faces[editor.face]?.draw(), build: patterns.open });
-
-    function show(face) {
-        editor.face = face;
-        for (const name of Object.keys(faces)) {
-            byId(`face-${name}`).hidden = name !== face;
-            document
-                .querySelector(`[data-face="${name}"]`)
-                .setAttribute('aria-current', name === face ? 'page' : 'false');
-        }
-        sessionStorage.setItem(`face.${editor.address}`, face);
-        editor.draw();
-    }
-
-    function walkTo(scene, thing = null) {
-        editor.scene = scene;
-        editor.thing = thing;
-        show('scene');
-    }
-
+    openFaces(editor);
+    editor.offer({ build: patternsOf(editor) });
     store.news.addEventListener('change', () => {
         if (!store.game.scenes.some((scene) => scene.id === editor.scene)) editor.scene = store.game.start;
         editor.draw();
@@ -70,42 +40,27 @@ async function begin() {
     store.news.addEventListener('kept', () => frame(editor));
     listen(editor);
     drawMaths(holder);
-    show(
-        wanted() ??
-            faceOf(query) ??
-            (asked
-                ? 'scene'
-                : (sessionStorage.getItem(`face.${editor.address}`) ??
-                  (store.game.scenes.length > 1 ? 'map' : 'scene'))),
-    );
+    const usual = store.game.scenes.length > 1 ? 'map' : 'scene';
+    editor.show(wanted() ?? faceOf(query) ?? (asked ? 'scene' : (lastFace(editor) ?? usual)));
     frame(editor);
     openFindings(editor);
     openHistory(editor);
     openAsked(editor);
 }
 
-/** Which face a link was followed to before there was a script to show it. */
-function faceOf(query) {
-    const face = query.get('face');
-    if (face !== null) history.replaceState(null, '', location.pathname);
+/** Patterns are loaded when the first is asked for, and stay as they were left. */
+function patternsOf(editor) {
+    let opening = null;
+    const load = () => import('./patterns/patterns.js').then(({ openPatterns }) => openPatterns(editor));
 
-    return ['map', 'scene', 'sheet'].includes(face) ? face : null;
-}
-
-/** Which face was asked for while the game was on its way; what is pressed early is not lost. */
-function earlyFace() {
-    let face = null;
-    const nav = document.querySelector('.faces-nav');
-    const note = (event) => {
-        event.preventDefault();
-        face = targetOf(event).closest('[data-face]')?.dataset.face ?? face;
-    };
-    nav.addEventListener('click', note);
-
-    return () => {
-        nav.removeEventListener('click', note);
-
-        return face;
+    return async function build(pattern = null) {
+        opening ??= load();
+        try {
+            (await opening).open(pattern);
+        } catch {
+            opening = null;
+            editor.alarm(t('workshop.notFetched'), { act: () => build(pattern), text: t('workshop.tryAgain') });
+        }
     };
 }
 
@@ -162,8 +117,8 @@ function onKey(event, editor) {
         if (isTyping || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
         event.shiftKey ? editor.store.redo() : editor.store.undo();
-    } else if (!isTyping && !event.altKey && FACES[event.key] && !target.closest('.sheet-grid')) {
-        editor.show(FACES[event.key]);
+    } else if (!isTyping && !event.altKey && KEYS[event.key] && !target.closest('.sheet-grid')) {
+        editor.show(KEYS[event.key]);
     }
 }
 

@@ -1,5 +1,5 @@
 @use('App\Play\OnStage')
-<x-layout.base :title="$game->title" page="board" body="player board"
+<x-layout.base :title="$game->title" page="board" body="player board" sheet="teacher"
     :words="['play' => ['find' => __('play.find')]]">
     <main class="board-pages" lang="{{ $game->read()->language() }}">
         @forelse ($board->pages as $place => ['screen' => $screen, 'things' => $things])

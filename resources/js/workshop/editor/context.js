@@ -49,11 +49,11 @@ class Editor {
     /** Draws the face that is shown anew. */
     draw() {}
 
-    /** Turns to a face. */
-    show(_face) {}
+    /** Turns to a face; settles when it is there. */
+    async show(_face) {}
 
-    /** Goes to a scene, and takes up a thing there. */
-    walkTo(_scene, _thing = null) {}
+    /** Goes to a scene, and takes up a thing there; settles when it is there. */
+    async walkTo(_scene, _thing = null) {}
 
     /** Says for a while what happened. */
     alarm(_words, _link = null) {}

@@ -62,8 +62,8 @@ function trackCard(track, editor) {
                     verbs.insert(editor, way);
                     clear(editor);
                 }),
-                act('signpost', words.lead, 'map.lead', () => {
-                    editor.show('scene');
+                act('signpost', words.lead, 'map.lead', async () => {
+                    await editor.show('scene');
                     editor.pickScene((id, made) => {
                         if (made.length > 0) editor.store.edit(made, t('edits.labels.newScene'));
                         verbs.relink(editor, way, id);

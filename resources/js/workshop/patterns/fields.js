@@ -166,9 +166,9 @@ async function inCells(found, editor) {
 function picture(field, form, kept) {
     const { words, given, editor, changed, draw } = form;
     const dialog = () => document.querySelector('dialog.patterns');
-    const pick = () => {
+    const pick = async () => {
         dialog().close();
-        editor.show('scene');
+        await editor.show('scene');
         editor.pickPicture(async (found) => {
             given[field.name] = await kept(found);
             changed();

@@ -1,4 +1,5 @@
-@props(['title', 'body' => '', 'page' => '', 'words' => null, 'picture' => null])
+@props(['title', 'body' => '', 'page' => '', 'words' => null, 'picture' => null,
+    'sheet' => str_starts_with($body ?? '', 'player') ? 'player' : 'teacher'])
 @use('Fravel\Support\Palette')
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
@@ -16,9 +17,7 @@
         {{-- A picture in a drawing is found only when the drawing is made. --}}
         <link rel="preload" as="image" href="{{ $picture }}" fetchpriority="high">
     @endif
-    @vite([
-        'resources/css/app.css',
-        ...(str_starts_with($body, 'player') ? [] : ['resources/css/teacher.css']),
+    @vite(["resources/css/{$sheet}.css", 'resources/js/app.js']),
         'resources/js/app.js',
     ])
 </head>
