@@ -87,7 +87,7 @@ final class Check
             return Reach::unknown();
         }
         try {
-            $proof = Monotony::holdsIn($game)
+            $proof = Monotony::holdsIn($game, $effort)
                 ? Dominance::prove($game, $budget, $effort->part(self::PROOF), $memo)
                 : null;
 

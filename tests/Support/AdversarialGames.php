@@ -21,6 +21,7 @@ final class AdversarialGames
             'a tree of any before a tree of all' => self::twoRules(self::tree('any', 6), self::tree('all', 6)),
             'a condition of any around all' => self::gated(self::cross(7, 4), self::tokens(12)),
             'rooms linked each to each with ways back' => self::rooms(40),
+            'a hundred and fifty rooms linked each to each' => self::rooms(150),
             'a hundred and eighty choices that toggle' => self::toggles(180),
             'an answer of a billion characters' => self::oneRule(['length' => ['min' => 1_000_000_000]]),
             'no scenes at all' => ['scenes' => []] + Games::document([['id' => 'a']]),
@@ -65,17 +66,9 @@ final class AdversarialGames
             ),
             'three hundred sums' => self::sums(300),
             'thirty locks with hints and ways back' => self::hinted(30),
-            'four thousand scenes that nobody reaches' => Games::document(array_map(
-                static fn (int $at): array => [
-                    'id' => "s{$at}", 'things' => [Games::choice("c{$at}", ['go' => "s{$at}"])],
-                ],
-                range(1, 4000),
-            )),
+            'four thousand scenes that nobody reaches' => self::unreached(4000),
             'two thousand tokens, asked for fifty times' => self::asked(2000, 50),
-            'a code of twenty thousand signs, said as often' => self::ending([['id' => 'a', 'things' => [
-                Games::lock('l', str_repeat('x', 20_000), [], ['go' => 'end']),
-                ['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=code:l}', 20_000)],
-            ]]]),
+            'a code of twenty thousand signs, said as often' => self::said(20_000, 20_000),
             'five hundred stops of a film' => self::stops(500),
             'four thousand answers that are nearly right' => self::oneRule([
                 'any' => array_map(
@@ -92,21 +85,40 @@ final class AdversarialGames
         $dice = new Randomizer(new Mt19937($seed));
         $size = static fn (int $least, int $most): int => $dice->getInt($least, $most);
 
-        return match ($dice->getInt(0, 9)) {
+        return match ($dice->getInt(0, 11)) {
             0 => self::twoRules(
                 self::nested(['any', 'all', 'not'], $size(4, 24), ['has' => ['a']]),
                 self::nested(['all', 'not', 'any'], $size(4, 24), ['equals' => ['a']]),
             ),
             1 => self::twoRules(self::tree('any', $size(3, 7)), self::tree('all', $size(3, 7))),
             2 => self::gated(self::cross($size(2, 10), $size(2, 6)), self::tokens(12)),
-            3 => self::rooms($size(3, 40)),
+            3 => self::rooms($size(3, 150)),
             4 => self::toggles($size(10, 300)),
             5 => self::sums($size(10, 300)),
             6 => self::hinted($size(3, 40)),
             7 => self::asked($size(10, 1500), $size(1, 60)),
             8 => self::stops($size(10, 500)),
+            9 => self::unreached($size(10, 5000)),
+            10 => self::said($size(1, 20_000), $size(1, 20_000)),
             default => self::manyRules($size(100, 1500)),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function unreached(int $count): array
+    {
+        return Games::document(array_map(static fn (int $at): array => [
+            'id' => "s{$at}", 'things' => [Games::choice("c{$at}", ['go' => "s{$at}"])],
+        ], range(1, $count)));
+    }
+
+    /** @return array<string, mixed> */
+    private static function said(int $signs, int $times): array
+    {
+        return self::ending([['id' => 'a', 'things' => [
+            Games::lock('l', str_repeat('x', $signs), [], ['go' => 'end']),
+            ['id' => 't', 'kind' => 'text', 'md' => str_repeat('{=code:l}', $times)],
+        ]]]);
     }
 
     /** @return array<string, mixed> */

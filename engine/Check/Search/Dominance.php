@@ -68,8 +68,8 @@ final class Dominance
         Effort $effort = new Effort(),
         CheckMemo $memo = new CheckMemo(),
     ): ?Reach {
-        $back = WaysBack::in($game);
         try {
+            $back = WaysBack::in($game, $effort);
             return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ??
                 self::whole($game, $budget, $effort, $memo);
         } catch (EffortSpent) {

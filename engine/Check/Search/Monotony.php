@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Condition\Condition;
 use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
@@ -27,12 +29,17 @@ final class Monotony
     /** Facts that are followed where only what adds to a play is tried. */
     private const FOLLOWED = ['token', 'open', 'lifted', 'found', 'visited', 'tally'];
 
-    public static function holdsIn(GameDocument $game): bool
+    /** Units of effort for one thing and for one scene. */
+    private const LOOK = 10;
+
+    /** @throws EffortSpent */
+    public static function holdsIn(GameDocument $game, Effort $effort = new Effort()): bool
     {
         /** @var WeakMap<Scene, bool>|null $known */
         static $known = null;
         $known ??= new WeakMap();
         foreach ($game->scenes() as $scene) {
+            $effort->spend(isset($known[$scene]) ? 1 : self::LOOK * (1 + count($scene->things)));
             if (! ($known[$scene] ??= self::scene($scene))) {
                 return false;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Condition\Condition;
 use Fravel\Condition\Observed;
 use Fravel\Document\GameDocument;
@@ -22,6 +24,9 @@ use Fravel\Thing\Things;
  */
 final class RouteDocument
 {
+    /** Units of effort for one thing. */
+    private const LOOK = 10;
+
     /** What all conditions that are left look at, and effects whose outcome depends on something. */
     public readonly Observed $observed;
 
@@ -31,7 +36,7 @@ final class RouteDocument
     /** @var array<string, SceneRoutes> */
     public readonly array $scenes;
 
-    private function __construct(GameDocument $game, ?self $before)
+    private function __construct(GameDocument $game, ?self $before, Effort $effort)
     {
         // Whether a hint matters may depend on what other hints ask, so that is gone through until nothing new comes
         // up.
@@ -40,14 +45,19 @@ final class RouteDocument
         do {
             $seen = count($observed->facts);
             $asksForHints = self::asksForHints($observed);
-            $scenes = array_map(static function (Scene $scene) use ($before, $observed, $asksForHints): SceneRoutes {
+            $scenes = array_map(static function (Scene $scene) use ($before, $observed, $asksForHints, $effort): SceneRoutes {
+                $effort->spend();
                 $known = $before->scenes[$scene->id] ?? null;
 
-                return $known !== null && $known->scene === $scene && ! $asksForHints
-                    ? $known
-                    : self::scene($scene, $observed);
+                if ($known !== null && $known->scene === $scene && ! $asksForHints) {
+                    return $known;
+                }
+                $effort->spend(self::LOOK * count($scene->things));
+
+                return self::scene($scene, $observed);
             }, array_column($game->scenes(), null, 'id'));
             foreach ($scenes as $scene) {
+                $effort->spend(1 + count($scene->things));
                 self::observe($scene, $observed);
             }
         } while (count($observed->facts) > $seen && $seen > 0);
@@ -56,10 +66,14 @@ final class RouteDocument
         $this->changed = self::changes($game, $scenes);
     }
 
-    /** @param  self|null  $before  of the game before an edit, from which scenes that it left alone are taken */
-    public static function of(GameDocument $game, ?self $before = null): self
+    /**
+     * @param  self|null  $before  of the game before an edit, from which scenes that it left alone are taken
+     *
+     * @throws EffortSpent
+     */
+    public static function of(GameDocument $game, ?self $before = null, Effort $effort = new Effort()): self
     {
-        return new self($game, $before);
+        return new self($game, $before, $effort);
     }
 
     /** @return list<Effect> of all reactions that are left */

@@ -52,7 +52,7 @@ final class Space
         private readonly Effort $effort = new Effort(),
         private ?self $before = null,
     ) {
-        $this->routes = RouteDocument::of($game, $before?->routes);
+        $this->routes = RouteDocument::of($game, $before?->routes, $effort);
         $this->codec = new StateCodec(
             $game,
             new ObservedState($game, $this->routes),

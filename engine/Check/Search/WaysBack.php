@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Check\Search;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Ids;
 use Fravel\Document\ReactionList;
@@ -25,6 +27,9 @@ use Fravel\Thing\Things;
  */
 final readonly class WaysBack
 {
+    /** Units of effort for one thing and for one scene. */
+    private const LOOK = 10;
+
     /**
      * @param  GameDocument  $less  without the ways back that may lead to several scenes
      * @param  GameDocument  $more  with a way to each scene that a way back may lead to
@@ -34,8 +39,12 @@ final readonly class WaysBack
     {
     }
 
-    /** Null where no way leads back, or one does more than that. */
-    public static function in(GameDocument $game): ?self
+    /**
+     * Null where no way leads back, or one does more than that.
+     *
+     * @throws EffortSpent
+     */
+    public static function in(GameDocument $game, Effort $effort = new Effort()): ?self
     {
         $scenes = DocumentPath::entries($game->document, 'scenes');
         if (
@@ -44,7 +53,7 @@ final readonly class WaysBack
         ) {
             return null;
         }
-        $choices = self::choicesBack($game);
+        $choices = self::choicesBack($game, $effort);
         $back =
             $choices === null
                 ? []
@@ -58,6 +67,7 @@ final readonly class WaysBack
         foreach ($scenes as $place => $scene) {
             $id = is_string($scene['id'] ?? null) ? $scene['id'] : '';
             $to = self::leadsBack($scene, $choices) ? $before[$id] ?? [] : [];
+            $effort->spend(count(DocumentPath::entries($scene, 'things')) + count($to));
             // The very beginning was entered from nowhere: a way back from there may lead nowhere.
             $isOne = count($to) === 1 && $id !== $game->start();
             $bare = self::without($scene, $choices);
@@ -79,10 +89,11 @@ final readonly class WaysBack
      * @return array<string, bool>|null choices that do nothing but lead back → whether they are always there; null
      *     where anything else leads back
      */
-    private static function choicesBack(GameDocument $game): ?array
+    private static function choicesBack(GameDocument $game, Effort $effort): ?array
     {
         $choices = [];
         foreach ($game->scenes() as $scene) {
+            $effort->spend(self::LOOK * (1 + count($scene->things)));
             $lists = [
                 new ReactionList($scene->id, '', Trigger::Arrive, [
                     ...$scene->refused,
