@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Fravel\Check\Effort;
 use Fravel\Document\GameDocument;
 use Fravel\Report\LockReport;
 use Fravel\Report\PlayLog;
@@ -26,17 +27,28 @@ final readonly class DryRun
     /** Sticking points that are shown. */
     private const MOST = 5;
 
-    private function __construct(public Report $report, public int $minutes, public int $students)
-    {
+    /**
+     * @param  int  $students  who came to play
+     * @param  int  $wanted  who would have, had the game not been too large for a page to wait for
+     */
+    private function __construct(
+        public Report $report,
+        public int $minutes,
+        public int $students,
+        public int $wanted,
+    ) {
     }
 
-    /** @param  int  $minutes  of the lesson */
-    public static function of(GameDocument $game, int $minutes, int $seed = 1): self
+    /**
+     * @param  int  $minutes  of the lesson
+     * @param  Effort  $effort  what playing may take; who did not come through by then is left out
+     */
+    public static function of(GameDocument $game, int $minutes, Effort $effort = new Effort(), int $seed = 1): self
     {
         $students = count($game->scenes()) > self::LARGE ? self::FEW : self::STUDENTS;
-        $logs = VirtualClass::logs($game, $seed, $students, 60 * self::LONGEST);
+        $logs = VirtualClass::logs($game, $seed, $students, 60 * self::LONGEST, $effort);
 
-        return new self(Report::ofLogs($game, $logs), $minutes, $students);
+        return new self(Report::ofLogs($game, $logs), $minutes, count($logs), $students);
     }
 
     /** @return array{low: int, median: int, high: int}|null minutes; null where nobody came to an end */

@@ -47,6 +47,12 @@ final class Effort
         );
     }
 
+    /** One that may spend so many units, and no more of what is set aside than this one. */
+    public function within(int $units): self
+    {
+        return new self(min($units, max(0, $this->most - $this->spent)), $this->used, $this->limit);
+    }
+
     /** @throws EffortSpent If that is more than is left. */
     public function spend(int $units = 1): void
     {

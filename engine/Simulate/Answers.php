@@ -10,6 +10,7 @@ use Fravel\Check\Answers\NearMiss;
 use Fravel\Check\Answers\NearMisses;
 use Fravel\Check\Answers\Samples;
 use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Scene;
 use Fravel\Thing\Lock;
@@ -37,7 +38,8 @@ final class Answers
     /** @var array<string, array{right: mixed, known: list<mixed>, slips: list<mixed>, others: list<mixed>}> */
     private array $found = [];
 
-    public function __construct(private readonly GameDocument $game)
+    /** @param  Effort  $effort  what looking for answers may spend; afterwards none are known any more */
+    public function __construct(private readonly GameDocument $game, private readonly Effort $effort = new Effort())
     {
     }
 
@@ -79,21 +81,25 @@ final class Answers
     /** @return array{right: mixed, known: list<mixed>, slips: list<mixed>, others: list<mixed>} */
     private function look(Lock $lock): array
     {
-        $effort = new Effort(self::EFFORT);
-        [$right, $known] = [null, []];
-        foreach ($lock->rules as $index => $rule) {
-            $sample = Samples::caughtBy($lock, $index, $this->game->language(), $effort);
-            if ($sample === null) {
-                continue;
+        $effort = $this->effort->within(self::EFFORT);
+        [$right, $known, $slips, $others] = [null, [], [], []];
+        try {
+            foreach ($lock->rules as $index => $rule) {
+                $sample = Samples::caughtBy($lock, $index, $this->game->language(), $effort);
+                if ($sample === null) {
+                    continue;
+                }
+                $rule->opens() ? $right ??= $sample : $known[] = $sample;
             }
-            $rule->opens() ? $right ??= $sample : $known[] = $sample;
+            $slips = array_map(
+                static fn (NearMiss $miss): string => $miss->text,
+                NearMisses::to($lock, $this->game->language(), $effort),
+            );
+            $others = $lock->input->every(self::ALL) ?? $this->guesses($lock, $right);
+        } catch (EffortSpent) {
+            // What was found of this lock does, unless there is nothing left for the others either.
+            $this->effort->spend();
         }
-        $slips = array_map(
-            static fn (NearMiss $miss): string => $miss->text,
-            NearMisses::to($lock, $this->game->language(), $effort),
-        );
-        $others = $lock->input->every(self::ALL) ?? $this->guesses($lock, $right);
-
         $wrong = fn (array $sent): array => array_values(array_filter(
             $sent, fn (mixed $one): bool => $this->isWrong($lock, $one),
         ));
@@ -114,7 +120,7 @@ final class Answers
             Entry::Code => is_string($right) ? [
                 strrev($right), substr(str_repeat('1234567890', 3), 0, strlen($right)), str_repeat('0', strlen($right)),
             ] : [],
-            Entry::Picks => [Samples::caughtBy($lock, null, $this->game->language(), new Effort(self::EFFORT))],
+            Entry::Picks => [Samples::caughtBy($lock, null, $this->game->language(), $this->effort->within(self::EFFORT))],
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Simulate;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
 use Fravel\Report\PlayLog;
 
@@ -19,12 +21,13 @@ final class VirtualClass
 
     /**
      * @param  int|null  $limit  seconds that each may take; null for no limit
-     * @return list<PlayLog> as a report reads them
+     * @return list<PlayLog> as a report reads them; fewer where the effort did not last for all
      */
-    public static function logs(GameDocument $game, int $seed, int $count, ?int $limit = null): array
-    {
+    public static function logs(
+        GameDocument $game, int $seed, int $count, ?int $limit = null, Effort $effort = new Effort(),
+    ): array {
         $logs = [];
-        foreach (self::plays($game, $seed, self::named($count), 0, $limit) as $name => $deeds) {
+        foreach (self::plays($game, $seed, self::named($count), 0, $limit, $effort) as $name => $deeds) {
             $last = $deeds[array_key_last($deeds)];
             $kept = array_map(static fn (array $deed): array => [
                 'at' => $deed['at'], 'action' => $deed['action'], 'events' => $deed['outcome']->eventList(),
@@ -43,11 +46,12 @@ final class VirtualClass
      * @param  list<string>  $names
      * @param  int  $begin  seconds since 1970
      * @param  int|null  $limit  seconds that each may take
-     * @return array<string, non-empty-list<Deed>> name → what they did
+     * @return array<string, non-empty-list<Deed>> name → what they did; the first of them where the effort did not last
      */
-    public static function plays(GameDocument $game, int $seed, array $names, int $begin, ?int $limit = null): array
-    {
-        $answers = new Answers($game);
+    public static function plays(
+        GameDocument $game, int $seed, array $names, int $begin, ?int $limit = null, Effort $effort = new Effort(),
+    ): array {
+        $answers = new Answers($game, $effort);
         $plays = [];
         foreach ($names as $place => $name) {
             // Each has chances of their own, so that one more student changes nobody else.
@@ -55,8 +59,12 @@ final class VirtualClass
             $pupil = Pupil::drawn($name, $chance);
             $from = $begin + $chance->between(0, self::ARRIVE);
             $until = $limit === null ? null : $from + $limit;
-            /** @var non-empty-list<Deed> $deeds */
-            $deeds = VirtualPlay::of($game, $answers, $pupil, $chance, $from, $until);
+            try {
+                /** @var non-empty-list<Deed> $deeds */
+                $deeds = VirtualPlay::of($game, $answers, $pupil, $chance, $from, $until, $effort);
+            } catch (EffortSpent) {
+                break;
+            }
             $plays[$name] = $deeds;
         }
 

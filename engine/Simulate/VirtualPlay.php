@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Simulate;
 
+use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
@@ -23,6 +25,9 @@ final class VirtualPlay
 {
     /** Actions after which a play is left, whatever its patience. */
     private const MOST = 500;
+
+    /** Units of effort for one step, beside those for what can be done. */
+    private const STEP = 200;
 
     /** Doing something known again counts as so many times where it ends badly. */
     private const BAD = 4;
@@ -60,13 +65,17 @@ final class VirtualPlay
      * @param  int  $begin  seconds since 1970
      * @param  int|null  $until  when its time is up; null for no limit
      * @return list<Deed> in order, the beginning first
+     *
+     * @throws EffortSpent Where the play did not come to its end.
      */
     public static function of(
         GameDocument $game, Answers $answers, Pupil $pupil, Chance $chance, int $begin, ?int $until = null,
+        Effort $effort = new Effort(),
     ): array {
         $play = new self($game, $answers, $pupil, $chance, $begin);
         $play->read();
         for ($step = 0; $step < self::MOST && $play->state->ended === null; $step++) {
+            $effort->spend(self::STEP + count($game->scene($play->state->scene)->things ?? []));
             $action = $play->next();
             if ($action === null || ($until !== null && $play->now >= $until)) {
                 break;

@@ -4,8 +4,10 @@
 return [
     'title' => 'Ein Trockenlauf', 'first' => 'Erst sehen, wie eine erfundene Klasse zurechtkommt',
     'estimate' => 'Das ist eine Schätzung.',
-    'help' => 'Dreißig erfundene Lernende, stärkere und schwächere, haben den Entwurf eben gespielt. Echte Klassen '
+    'help' => ':count erfundene Lernende, stärkere und schwächere, haben den Entwurf eben gespielt. Echte Klassen '
         .'sind anders; lesen Sie es als Hinweis, wo Sie noch einmal hinsehen, nicht als das, was sein wird.',
+    'fewer' => 'Der Entwurf ist groß. {students|=0 Niemand|Nur :students} von :wanted kamen in der Zeit hindurch, die '
+        .'eine Seite dauern darf.',
     'nothing' => 'Es gibt noch nichts zu spielen: eine erste Szene mit einem Weg weiter, oder ein Schloss.',
     'minutes' => 'Minuten der Stunde', 'again' => 'Rechnen',
     'times' => 'Von Anfang bis Ende', 'in_minutes' => ':count min',

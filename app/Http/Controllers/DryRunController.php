@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Game;
 use App\View\DryRun;
+use App\Workshop\RequestEffort;
 use Illuminate\Http\Request;
 use Illuminate\View\View;
 
@@ -17,11 +18,12 @@ final class DryRunController extends Controller
     public function __invoke(Request $request, Game $game): View
     {
         $minutes = max(1, min(240, $request->integer('minutes', self::LESSON)));
+        $effort = RequestEffort::begin();
         $document = $game->read();
 
         return view('games.dry-run', [
-            'game' => $game, 'dry' => $document->scenes() === [] ? null : DryRun::of($document, $minutes),
-            'minutes' => $minutes,
+            'game' => $game, 'minutes' => $minutes,
+            'dry' => $document->scenes() === [] ? null : DryRun::of($document, $minutes, $effort),
         ]);
     }
 }

@@ -70,6 +70,7 @@ final class Dominance
     ): ?Reach {
         try {
             $back = WaysBack::in($game, $effort);
+
             return ($back === null ? null : self::betweenBoth($back, $budget, $effort->part(0.5))) ??
                 self::whole($game, $budget, $effort, $memo);
         } catch (EffortSpent) {

@@ -1,8 +1,16 @@
 @use('App\View\RunStanding')
 <x-layout.teacher :title="__('dry.title')" width="max-w-[60rem]">
     <x-title :under="$game->title" :href="route('games.show', $game)">{{ __('dry.title') }}</x-title>
-    <p class="mb-4 max-w-[46rem]"><strong>{{ __('dry.estimate') }}</strong> {{ __('dry.help') }}</p>
-    @if ($dry === null || ($dry->times() === null && $dry->report->locks === []))
+    @if ($dry !== null && $dry->students > 0)
+        <p class="mb-4 max-w-[46rem]"><strong>{{ __('dry.estimate') }}</strong> {{
+            __('dry.help', ['count' => $dry->students])
+        }}</p>
+    @endif
+    @if ($dry !== null && $dry->students < $dry->wanted)
+        <p class="notice">{{ __('dry.fewer', ['students' => $dry->students, 'wanted' => $dry->wanted]) }}</p>
+    @endif
+    @if ($dry?->students === 0)
+    @elseif ($dry === null || ($dry->times() === null && $dry->report->locks === []))
         <p class="notice">{{ __('dry.nothing') }}</p>
     @else
         <form method="get" class="mb-6 flex flex-wrap items-end gap-3">

@@ -1,5 +1,6 @@
 <?php
 
+use Fravel\Check\Effort;
 use Fravel\Document\GameDocument;
 use Fravel\Play\Playing;
 use Fravel\Report\LockReport;
@@ -9,6 +10,7 @@ use Fravel\Simulate\Pupil;
 use Fravel\Simulate\VirtualClass;
 use Fravel\Simulate\VirtualPlay;
 use Fravel\State\Action;
+use Tests\Support\AdversarialGames;
 use Tests\Support\Games;
 
 /** A demo game by its folder. */
@@ -48,6 +50,25 @@ it('brings most to an end of a game that can be won, and stops all when their ti
     expect(count($ended))->toBeGreaterThan(15)->and($last)->toBeLessThan(300)
         ->and(array_filter($hurried, fn ($log): bool => $log->endedAt !== null))->toBe([]);
 });
+
+it('lets those play who come through with what may be spent, as they would among all', function (): void {
+    $game = demoGame('dark-lamp');
+    $names = ['Ada', 'Ben', 'Cid', 'Dee'];
+    $all = VirtualClass::plays($game, 5, $names, 0);
+    $some = VirtualClass::plays($game, 5, $names, 0, null, new Effort(40_000));
+
+    expect(count($some))->toBeGreaterThan(0)->toBeLessThan(4)
+        ->and($some)->toEqual(array_slice($all, 0, count($some)))
+        ->and(VirtualClass::logs($game, 5, 4, null, new Effort(10)))->toBe([]);
+});
+
+it('plays a lock of more answers than can be looked through with those that were found', function (
+    string $which,
+): void {
+    $game = GameDocument::of(AdversarialGames::known()[$which]);
+
+    expect(VirtualClass::plays($game, 1, ['Ada'], 0, 60))->toHaveCount(1);
+})->with(['two thousand rules', 'thousands of answers and of lengths', 'three hundred areas']);
 
 it('has who knows more right more often, and who is quicker through sooner', function (): void {
     $game = demoGame('dark-lamp');
