@@ -12,6 +12,7 @@ use App\Play\Turn;
 use App\Play\VoteLine;
 use App\Storage\EditionFile;
 use App\Storage\Pulse;
+use App\Storage\WholeScenes;
 use App\View\RunRow;
 use Fravel\Play\Outcome;
 use Fravel\Play\Playing;
@@ -161,10 +162,11 @@ final class TakeAction
     ): Turn {
         $reason = $outcome->events[0]->arguments[0] ?? null;
         $isBehind = in_array($reason, ['thing.absent', 'play.ended', 'lock.open'], true);
+        $isShown = $isBehind && WholeScenes::isDue($row->id);
 
         return new Turn(
-            $edition, $isBehind ? null : $state, $state, $outcome->eventList(), $now, null, RunRules::of($row),
-            on: (string) $action->on,
+            $edition, $isShown ? null : $state, $state, $outcome->eventList(), $now, null, RunRules::of($row),
+            on: (string) $action->on, isBehind: $isBehind && ! $isShown,
         );
     }
 

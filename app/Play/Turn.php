@@ -16,6 +16,7 @@ final readonly class Turn
      * @param  int|null  $seq  number of the event that it made; null where it made none
      * @param  string  $on  the thing that something was done with, where nothing came of it
      * @param  VoteLine|null  $vote  in a class that plays together
+     * @param  bool  $isBehind  whether the device is to load its page, which shows an older moment
      */
     public function __construct(
         public CompiledEdition $edition,
@@ -28,6 +29,7 @@ final readonly class Turn
         public ?string $beat = null,
         public string $on = '',
         public ?VoteLine $vote = null,
+        public bool $isBehind = false,
     ) {
     }
 

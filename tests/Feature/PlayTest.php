@@ -90,6 +90,18 @@ it('needs no session and sets no cookie but its own', function (): void {
     )->toBe([]);
 });
 
+it('sends who asks for what is not there a whole scene once a second, else has the page loaded', function (): void {
+    $this->freezeSecond();
+    $absent = ['verb' => 'choose', 'on' => 'p-bcdfghjk'];
+    expect(PlayCases::act($this, $absent)->json('scene'))->toContain('scene-main');
+    PlayCases::act($this, $absent)->assertJson(['scene' => null, 'behind' => true])
+        ->assertJsonPath('refusal', 'That isn’t here any more. This is where you are now.');
+    $this->travel(1)->seconds();
+    expect(PlayCases::act($this, $absent)->json())->not->toHaveKey('behind')
+        ->and(PlayCases::act($this, ['verb' => 'answer', 'on' => 'door', 'with' => 'gull'])->json())
+        ->not->toHaveKey('behind');
+});
+
 it('holds the guard on the server', function (): void {
     $this->freezeSecond();
     foreach (['a', 'b', 'c'] as $wrong) {

@@ -107,7 +107,7 @@ async function finish(play, form, fields) {
     if (reply.body?.refusal || !reply.body) restCover(form);
     if (reply.status === 401) closePanel();
     if (reply.status === 401) return offerRejoin(play, reply.body.words, form);
-    if (!reply.body) return location.reload();
+    if (!reply.body || reply.body.behind) return location.reload();
     noteReply(fields, reply.body);
     await picturesOf(reply.body);
     show(play, form, reply.body);
