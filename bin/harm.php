@@ -37,6 +37,12 @@ $parts = [
     static fn (): array => Guesses::report(),
     static fn (): array => Flood::report($arena, (float) $seconds),
 ];
+$missed = 0;
 foreach ($parts as $part) {
-    echo implode("\n", $part()), "\n";
+    foreach ($part() as $figure) {
+        echo $figure->text(), "\n";
+        $missed += $figure->isReached ? 0 : 1;
+    }
 }
+echo $missed === 0 ? "\nAll of it held.\n" : "\n{$missed} of these did not hold.\n";
+exit($missed === 0 ? 0 : 1);

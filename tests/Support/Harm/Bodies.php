@@ -14,7 +14,7 @@ final class Bodies
     /** Requests that are on their way at the same time. */
     private const AT_ONCE = 16;
 
-    /** @return list<string> what came of it */
+    /** @return list<Figure> */
     public static function report(Arena $arena, int $seed, int $count, float $seconds): array
     {
         $dice = new Randomizer(new Mt19937($seed));
@@ -45,10 +45,9 @@ final class Bodies
             }
         }
 
-        return [
-            "{$sent} bodies and addresses: ".count($broken).' exceptions',
-            ...array_map(static fn (string $one): string => "    {$one}", array_keys($broken)),
-        ];
+        return [new Figure(
+            "{$sent} bodies and addresses: ".count($broken).' exceptions', $broken === [], array_keys($broken),
+        )];
     }
 
     private static function fromTeacher(Arena $arena, Randomizer $dice, Teacher $teacher): CurlHandle

@@ -16,29 +16,34 @@ final class Flood
 
     private const STUDENTS = 20;
 
+    /** By how much a class may be slower meanwhile, and milliseconds that are no difference. */
+    private const SLOWER = 1.5;
+
+    private const SLACK = 5.0;
+
     /** @param  array<string, string>  $ids  of the run's parts, as devices know them */
     private function __construct(
         private readonly Arena $arena, private readonly array $ids, private readonly float $seconds,
     ) {
     }
 
-    /** @return list<string> what came of it */
+    /** @return list<Figure> */
     public static function report(Arena $arena, float $seconds): array
     {
         $ids = json_decode($arena->tinker(self::setUp()), true);
         $flood = new self($arena, $ids, min(6.0, $seconds));
         $quiet = $flood->during(null);
-        $lines = [sprintf('A class of %d alone: p95 %.0f ms', self::STUDENTS, $quiet['p95'])];
+        $figures = [new Figure(sprintf('A class of %d alone: p95 %.0f ms', self::STUDENTS, $quiet['p95']))];
         foreach (['guarded', 'hidden', 'absent', 'another', 'closed'] as $kind) {
             $kind === 'closed' && $arena->tinker("App\\Models\\Run::query()->update(['closed_at' => now()]);");
             $found = $flood->during($kind);
-            $lines[] = sprintf(
+            $figures[] = new Figure(sprintf(
                 '%d answers a second, %s: %d sent, %s; bodies of %s bytes; median %.1f ms; the class p95 %.0f ms',
                 self::A_SECOND, $kind, $found['sent'], $found['came'], $found['sizes'], $found['median'], $found['p95'],
-            );
+            ), $found['p95'] < self::SLOWER * $quiet['p95'] + self::SLACK);
         }
 
-        return $lines;
+        return $figures;
     }
 
     /** A class whose game has a guarded lock, an open one and one that only holders of a key see. */

@@ -25,6 +25,9 @@ final class Fuzz
     /** Seconds from which on an answer is taken again. */
     private const LONG = 0.002;
 
+    /** Seconds that no answer may take. */
+    private const SLOWEST = 0.2;
+
     private readonly Randomizer $dice;
 
     /** @var array<string, int> */
@@ -42,7 +45,7 @@ final class Fuzz
         $this->dice = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return list<string> what came of it */
+    /** @return list<Figure> */
     public static function report(int $seed, int $count, float $seconds): array
     {
         $fuzz = new self($seed);
@@ -55,13 +58,19 @@ final class Fuzz
             $fuzz->counts,
         );
 
+        $broken = array_map(
+            static fn (string $where, string $with): string => "{$where} with {$with}", array_keys($fuzz->broken),
+            $fuzz->broken,
+        );
+
         return [
-            implode(', ', $told).' thrown at the engine: '.count($fuzz->broken).' exceptions',
-            ...array_map(
-                static fn (string $where, string $with): string => "    {$where} with {$with}",
-                array_keys($fuzz->broken), $fuzz->broken,
+            new Figure(
+                implode(', ', $told).' thrown at the engine: '.count($broken).' exceptions', $broken === [], $broken,
             ),
-            sprintf('slowest answer: %.1f ms%s', 1000 * $fuzz->slowestAnswer, $fuzz->slowestWhich),
+            new Figure(
+                sprintf('slowest answer: %.1f ms%s', 1000 * $fuzz->slowestAnswer, $fuzz->slowestWhich),
+                $fuzz->slowestAnswer < self::SLOWEST,
+            ),
         ];
     }
 

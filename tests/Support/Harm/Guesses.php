@@ -16,12 +16,15 @@ final class Guesses
 {
     private const ROUNDS = 300;
 
-    /** @return list<string> what came of it */
+    /** By how much the best way of guessing may be above chance. */
+    private const ABOVE = 0.15;
+
+    /** @return list<Figure> */
     public static function report(): array
     {
         $words = require dirname(__DIR__, 3).'/lang/en/patterns.php';
         $made = require dirname(__DIR__, 3).'/lang/en/made.php';
-        $lines = [];
+        $figures = [];
         foreach (Patterns::all() as $pattern) {
             $guesser = new Guesser;
             for ($round = 0; $round < self::ROUNDS; $round++) {
@@ -41,14 +44,14 @@ final class Guesses
             $chance = $picks === [] ? null : max(
                 array_map(static fn (array $way): float => $way['chance'] / $way['tried'], $picks),
             );
-            $lines[] = sprintf(
+            $figures[] = new Figure(sprintf(
                 'guesser on %-9s typed %d right%s', $pattern->name().':', $guesser->typed,
                 $best === null ? '' : sprintf(
                     ', picked %.0f %% at best where chance is %.0f %%', 100 * $best, 100 * $chance,
                 ),
-            );
+            ), $guesser->typed === 0 && ($best ?? 0.0) - ($chance ?? 0.0) < self::ABOVE);
         }
 
-        return $lines;
+        return $figures;
     }
 }

@@ -11,7 +11,7 @@ use Tests\Support\Games;
 /** Students play while everything is killed and started again: what was acknowledged must be kept, and counted once. */
 final class Kills
 {
-    /** @return list<string> what came of it */
+    /** @return list<Figure> */
     public static function report(Arena $arena, int $students, int $kills, float $seconds): array
     {
         $game = Games::document(
@@ -83,7 +83,7 @@ final class Kills
 
     /**
      * @param  list<Student>  $class
-     * @return list<string>
+     * @return list<Figure>
      */
     private static function judged(Arena $arena, array $class, int $kills): array
     {
@@ -102,11 +102,12 @@ final class Kills
             $doubled += abs((int) (array_values($tallies)[0] ?? 0) - count(array_unique($keys)));
         }
 
-        return [
+        return [new Figure(
             sprintf(
                 '%d students, %d kills of everything: %d actions acknowledged, %d sent again, %d lost, %d doubled',
                 count($class), $kills, $acknowledged, $resent, $lost, $doubled,
             ),
-        ];
+            $acknowledged > 0 && $lost === 0 && $doubled === 0,
+        )];
     }
 }

@@ -36,7 +36,7 @@ final class Strangers
             PHP;
     }
 
-    /** @return list<string> what came of it */
+    /** @return list<Figure> */
     public static function report(Arena $arena): array
     {
         $ids = json_decode($arena->tinker(self::setUp()), true);
@@ -59,12 +59,10 @@ final class Strangers
             }
         }
 
-        return [
-            sprintf(
-                '%d requests of strangers on every route: %d refused, %d leaks%s', $tried, $refused, count($leaks),
-                $leaks === [] ? '' : ': '.implode('; ', $leaks),
-            ),
-        ];
+        return [new Figure(
+            sprintf('%d requests of strangers on every route: %d refused, %d leaks', $tried, $refused, count($leaks)),
+            $leaks === [], $leaks,
+        )];
     }
 
     /** @return array{int, string} status, body */
