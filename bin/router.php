@@ -89,7 +89,7 @@ if (preg_match('~^/pulse/([0-9a-f]{32})$~D', $path, $pulse) === 1) {
     header('Cache-Control: no-store');
     exit($beat === false ? '' : $beat);
 }
-if (takesGzip() && ! str_starts_with($path, '/files/')) {
+if (takesGzip() && preg_match('~^/(?:files|p/[A-Za-z]+/clip)/~', $path) !== 1) {
     ob_start(compressed(...));
 }
 $_SERVER['SCRIPT_NAME'] = '/index.php';

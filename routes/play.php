@@ -24,6 +24,7 @@ Route::post('/receiver/statements', [RecordController::class, 'take'])->name('re
 Route::prefix('/p/{code}')->where(['code' => '[A-Za-z]{3,12}'])->group(function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('play.show');
     Route::post('/', [PlayController::class, 'act'])->name('play.act');
+    Route::get('/clip/{file}', [FileController::class, 'ofPlay'])->where('file', GameFiles::NAME)->name('play.clip');
     Route::get('/news', [PlayController::class, 'news'])->name('play.news');
     Route::get('/look/{scene}', LookController::class)->name('play.look');
     Route::get('/certificate', [FinishController::class, 'certificate'])->name('play.certificate');

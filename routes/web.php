@@ -8,6 +8,7 @@ use App\Http\Controllers\CardRowsController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\FileController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\GameController;
 use App\Http\Controllers\HelpController;
@@ -26,6 +27,7 @@ use App\Http\Controllers\TextController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorksheetController;
 use App\Http\Controllers\WrittenController;
+use App\Storage\GameFiles;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/language', LanguageController::class)->name('language');
@@ -80,6 +82,10 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/games/{game}/cards', [GameController::class, 'cards'])
         ->can('view', 'game')
         ->name('games.cards');
+    Route::get('/games/{game}/clips/{file}', [FileController::class, 'ofGame'])
+        ->where('file', GameFiles::NAME)
+        ->can('view', 'game')
+        ->name('clips.show');
     Route::get('/games/{game}/mosaic/{thing}', [MosaicController::class, 'sheet'])
         ->can('view', 'game')
         ->name('games.mosaic.sheet');

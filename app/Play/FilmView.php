@@ -55,6 +55,14 @@ final readonly class FilmView
             ?? ($this->host() !== '' && Elsewhere::isAllowed($this->host()) ? (string) $this->clip['source'] : null);
     }
 
+    /** Where the page fetches it. */
+    public function source(Frame $frame): ?string
+    {
+        $own = $this->screen->edition->url($this->clip['asset']);
+
+        return $own === null ? $this->url() : $frame->clip($own);
+    }
+
     /** Whether it is played on this device: not where the class watches it at the front. */
     public function runsHere(): bool
     {
@@ -78,9 +86,9 @@ final readonly class FilmView
         return $this->screen->edition->url($this->clip['poster']);
     }
 
-    public function captions(): ?string
+    public function captions(Frame $frame): ?string
     {
-        return $this->screen->edition->url($this->clip['captions']);
+        return $frame->clip($this->screen->edition->url($this->clip['captions']));
     }
 
     public function name(): string

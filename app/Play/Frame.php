@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use App\Storage\ClipAddress;
+
 /** Around what a student sees: where forms go, what they carry, and what stands at the rim. */
 final readonly class Frame
 {
@@ -57,6 +59,19 @@ final readonly class Frame
         return $turn !== null &&
             ! $isAtLock &&
             ($verdict !== null || $refusal !== null || $turn->said() !== [] || $turn->given() !== []);
+    }
+
+    /** Where a film or a sound is fetched by who sees this; null where the game has none. */
+    public function clip(?string $url): ?string
+    {
+        if ($url === null) {
+            return null;
+        }
+        $ticket = Ticket::read($this->fields['ticket'] ?? null);
+
+        return $ticket === null
+            ? ClipAddress::forTeacher(basename($url))
+            : ClipAddress::forPlay(basename($url), $this->address, $ticket->play);
     }
 
     /** A key for one form: the same form sent twice counts once. */

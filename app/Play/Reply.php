@@ -36,7 +36,10 @@ final class Reply
             'ended' => $turn->state->ended,
             'seq' => $turn->seq,
             'beat' => $turn->beat,
-        ] + ($turn->isBehind ? ['behind' => true] : []) + ($turn->vote === null ? [] : ['vote' => $turn->vote->html()]) + self::pieces($turn, $after, $frame);
+        ]
+            + ($turn->isBehind ? ['behind' => true] : [])
+            + ($turn->vote === null ? [] : ['vote' => $turn->vote->html()])
+            + self::pieces($turn, $after, $frame);
     }
 
     /**

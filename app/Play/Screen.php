@@ -152,24 +152,33 @@ final readonly class Screen
     {
         $covers = array_filter($this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover');
 
-        return count($covers) < self::BOARD ? null : ['turned' => count($this->lifted()), 'of' => count($covers)];
+        $turned = array_filter($covers, static fn (array $thing): bool => $thing['lifted']);
+
+        return count($covers) < self::BOARD ? null : ['turned' => count($turned), 'of' => count($covers)];
     }
 
-    /** @return list<array<string, mixed>> the covers that are turned here */
-    public function lifted(): array
+    /**
+     * Whether it may be covered again.
+     *
+     * @param  array<string, mixed>  $thing
+     */
+    public function comesDown(array $thing): bool
     {
-        return array_values(array_filter(
-            $this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover' && $thing['lifted'],
-        ));
+        return $thing['kind'] === 'cover' && $thing['toggle'] && $thing['opens'] !== 'lock';
+    }
+
+    /** Whether one of those is turned just now. */
+    public function hasTurned(): bool
+    {
+        return array_filter(
+            $this->view->things, fn (array $thing): bool => $this->comesDown($thing) && $thing['lifted'],
+        ) !== [];
     }
 
     /** Whether several covers stand here that may be covered again. */
     public function coversAgain(): bool
     {
-        $covers = array_filter($this->view->things, static fn (array $thing): bool => $thing['kind'] === 'cover'
-            && $thing['toggle'] && $thing['opens'] !== 'lock');
-
-        return count($covers) > 1;
+        return count(array_filter($this->view->things, $this->comesDown(...))) > 1;
     }
 
     /**

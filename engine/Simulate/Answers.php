@@ -120,7 +120,9 @@ final class Answers
             Entry::Code => is_string($right) ? [
                 strrev($right), substr(str_repeat('1234567890', 3), 0, strlen($right)), str_repeat('0', strlen($right)),
             ] : [],
-            Entry::Picks => [Samples::caughtBy($lock, null, $this->game->language(), $this->effort->within(self::EFFORT))],
+            Entry::Picks => [
+                Samples::caughtBy($lock, null, $this->game->language(), $this->effort->within(self::EFFORT)),
+            ],
         };
     }
 

@@ -128,30 +128,73 @@ final readonly class Clip extends Thing
         return null;
     }
 
-    /** When stops open is shown, what they ask is not. */
+    /**
+     * When stops open is shown, what they ask is not; and of stops and captions only those of what may be seen by now.
+     */
     public function shown(Showing $showing): array
     {
         $state = $showing->state;
+        $entries = $this->entries($state);
+        $stops = $this->stopsShown($showing);
+        $reached = self::reached($entries, $stops);
         $film = $state->film[$this->id] ?? ['at' => 0, 'until' => null, 'then' => null, 'times' => 0];
 
         return [
             'asset' => $this->asset,
             'source' => $this->asset === null ? $this->source : '',
             'captions' => $this->captions,
-            'lines' => array_map(static fn (Line $line): array => get_object_vars($line), $this->lines),
+            'lines' => array_values(array_map(
+                static fn (Line $line): array => get_object_vars($line),
+                array_filter(
+                    $this->lines, static fn (Line $line): bool => self::isIn($reached, $line->at, $line->until),
+                ),
+            )),
             'poster' => $this->poster,
             'length' => $this->length,
             'at' => $film['at'],
             'until' => $film['until'],
             'then' => $film['then'],
             'times' => $film['times'],
-            'stops' => $this->stopsShown($showing),
-            'entries' => $this->entries($state),
-            'cues' => array_map(
+            'stops' => array_values(array_filter(
+                $stops,
+                static fn (array $stop): bool => $stop['isSeen'] || self::isIn($reached, $stop['at'], $stop['at']),
+            )),
+            'entries' => $entries,
+            'cues' => array_values(array_map(
                 static fn (Cue $cue): array => ['id' => $cue->id, 'at' => $cue->at, 'pause' => $cue->pause],
-                $this->cues,
-            ),
+                array_filter($this->cues, static fn (Cue $cue): bool => self::isIn($reached, $cue->at, $cue->at)),
+            )),
         ];
+    }
+
+    /**
+     * From each entry the film may be seen up to the first stop that waits.
+     *
+     * @param  list<float>  $entries
+     * @param  list<array{at: float, lasts: float|null, isDone: bool}>  $stops
+     * @return list<array{float, float}> from and to, in seconds
+     */
+    private static function reached(array $entries, array $stops): array
+    {
+        $waiting = array_column(array_filter(
+            $stops, static fn (array $stop): bool => $stop['lasts'] === null && ! $stop['isDone'],
+        ), 'at');
+
+        return array_map(static fn (float $from): array => [
+            $from, min([INF, ...array_filter($waiting, static fn (float $at): bool => $at >= $from)]),
+        ], $entries);
+    }
+
+    /** @param  list<array{float, float}>  $reached */
+    private static function isIn(array $reached, float $from, float $to): bool
+    {
+        foreach ($reached as [$begin, $end]) {
+            if ($to >= $begin && $from <= $end) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<array{id: string, at: float, lasts: float|null, isDone: bool, isOpen: bool,

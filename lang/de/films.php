@@ -20,6 +20,8 @@ return [
     'captionsAndMore' => 'Untertitel',
     'elsewhereHere' => 'Der Film liegt unter :address. Man sieht ihn beim Proben; Halte lassen sich hier trotzdem '
         .'setzen.',
+    'lookAhead' => 'Fragen und Untertitel kommen erst Halt für Halt bei Lernenden an. Im Film selbst kann '
+        .'vorausschauen, wer sich auskennt.',
     'noFile' => 'Noch ist keine Datei da.',
     'stop' => 'Halt',
     'stopAt' => 'Halt bei :time',

@@ -6,8 +6,8 @@ return [
     'estimate' => 'This is an estimate.',
     'help' => ':count made-up students, stronger and weaker ones, played the draft just now. Real classes differ; read '
         .'it as where to look once more, not as what will be.',
-    'fewer' => 'The draft is large. {students|=0 None|Only :students} of :wanted came through it in the time that a page '
-        .'may take.',
+    'fewer' => 'The draft is large. {students|=0 None|Only :students} of :wanted came through it in the time that '
+        .'a page may take.',
     'nothing' => 'There is nothing to play yet: a first scene with a way on, or a lock.',
     'minutes' => 'Minutes of the lesson', 'again' => 'Reckon',
     'times' => 'From start to end', 'in_minutes' => ':count min',

@@ -20,6 +20,8 @@ return [
     'captionsAndMore' => 'Captions',
     'elsewhereHere' => 'The film lies at :address. You see it when you rehearse; stops can be placed here all the '
         .'same.',
+    'lookAhead' => 'Questions and captions reach a student stop by stop. Who knows how can look ahead in the film '
+        .'itself.',
     'noFile' => 'There is no file yet.',
     'stop' => 'Stop',
     'stopAt' => 'Stop at :time',

@@ -3,11 +3,15 @@
 use App\Actions\CreateGame;
 use App\Clips\Incoming;
 use App\Models\Game;
+use App\Models\Play;
 use App\Models\User;
 use App\Packages\Brought;
 use App\Packages\Package;
+use App\Storage\ClipAddress;
 use App\Storage\FileRange;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\ClipCases as Clip;
 use Tests\Support\FilmGames;
@@ -91,7 +95,7 @@ it('sends a film in ranges, none so long that it holds a worker', function (
 ): void {
     $film = Clip::film();
     $file = Clip::brought(Game::factory()->create(), $film)['body']['asset']['file'];
-    $reply = $this->get('/files/'.basename($file), ['Range' => $range])->assertStatus($status);
+    $reply = $this->get(ClipAddress::forTeacher(basename($file)), ['Range' => $range])->assertStatus($status);
 
     expect($reply->headers->get('Content-Range'))
         ->toBe(strtr($is, ['SIZE' => strlen($film), 'END' => strlen($film) - 1]))
@@ -120,7 +124,44 @@ it('lets a web server send films by itself where it can', function (): void {
     config()->set('fravel.accel', '/kept');
     $file = basename(Clip::brought(Game::factory()->create(), Clip::film())['body']['asset']['file']);
 
-    expect($this->get("/files/{$file}")->assertOk()->headers->get('X-Accel-Redirect'))->toBe("/kept/{$file}");
+    expect($this->get(ClipAddress::forTeacher($file))->assertOk()->headers->get('X-Accel-Redirect'))
+        ->toBe("/kept/{$file}");
+});
+
+it('sends a film for a while to the play that has come to it, and to nobody else', function (): void {
+    $this->freezeSecond();
+    $run = Classroom::open(DemoSeeder::document('how-the-lens-turns'));
+    [$mia, $finn] = [Classroom::join($run, 'Mia'), Classroom::join($run, 'Finn')];
+    expect(Clip::page($mia)->content())->not->toContain('/clip/');
+    $scene = Clip::act($mia, ['verb' => 'choose', 'on' => 'to-film'])->json('scene');
+    preg_match('~src="(/p/[^"]+/clip/[^"]+)"~', $scene, $found);
+    $address = html_entity_decode($found[1]);
+    $ask = fn (string $address, ?Play $as): TestResponse => ($as === null
+        ? $this->withUnencryptedCookies(['fravel_play' => ''])
+        : $this->withUnencryptedCookie('fravel_play', Classroom::ticket($as)))->get($address, ['Range' => 'bytes=0-9']);
+
+    expect($ask($address, $mia)->assertStatus(206)->headers->get('Cache-Control'))->toContain('private')
+        ->not->toContain('public');
+    $ask($address, $finn)->assertNotFound();
+    $ask($address, null)->assertNotFound();
+    $ask(strtok($address, '?'), $mia)->assertNotFound();
+    $ask(preg_replace('/until=\d+/', 'until=9999999999', $address), $mia)->assertNotFound();
+    $ask('/files/'.basename(strtok($address, '?')), $mia)->assertNotFound();
+    DB::enableQueryLog();
+    $ask($address, $mia);
+    expect(DB::getQueryLog())->toBe([]);
+    $this->travel(25)->hours();
+    $ask($address, $mia)->assertNotFound();
+});
+
+it('leads a teacher to the films of their own games alone', function (): void {
+    $game = Game::factory()->create();
+    $file = basename(Clip::brought($game, Clip::film())['body']['asset']['file']);
+    $this->flushSession();
+    $led = $this->actingAs($game->user)->get("/games/{$game->id}/clips/{$file}")->assertRedirect();
+    $this->get($led->headers->get('Location'), ['Range' => 'bytes=0-9'])->assertStatus(206);
+    $this->flushSession();
+    $this->actingAs(User::factory()->create())->get("/games/{$game->id}/clips/{$file}")->assertForbidden();
 });
 
 it('asks before anything is loaded from another host, and then lets in just that one', function (): void {
@@ -174,5 +215,6 @@ it('takes a film along in a package, and says where one is no film', function ()
     $asset = $brought->game->read()->assets()['film-lens'];
 
     expect($brought->notes())->toBe([])->and($asset->type)->toBe('video/webm')
-        ->and($this->get('/files/'.basename($asset->file), ['Range' => 'bytes=0-9'])->status())->toBe(206);
+        ->and($this->get(ClipAddress::forTeacher(basename($asset->file)), ['Range' => 'bytes=0-9'])->status())
+        ->toBe(206);
 });

@@ -13,8 +13,8 @@ it('dry-runs a draft with a made-up class and says that it is an estimate', func
     $game = Game::factory()->create(['document' => Json::write(DemoSeeder::document('dark-lamp'))]);
     $this->actingAs($game->user)->get("/games/{$game->id}/runs/new")->assertSee('made-up class');
     $page = $this->get("/games/{$game->id}/dry-run")->assertOk()->assertSeeInOrder([
-        'This is an estimate.', '30 made-up students', 'From start to end', 'Through within 45 minutes', '/ 30', 'Where they may get stuck',
-        'What it assumes', 'They read 150 words a minute',
+        'This is an estimate.', '30 made-up students', 'From start to end', 'Through within 45 minutes', '/ 30',
+        'Where they may get stuck', 'What it assumes', 'They read 150 words a minute',
     ]);
     $hurried = $this->get("/games/{$game->id}/dry-run?minutes=2")->assertSee('Through within 2 minutes')
         ->assertSee('>0 / 30<', false);

@@ -32,6 +32,13 @@ it('says what keeps a student out', function (string $name, bool $closed, string
     ['Finn', true, 'closed for new players'],
 ]);
 
+it('has nothing in the head of a page but what belongs there', function (string $page): void {
+    preg_match('~<head>(.*?)</head>~s', (string) $this->get($page)->content(), $head);
+    $bare = preg_replace(['~<(title|script|style|noscript)\b.*?</\1>~s', '~<[^>]*>~'], '', $head[1]);
+
+    expect(trim($bare))->toBe('');
+})->with(['/', '/sign-in', '/p/XXXXX']);
+
 it('says so when there is no such code', function (): void {
     $this->get('/p/XXXXX')->assertNotFound()->assertSee('no game with the code XXXXX');
     $this->get('/join?code=no%20way')->assertNotFound()->assertSee('NOWAY');

@@ -39,7 +39,7 @@ final class LookController extends Controller
         return response(view('play.look', [
             'screen' => new Screen($edition, $state->goBackTo($scene), $now, RunRules::of($run)),
             'there' => (string) $edition->game->scene($state->scene)?->title,
-            'frame' => new Frame("/p/{$code}", [], $play->name),
+            'frame' => new Frame("/p/{$code}", ['ticket' => $ticket->text()], $play->name),
             'elsewhere' => Team::open($edition->game, $state, $now),
         ])->render(), 200, ['Cache-Control' => 'no-store']);
     }

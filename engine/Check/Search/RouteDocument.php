@@ -45,7 +45,7 @@ final class RouteDocument
         do {
             $seen = count($observed->facts);
             $asksForHints = self::asksForHints($observed);
-            $scenes = array_map(static function (Scene $scene) use ($before, $observed, $asksForHints, $effort): SceneRoutes {
+            $routes = static function (Scene $scene) use ($before, $observed, $asksForHints, $effort): SceneRoutes {
                 $effort->spend();
                 $known = $before->scenes[$scene->id] ?? null;
 
@@ -55,7 +55,8 @@ final class RouteDocument
                 $effort->spend(self::LOOK * count($scene->things));
 
                 return self::scene($scene, $observed);
-            }, array_column($game->scenes(), null, 'id'));
+            };
+            $scenes = array_map($routes, array_column($game->scenes(), null, 'id'));
             foreach ($scenes as $scene) {
                 $effort->spend(1 + count($scene->things));
                 self::observe($scene, $observed);

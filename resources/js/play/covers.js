@@ -32,12 +32,14 @@ function landCover(element) {
     landLid(element?.querySelector('.cover-lid'));
 }
 
-/** How many covers are lifted by now. */
+/** How many covers are lifted by now, and whether there are some to be covered again. */
 function countTurned() {
-    const place = document.querySelector('[data-turned]');
-    if (!place) return;
     const lids = [...document.querySelectorAll('#scene-main [data-thing].thing-cover')];
     const turned = lids.filter((one) => one.querySelector('[data-lifted]')).length;
+    const isAny = document.querySelector('#scene-main [data-lifted="again"]') !== null;
+    document.querySelector('[data-cover-again]')?.classList.toggle('invisible', !isAny);
+    const place = document.querySelector('[data-turned]');
+    if (!place) return;
     const words = t('play.turned', { turned, of: lids.length });
     if (place.textContent !== words) place.textContent = words;
 }

@@ -1,5 +1,5 @@
 <main class="scene {{ $screen->isStage() ? 'scene-stage' : '' }}" id="scene-main" data-scene="{{ $screen->sceneId() }}"
-    @if ($screen->sound()) data-sound="{{ $screen->sound() }}" @endif>
+    @if ($screen->sound()) data-sound="{{ $frame->clip($screen->sound()) }}" @endif>
     @if ($screen->backdrop())
         <img class="scene-beyond" src="{{ $screen->backdrop()['url'] }}" alt="" draggable="false">
     @endif

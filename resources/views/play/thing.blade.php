@@ -10,10 +10,10 @@
     data-name="{{ $thing['kind'] === 'text' ? '' : $screen->spokenOn($thing) }}"
     @if ($thing['stays']) data-stays @endif>
     @if (($thing['sound'] ?? null) !== null && $screen->edition->url($thing['sound']))
-        <span data-cover-sound="{{ $screen->edition->url($thing['sound']) }}" hidden></span>
+        <span data-cover-sound="{{ $frame->clip($screen->edition->url($thing['sound'])) }}" hidden></span>
     @endif
     @if ($thing['lifted'] ?? false)
-        <span data-lifted hidden></span>
+        <span data-lifted="{{ $screen->comesDown($thing) ? 'again' : '' }}" hidden></span>
     @endif
     @if ($screen->isStage() && OnStage::opens($thing))
         @include('play.stage.row')

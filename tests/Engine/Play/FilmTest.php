@@ -111,9 +111,27 @@ it('shows of a stop its page alone, and of the film where it stands', function (
         ->and($view->scene['film']['stop'])
         ->toBe(['at' => 10.0, 'lasts' => null, 'place' => 'beside', 'isDone' => false])
         ->and(array_column($view->scene['film']['stops'], 'isOpen', 'id'))
-        ->toBe(['asks' => true, 'word' => false, 'last' => false])
+        ->toBe(['asks' => true])
         ->and($view->scene['film']['entries'])->toBe([0.0, 10.0]);
 });
+
+it('shows of captions and stops only those of what may be seen by now', function (
+    array $actions, array $lines, array $stops,
+): void {
+    $said = array_map(
+        static fn (int $at): array => ['at' => $at, 'until' => $at + 2, 'text' => "{$at}"], [1, 9, 12, 26, 31],
+    );
+    $game = FilmGames::lens(['lines' => $said]);
+    $clip = View::of($game, Plays::through($game, $actions)->state, 0)->things[0];
+
+    expect([array_column($clip['lines'], 'text'), array_column($clip['stops'], 'id')])->toBe([$lines, $stops]);
+})->with([
+    'at first' => [[], ['1', '9'], ['asks']],
+    'led behind the first' => [[['choose' => 'jump']], ['1', '9', '26'], ['asks', 'last']],
+    'past the first' => [
+        [ASKS, ['answer' => 'bends', 'with' => 'twice'], ON], ['1', '9', '12', '26'], ['asks', 'word', 'last'],
+    ],
+]);
 
 it('asks in rounds, in a fresh order at every attempt, until enough are right in a row', function (): void {
     $rounds = array_map(static fn (int $at): array => [

@@ -5,4 +5,11 @@ function fileOf(game, id) {
     return file ? `/files/${file.split('/').pop()}` : null;
 }
 
-export { fileOf };
+/** Where the film or sound of an asset is fetched; null when the game has none by that id. */
+function clipOf(editor, id) {
+    const file = fileOf(editor.store.game, id);
+
+    return file ? `${editor.address}/clips/${file.split('/').pop()}` : null;
+}
+
+export { clipOf, fileOf };

@@ -55,7 +55,8 @@ function body(thing, editor) {
             el('div', { class: 'on-page-lines' }, words('ask', 'whatTheLockAsks'), lockLines(thing, editor)),
         ];
 
-    const file = fileOf(editor.store.game, thing.asset ?? thing.front?.asset);
+    const picture = thing.kind === 'clip' ? thing.poster : (thing.asset ?? thing.front?.asset);
+    const file = fileOf(editor.store.game, picture);
 
     return el(
         'p',

@@ -17,9 +17,7 @@
         {{-- A picture in a drawing is found only when the drawing is made. --}}
         <link rel="preload" as="image" href="{{ $picture }}" fetchpriority="high">
     @endif
-    @vite(["resources/css/{$sheet}.css", 'resources/js/app.js']),
-        'resources/js/app.js',
-    ])
+    @vite(["resources/css/{$sheet}.css", 'resources/js/app.js'])
 </head>
 <body class="{{ $body }} {{ str_starts_with($body, 'player') ? 'on-ink text-lead' : '' }}" data-page="{{ $page }}"
     data-icons="{{ Vite::asset('resources/icons/sprite.svg') }}">

@@ -5,13 +5,13 @@
     <div class="film-picture" data-film-picture>
         @if ($film->runsHere())
             @if ($film->isSound())
-                <audio controls preload="metadata" src="{{ $film->url() }}"></audio>
+                <audio controls preload="metadata" src="{{ $film->source($frame) }}"></audio>
                 <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
             @else
-                <video controls playsinline preload="metadata" src="{{ $film->url() }}"
+                <video controls playsinline preload="metadata" src="{{ $film->source($frame) }}"
                     @if ($film->poster()) poster="{{ $film->poster() }}" @endif>
-                    @if ($film->captions())
-                        <track kind="captions" src="{{ $film->captions() }}" default>
+                    @if ($film->captions($frame))
+                        <track kind="captions" src="{{ $film->captions($frame) }}" default>
                     @endif
                 </video>
             @endif

@@ -32,6 +32,7 @@ function clipBody(thing, editor) {
         }),
         fileLine(thing, asset, put, editor),
         rightsFields(asset, editor),
+        asset ? el('p', { class: 'help' }, t('films.lookAhead')) : null,
         captionsPart(thing, editor, put),
         moments(thing, editor, put),
         posterField(thing, put, editor),

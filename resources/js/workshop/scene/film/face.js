@@ -2,7 +2,7 @@ import { t } from '../../../lib/catalogue.js';
 import { el as make } from '../../../lib/dom.js';
 import { el, icon, made, redraw } from '../../../lib/tree.js';
 import { clock, filmOf, newStop, round, timeOf } from '../../editor/films.js';
-import { fileOf } from '../../editor/files.js';
+import { clipOf } from '../../editor/files.js';
 import { openLine } from './line.js';
 
 /** Seconds that the keys beside play go. */
@@ -44,7 +44,7 @@ function openFilm(editor) {
 
     /** Another film begins at its beginning. */
     function show({ clip }) {
-        const file = clip.asset ? fileOf(editor.store.game, clip.asset) : null;
+        const file = clip.asset ? clipOf(editor, clip.asset) : null;
         if (head.clip !== clip.id) Object.assign(head, { clip: clip.id, at: 0 });
         if (media.getAttribute('src') !== file) file ? media.setAttribute('src', file) : media.removeAttribute('src');
         const asset = editor.store.game.assets?.find(({ id }) => id === clip.asset);
