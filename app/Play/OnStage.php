@@ -15,6 +15,9 @@ final class OnStage
     /** Of a plate, in units of the stage: what stands beside and around its words, a letter of them, and a line. */
     private const PLATE = ['beside' => 90, 'around' => 16, 'letter' => 15.5, 'line' => 33];
 
+    /** Words along the lower edge, in units of the stage: as wide at least, and down to there at least. */
+    private const BAND = ['width' => 1440, 'to' => 840];
+
     /** Of what flows, that which does so on any phone. */
     private const EARLY = ['flow flow-plate', 'flow flow-body', 'flow flow-small'];
 
@@ -57,18 +60,27 @@ final class OnStage
 
     /**
      * The part of the stage on which something is left where all that can flows below it; null where that is most of
-     * it, or a picture lies behind.
+     * it. Of a picture behind only what words lay on is left out, since that was never seen.
      *
      * @param  bool  $hasTitles  whether great words stay where they are
      */
     public static function cut(Screen $screen, bool $hasTitles): ?StageCut
     {
         $flowing = $hasTitles ? self::EARLY : [...self::EARLY, 'flow flow-title'];
-        $left = array_filter(
-            self::of($screen), static fn (array $thing): bool => ! in_array(self::flow($thing), $flowing, true),
-        );
+        [$left, $gone] = [[], []];
+        foreach (self::of($screen) as $thing) {
+            in_array(self::flow($thing), $flowing, true) ? $gone[] = $thing['box'] : $left[] = $thing['box'];
+        }
+        if ($screen->backdrop() === null) {
+            return StageCut::around($left);
+        }
+        $end = static fn (array $box): float => $box[1] + $box[3];
+        $bands = array_column(array_filter(
+            $gone,
+            static fn (array $box): bool => $box[2] >= self::BAND['width'] && $end($box) >= self::BAND['to'],
+        ), 1);
 
-        return $screen->backdrop() === null ? StageCut::around(array_column($left, 'box')) : null;
+        return $bands === [] ? null : StageCut::above(max([min($bands), ...array_map($end, $left)]));
     }
 
     /**

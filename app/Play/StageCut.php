@@ -14,6 +14,9 @@ final readonly class StageCut
 
     private const STAGE = [1600, 900];
 
+    /** Shapes of what is above the words that lie along the lower edge of a picture, by their heights. */
+    private const ABOVE = ['flat' => 2000 / 3, 'low' => 720, 'half' => 800];
+
     private const MARGIN = 16;
 
     /** Of the stage: what needs more is no part of it. */
@@ -42,6 +45,15 @@ final readonly class StageCut
         return $width < 1 || $height < 1 || $w * $h > self::MOST * $wide * $high
             ? null
             : new self($shape, [$left - ($w - $width) / 2, $top - ($h - $height) / 2, $w, $h]);
+    }
+
+    /** All above this height, in full width; null where hardly anything lies below. */
+    public static function above(float $bottom): ?self
+    {
+        $high = array_filter(self::ABOVE, static fn (float $height): bool => $height >= $bottom);
+        $shape = array_key_first($high);
+
+        return $shape === null ? null : new self($shape, [0.0, 0.0, self::STAGE[0], $high[$shape]]);
     }
 
     /** As a drawing says which part of it is seen. */

@@ -53,7 +53,9 @@ final readonly class Turn
     /** @return list<string> what was said, as HTML */
     public function said(): array
     {
-        $voted = $this->eventsOf('voted') === [] ? [] : [e((string) __('play.vote.cast'))];
+        // Where the vote is still open its line says so.
+        $isTold = $this->eventsOf('voted') === [] || ($this->vote?->own() ?? '') !== '';
+        $voted = $isTold ? [] : [e((string) __('play.vote.cast'))];
 
         return [...$voted, ...array_map(
             fn (array $event): string => $this->edition->html(is_string($event[1]) ? $event[1] : ''),

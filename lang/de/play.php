@@ -34,8 +34,8 @@ return [
     'finished' => ['time' => 'Von Anfang bis Ende: :time', 'place' => 'Als Nummer :place im Ziel'],
     'vote' => [
         'rule' => 'Die Klasse entscheidet gemeinsam: Was du wählst, ist deine Stimme.',
-        'cast' => 'Deine Stimme zählt. Du darfst sie ändern, bis die Abstimmung schließt.',
-        'own' => 'Deine Stimme: :what',
+        'cast' => 'Deine Stimme zählt.',
+        'own' => 'Deine Stimme: :what. Du darfst sie ändern, bis die Abstimmung schließt.',
         'count' => '{voted|=1 Eine Stimme von :here ist da.|:voted von :here haben abgestimmt.}',
         'decided' => 'Entschieden: :what (:for von :of)',
         'does' => [

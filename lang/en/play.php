@@ -34,8 +34,8 @@ return [
     'finished' => ['time' => 'From start to end: :time', 'place' => 'You are number :place to finish'],
     'vote' => [
         'rule' => 'The class decides together: what you pick is your vote.',
-        'cast' => 'Your vote is in. You may change it until the vote is closed.',
-        'own' => 'Your vote: :what',
+        'cast' => 'Your vote is in.',
+        'own' => 'Your vote: :what. You may change it until the vote is closed.',
         'count' => '{voted|=1 One of :here has voted.|:voted of :here have voted.}',
         'decided' => 'Decided: :what (:for of :of)',
         'does' => [

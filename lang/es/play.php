@@ -34,8 +34,8 @@ return [
     'finished' => ['time' => 'De principio a fin: :time', 'place' => 'Has acabado con el número :place'],
     'vote' => [
         'rule' => 'La clase decide en común: lo que elijas es tu voto.',
-        'cast' => 'Tu voto está dado. Puedes cambiarlo hasta que se cierre la votación.',
-        'own' => 'Tu voto: :what',
+        'cast' => 'Tu voto está dado.',
+        'own' => 'Tu voto: :what. Puedes cambiarlo hasta que se cierre la votación.',
         'count' => '{voted|=1 Ha votado una persona de :here.|Han votado :voted de :here.}',
         'decided' => 'Decidido: :what (:for de :of)',
         'does' => [

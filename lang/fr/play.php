@@ -36,8 +36,8 @@ return [
     'finished' => ['time' => 'Du début à la fin : :time', 'place' => 'Tu as fini en numéro :place'],
     'vote' => [
         'rule' => 'La classe décide ensemble : ce que tu choisis est ta voix.',
-        'cast' => 'Ta voix est comptée. Tu peux la changer jusqu’à la clôture du vote.',
-        'own' => 'Ta voix : :what',
+        'cast' => 'Ta voix est comptée.',
+        'own' => 'Ta voix : :what. Tu peux la changer jusqu’à la clôture du vote.',
         'count' => '{voted|=1 Une personne sur :here a voté.|:voted sur :here ont voté.}',
         'decided' => 'Décidé : :what (:for sur :of)',
         'does' => [

@@ -18,6 +18,29 @@ it('cuts a stage to what is left on it, in the shape that needs least beside it'
     'nearly all' => [[[0, 0, 1500, 850]], null], 'nothing' => [[], null],
 ]);
 
+it('leaves out of a picture only what words lay on', function (array $things, ?string $shape): void {
+    $run = Classroom::open(Games::document([[
+        'id' => 'a', 'layout' => 'stage', 'backdrop' => ['asset' => 'quay'], 'things' => $things,
+    ]], ['assets' => [['id' => 'quay', 'file' => 'assets/'.str_repeat('a', 64).'.svg', 'type' => 'image/svg+xml']]]));
+    $play = Classroom::join($run, 'Mia');
+    $page = $this->withUnencryptedCookie('fravel_play', App\Play\Ticket::for($play->id)->text())
+        ->get("/p/{$run->code}");
+
+    $shape === null ? $page->assertDontSee('data-cut=', false) : $page->assertSee(" cut-{$shape} ", false);
+})->with([
+    'a band' => [[['id' => 't', 'kind' => 'text', 'md' => 'Words.', 'box' => [60, 716, 1480, 168]]], 'low'],
+    'something beside it' => [[
+        ['id' => 't', 'kind' => 'text', 'md' => 'Words.', 'box' => [60, 716, 1480, 168]],
+        ['id' => 'p', 'kind' => 'picture', 'asset' => 'quay', 'alt' => 'Quay', 'box' => [100, 600, 180, 170]],
+    ], 'half'],
+    'something below' => [[
+        ['id' => 't', 'kind' => 'text', 'md' => 'Words.', 'box' => [60, 716, 1480, 168]],
+        ['id' => 'p', 'kind' => 'picture', 'asset' => 'quay', 'alt' => 'Quay', 'box' => [100, 700, 180, 170]],
+    ], null],
+    'words in the middle' => [[['id' => 't', 'kind' => 'text', 'md' => 'Words.', 'box' => [60, 300, 1480, 168]]], null],
+    'narrow words' => [[['id' => 't', 'kind' => 'text', 'md' => 'Words.', 'box' => [60, 716, 700, 168]]], null],
+]);
+
 it('stands covers in as many columns as their words allow', function (array $fronts, int $columns): void {
     $covers = array_map(static fn (string $front, int $at): array => [
         'id' => "c{$at}", 'kind' => 'cover', 'box' => [0, 0, 90, 90], 'front' => ['md' => $front],

@@ -46,7 +46,7 @@ beforeEach(function (): void {
 it('takes one vote of each, who may change it, and does nothing before it is closed', function (): void {
     expect(Member::query()->pluck('name')->all())->toBe(['Mia', 'Mia 2', 'Finn']);
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->assertOk()
-        ->assertJson(['said' => ['Your vote is in. You may change it until the vote is closed.'], 'scene' => null]);
+        ->assertJson(['said' => [], 'scene' => null]);
     ($this->vote)(0, ['verb' => 'choose', 'on' => 'right']);
     ($this->vote)(1, ['verb' => 'choose', 'on' => 'right']);
     ($this->vote)(2, ['verb' => 'choose', 'on' => 'left']);
@@ -78,7 +78,7 @@ it('tells each what it is for, of how many, and who comes late what was decided'
         $this->play->id, Member::query()->orderBy('id')->pluck('id')[$who],
     )->text())->get("/p/{$this->open->code}");
     $page(1)->assertSee('what you pick is your vote')->assertDontSee('have voted')->assertDontSee('Decided');
-    expect(($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->json('vote'))->toContain('Your vote: Left')
+    expect(($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->json('vote'))->toContain('Your vote: Left. You may change it')
         ->toContain('One of 3 has voted')->not->toContain('what you pick');
     ($this->vote)(2, ['verb' => 'choose', 'on' => 'left']);
     $news = $this->get("/p/{$this->open->code}/news?seq=1&since=0");
