@@ -7,9 +7,11 @@ namespace App\Records;
 use App\Models\Run;
 use App\Play\Clock;
 use Fravel\Support\Json;
+use Generator;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\LazyCollection;
 use stdClass;
 use Throwable;
 
@@ -31,19 +33,24 @@ final class RecordQueue
 
     private const TIMEOUT = 10;
 
+    /** Records that are written at once. */
+    private const AT_ONCE = 200;
+
     /** All of a run that were not queued before. How many there are. */
     public static function put(Run $run): int
     {
         $now = Clock::seconds();
-        $rows = array_map(static fn (array $statement): array => [
-            'uuid' => $statement['id'], 'run_id' => $run->id, 'play_id' => $statement['actor']['account']['name'],
-            'statement' => Json::write($statement),
-            'next_at' => $now,
-        ], Statements::of($run));
+        $parts = LazyCollection::make(static fn (): Generator => Statements::each($run))->chunk(self::AT_ONCE);
+        $count = 0;
+        foreach ($parts as $part) {
+            $count += DB::table('records')->insertOrIgnore($part->map(static fn (array $statement): array => [
+                'uuid' => $statement['id'], 'run_id' => $run->id, 'play_id' => $statement['actor']['account']['name'],
+                'statement' => Json::write($statement),
+                'next_at' => $now,
+            ])->values()->all());
+        }
 
-        return array_sum(array_map(
-            static fn (array $part): int => DB::table('records')->insertOrIgnore($part), array_chunk($rows, 200),
-        ));
+        return $count;
     }
 
     /**

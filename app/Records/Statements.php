@@ -13,7 +13,7 @@ use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
 use Fravel\Report\PlayLog;
-use Illuminate\Support\Carbon;
+use Generator;
 use Ramsey\Uuid\Uuid;
 
 /**
@@ -21,41 +21,46 @@ use Ramsey\Uuid\Uuid;
  * which success, and came to an end. Who it was is said by the name they chose and an account of this application
  * alone; the same deed is always the same statement.
  */
-final class Statements
+final readonly class Statements
 {
     private const VERBS = 'http://adlnet.gov/expapi/verbs/';
 
     private const ACTIVITIES = 'http://adlnet.gov/expapi/activities/';
 
-    /** @return list<array<string, mixed>> */
-    public static function of(Run $run): array
+    private function __construct(private GameDocument $game, private string $address)
     {
-        $game = EditionFile::of($run->edition)->game;
-        $statements = [];
-        foreach (RunLogs::of($run) as $log) {
+    }
+
+    /** @return Generator<int, array<string, mixed>> play by play, each in its order */
+    public static function each(Run $run): Generator
+    {
+        $of = new self(EditionFile::of($run->edition)->game, OwnAddress::of("/runs/{$run->id}"));
+        foreach (RunLogs::each($run) as $log) {
+            $actor = self::actor($log);
             foreach ($log->deeds as $number => $deed) {
-                $about = self::about($run, $game, $log, $deed);
-                $about === null ?: $statements[] = $about + [
-                    'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, self::address($run)."/{$log->id}/{$number}")->toString(),
-                    'actor' => self::actor($log),
-                    'timestamp' => Carbon::createFromTimestamp($deed->at)->toIso8601ZuluString(),
-                    'context' => ['contextActivities' => ['grouping' => [['id' => self::address($run)]]]],
+                $about = $of->about($log, $deed);
+                if ($about === null) {
+                    continue;
+                }
+                yield $about + [
+                    'id' => Uuid::uuid5(Uuid::NAMESPACE_URL, "{$of->address}/{$log->id}/{$number}")->toString(),
+                    'actor' => $actor,
+                    'timestamp' => gmdate('Y-m-d\TH:i:s\Z', $deed->at),
+                    'context' => ['contextActivities' => ['grouping' => [['id' => $of->address]]]],
                 ];
             }
         }
-
-        return $statements;
     }
 
     /** @return array<string, mixed>|null null for a deed of which nothing is said */
-    private static function about(Run $run, GameDocument $game, PlayLog $log, Deed $deed): ?array
+    private function about(PlayLog $log, Deed $deed): ?array
     {
         return match (true) {
-            $deed->begins() => ['verb' => self::verb('initialized'), 'object' => self::game($run, $game)],
-            $deed->lock() !== null => self::answer($run, $game, (string) $deed->lock(), $deed),
+            $deed->begins() => ['verb' => self::verb('initialized'), 'object' => $this->game()],
+            $deed->lock() !== null => $this->answer((string) $deed->lock(), $deed),
             $deed->ends() !== null => [
                 'verb' => self::verb(['won' => 'passed', 'lost' => 'failed'][$deed->ends()] ?? 'completed'),
-                'object' => self::game($run, $game),
+                'object' => $this->game(),
                 'result' => [
                     'completion' => true, 'duration' => 'PT'.max(0, $deed->at - $log->startedAt).'S',
                 ] + ($deed->ends() === 'open' ? [] : ['success' => $deed->ends() === 'won']),
@@ -65,19 +70,19 @@ final class Statements
     }
 
     /** @return array<string, mixed> */
-    private static function answer(Run $run, GameDocument $game, string $lock, Deed $deed): array
+    private function answer(string $lock, Deed $deed): array
     {
         return [
             'verb' => self::verb('answered'),
             'object' => [
-                'objectType' => 'Activity', 'id' => self::address($run)."/locks/{$lock}",
+                'objectType' => 'Activity', 'id' => "{$this->address}/locks/{$lock}",
                 'definition' => [
                     'type' => self::ACTIVITIES.'cmi.interaction', 'interactionType' => 'other',
-                    'name' => [$game->language() => Names::of($game, $lock)],
+                    'name' => [$this->game->language() => Names::of($this->game, $lock)],
                 ],
             ],
             'result' => [
-                'response' => GivenAnswer::words($game, $lock, $deed->with()), 'success' => $deed->opens(),
+                'response' => GivenAnswer::words($this->game, $lock, $deed->with()), 'success' => $deed->opens(),
                 'duration' => "PT{$deed->after}S",
             ],
         ];
@@ -93,10 +98,10 @@ final class Statements
     }
 
     /** @return array<string, mixed> */
-    private static function game(Run $run, GameDocument $game): array
+    private function game(): array
     {
-        return ['objectType' => 'Activity', 'id' => self::address($run), 'definition' => [
-            'type' => self::ACTIVITIES.'simulation', 'name' => [$game->language() => $game->title()],
+        return ['objectType' => 'Activity', 'id' => $this->address, 'definition' => [
+            'type' => self::ACTIVITIES.'simulation', 'name' => [$this->game->language() => $this->game->title()],
         ]];
     }
 
@@ -104,10 +109,5 @@ final class Statements
     private static function verb(string $name): array
     {
         return ['id' => self::VERBS.$name, 'display' => ['en' => $name]];
-    }
-
-    private static function address(Run $run): string
-    {
-        return OwnAddress::of("/runs/{$run->id}");
     }
 }

@@ -7,17 +7,20 @@ namespace App\View;
 /** A table as spreadsheet programs open it cleanly: with a byte-order mark, and with no cell that acts as a formula. */
 final class Csv
 {
-    /** @param  list<list<string|int|float|null>>  $rows */
-    public static function of(array $rows): string
+    /**
+     * Row by row, so that a long table needs no more room than a short one.
+     *
+     * @param  iterable<list<string|int|float|null>>  $rows
+     */
+    public static function send(iterable $rows): void
     {
-        $stream = fopen('php://memory', 'r+b');
+        $stream = fopen('php://output', 'wb');
         assert($stream !== false);
+        fwrite($stream, "\xEF\xBB\xBF");
         foreach ($rows as $row) {
             fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
         }
-        rewind($stream);
-
-        return "\xEF\xBB\xBF".stream_get_contents($stream);
+        fclose($stream);
     }
 
     /** A text that a spreadsheet program would run is led in by an apostrophe, which such programs don't show. */

@@ -84,6 +84,10 @@ final class Moment
     {
         $told = Request::cookie(self::COOKIE);
 
-        return is_string($told) && in_array($told, DateTimeZone::listIdentifiers(), true) ? $told : 'UTC';
+        /** @var array<string, int>|null $known */
+        static $known = null;
+        $known ??= array_flip(DateTimeZone::listIdentifiers());
+
+        return is_string($told) && isset($known[$told]) ? $told : 'UTC';
     }
 }

@@ -5,40 +5,45 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Run;
+use App\Storage\EditionFile;
 use App\Workshop\Names;
+use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
 use Fravel\Report\LockReport;
-use Fravel\Report\PlayLog;
+use Generator;
 
 /** What a run showed as tables for a spreadsheet, each with a row of names first. */
 final class RunTables
 {
-    /** @return list<list<string|int|float|null>> every answer that was given, student by student, in its order */
-    public static function answers(Run $run): array
+    /** @return Generator<int, list<string|int|float|null>> every answer that was given, student by student, in order */
+    public static function answers(Run $run): Generator
     {
-        $report = Report::of($run);
+        $game = EditionFile::of($run->edition)->game;
         $isOfTeams = $run->hasTeams();
-        $row = static fn (PlayLog $log, Deed $deed): array => [
-            $log->name,
-            ...($isOfTeams ? [$deed->by] : []),
+        yield self::names([
+            ...$isOfTeams ? ['name', 'by'] : ['name'], 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read',
+        ]);
+        foreach (RunLogs::each($run) as $log) {
+            foreach ($log->deeds as $deed) {
+                if ($deed->lock() !== null) {
+                    yield [$log->name, ...$isOfTeams ? [$deed->by] : [], ...self::answer($game, $deed->lock(), $deed)];
+                }
+            }
+        }
+    }
+
+    /** @return list<string|int> */
+    private static function answer(GameDocument $game, string $lock, Deed $deed): array
+    {
+        return [
             Moment::exactly($deed->at),
             $deed->after,
-            Names::of($report->game, $deed->scene),
-            Names::of($report->game, (string) $deed->lock()),
-            GivenAnswer::words($report->game, (string) $deed->lock(), $deed->with()),
+            Names::of($game, $deed->scene),
+            Names::of($game, $lock),
+            GivenAnswer::words($game, $lock, $deed->with()),
             (string) __("report.verdict.{$deed->verdict()}"),
             implode(' ', $deed->said()),
         ];
-        $rows = [];
-        foreach ($report->logs as $log) {
-            foreach ($log->deeds as $deed) {
-                $deed->lock() === null ? null : $rows[] = $row($log, $deed);
-            }
-        }
-
-        $who = $isOfTeams ? ['name', 'by'] : ['name'];
-
-        return [self::names([...$who, 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read']), ...$rows];
     }
 
     /** @return list<list<string|int|float|null>> how each lock went */

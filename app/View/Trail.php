@@ -43,14 +43,14 @@ final readonly class Trail
 
     private static function did(GameDocument $game, Deed $deed): string
     {
-        $on = $deed->action['on'] ?? '';
+        $on = $deed->action()['on'] ?? '';
 
         return match (true) {
             $deed->begins() => (string) __($deed->scene === '' ? 'report.begins' : 'report.begins_anew'),
             $deed->help() !== null => (string) __("help.gave.{$deed->help()}", [
                 'thing' => is_string($on) ? Names::of($game, $on) : '',
             ]),
-            default => ActionWords::of($game, $deed->action),
+            default => ActionWords::of($game, $deed->action()),
         };
     }
 

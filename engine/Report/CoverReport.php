@@ -50,8 +50,8 @@ final readonly class CoverReport
     {
         $done = [];
         foreach ($log->deeds as $deed) {
-            $lifted = $deed->action['lift'] ?? null;
-            $judged = $deed->action['judge'] ?? null;
+            $lifted = $deed->action()['lift'] ?? null;
+            $judged = $deed->action()['judge'] ?? null;
             if (is_string($lifted)) {
                 $done[$lifted] ??= ['judged' => ''];
             }

@@ -72,11 +72,13 @@ final readonly class LockReport
     {
         $places = [];
         foreach ($logs as $log) {
-            $tried = array_values(array_unique(array_filter(
-                array_map(static fn (Deed $deed): ?string => $deed->lock(), $log->deeds),
-            )));
-            foreach ($tried as $place => $lock) {
-                $places[$lock][] = $place;
+            $tried = [];
+            foreach ($log->deeds as $deed) {
+                $lock = $deed->lock();
+                if ($lock !== null && ! isset($tried[$lock])) {
+                    $places[$lock][] = count($tried);
+                    $tried[$lock] = true;
+                }
             }
         }
 

@@ -27,12 +27,7 @@ final readonly class PassageReport
      */
     public static function all(GameDocument $game, array $logs): array
     {
-        $times = array_map(
-            static fn (PlayLog $log): array => array_count_values(
-                array_merge([], ...array_map(static fn (Deed $deed): array => $deed->wound(), $log->deeds)),
-            ),
-            $logs,
-        );
+        $times = array_map(self::times(...), $logs);
         $reports = [];
         foreach ($game->scenes() as $scene) {
             foreach (Things::clips($scene->things) as $clip) {
@@ -41,6 +36,19 @@ final readonly class PassageReport
         }
 
         return $reports;
+    }
+
+    /** @return array<string, int> moment → how often the play was led there */
+    private static function times(PlayLog $log): array
+    {
+        $times = [];
+        foreach ($log->deeds as $deed) {
+            foreach ($deed->wound() as $moment) {
+                $times[$moment] = ($times[$moment] ?? 0) + 1;
+            }
+        }
+
+        return $times;
     }
 
     /**

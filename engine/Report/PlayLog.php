@@ -13,6 +13,7 @@ final readonly class PlayLog
     /**
      * @param  list<Deed>  $deeds
      * @param  array<string, list<Deed>>  $answers  lock → those that answered it, the lock answered last comes last
+     * @param  array<string, int>  $seconds  lock → spent on it until it opened
      */
     private function __construct(
         public string $id,
@@ -22,31 +23,37 @@ final readonly class PlayLog
         public PlayState $state,
         public array $deeds,
         private array $answers,
+        private array $seconds,
     ) {
     }
 
     /**
-     * @param  list<array{at: int, action: array<array-key, mixed>, events: list<list<mixed>>, by?: string}>  $kept  in
-     *     their order
+     * @param  iterable<array{at: int, what: Happening, by?: string}>  $kept  in their order
      */
     public static function of(
-        string $id, string $name, int $startedAt, ?int $endedAt, PlayState $state, array $kept,
+        string $id, string $name, int $startedAt, ?int $endedAt, PlayState $state, iterable $kept,
     ): self {
-        [$deeds, $scene, $before, $answers] = [[], '', $startedAt, []];
+        [$deeds, $scene, $before, $answers, $seconds, $opened] = [[], '', $startedAt, [], [], []];
         foreach ($kept as $done) {
-            ['at' => $at, 'action' => $action, 'events' => $events] = $done;
-            $deeds[] = $deed = new Deed($at, $action, $events, $scene, max(0, $at - $before), $done['by'] ?? '');
+            ['at' => $at, 'what' => $what] = $done;
+            $deeds[] = $deed = new Deed($at, $what, $scene, max(0, $at - $before), $done['by'] ?? '');
             [$scene, $before] = [$deed->entered() ?? $scene, $at];
+            foreach (array_unique([$what->lock, $what->hinted]) as $on) {
+                isset($opened[$on ?? '']) || $on === null ?: ($seconds[$on] = ($seconds[$on] ?? 0) + $deed->after);
+            }
+            if ($what->lock === null) {
+                continue;
+            }
+            $deed->opens() ? $opened[$what->lock] = true : null;
             // One right of several is on the way to an answer.
-            $lock = $deed->verdict() === Lock::ROUND ? null : $deed->lock();
-            if ($lock !== null) {
-                $known = $answers[$lock] ?? [];
-                unset($answers[$lock]);
-                $answers[$lock] = [...$known, $deed];
+            if ($what->verdict !== Lock::ROUND) {
+                $known = $answers[$what->lock] ?? [];
+                unset($answers[$what->lock]);
+                $answers[$what->lock] = [...$known, $deed];
             }
         }
 
-        return new self($id, $name, $startedAt, $endedAt, $state, $deeds, $answers);
+        return new self($id, $name, $startedAt, $endedAt, $state, $deeds, $answers, $seconds);
     }
 
     /** @return array<string, true> the locks it answered */
@@ -89,17 +96,7 @@ final readonly class PlayLog
     /** Seconds spent on a lock until it opened: what went before each answer to it, and before each hint. */
     public function secondsOn(string $lock): int
     {
-        $seconds = 0;
-        foreach ($this->deeds as $deed) {
-            if ($deed->lock() === $lock || $deed->hinted() === $lock) {
-                $seconds += $deed->after;
-            }
-            if ($deed->lock() === $lock && $deed->opens()) {
-                break;
-            }
-        }
-
-        return $seconds;
+        return $this->seconds[$lock] ?? 0;
     }
 
     /** Whether it stopped here: the last lock that was tried, and it is shut still. */

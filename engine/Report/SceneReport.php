@@ -43,8 +43,13 @@ final readonly class SceneReport
     {
         $counts = [];
         foreach ($logs as $log) {
-            $found = array_merge([], ...array_map($what, $log->deeds));
-            foreach (array_unique(array_filter($found)) as $id) {
+            $found = [];
+            foreach ($log->deeds as $deed) {
+                foreach ($what($deed) as $id) {
+                    $found[$id ?? ''] = true;
+                }
+            }
+            foreach ($found as $id => $_) {
                 $counts[$id] = ($counts[$id] ?? 0) + 1;
             }
         }

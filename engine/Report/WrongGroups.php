@@ -35,12 +35,13 @@ final class WrongGroups
      */
     public static function of(Lock $lock, array $logs, string $language): array
     {
-        $gathered = [];
+        [$gathered, $keys] = [[], []];
         foreach ($logs as $log) {
             foreach ($log->answersTo($lock->id) as $deed) {
                 $with = $deed->with();
                 if (! $deed->opens() && ! $deed->waits() && (is_string($with) || is_array($with))) {
-                    $gathered[self::key($lock, $with, $language)][] = [$log->id, $with, $deed->said()];
+                    $key = $keys[json_encode($with)] ??= self::key($lock, $with, $language);
+                    $gathered[$key][] = [$log->id, $with, $deed->said()];
                 }
             }
         }
@@ -89,7 +90,8 @@ final class WrongGroups
         $kept = [];
         foreach ($gathered as $key => $given) {
             $home = count($kept) <= self::MOST_COMPARED ? self::homeOf((string) $key, array_keys($kept)) : null;
-            $kept[$home ?? $key] = [...$kept[$home ?? $key] ?? [], ...$given];
+            $kept[$home ?? $key] ??= [];
+            array_push($kept[$home ?? $key], ...$given);
         }
 
         return $kept;

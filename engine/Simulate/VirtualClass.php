@@ -7,6 +7,7 @@ namespace Fravel\Simulate;
 use Fravel\Check\Effort;
 use Fravel\Check\EffortSpent;
 use Fravel\Document\GameDocument;
+use Fravel\Report\Happening;
 use Fravel\Report\PlayLog;
 
 /**
@@ -30,7 +31,7 @@ final class VirtualClass
         foreach (self::plays($game, $seed, self::named($count), 0, $limit, $effort) as $name => $deeds) {
             $last = $deeds[array_key_last($deeds)];
             $kept = array_map(static fn (array $deed): array => [
-                'at' => $deed['at'], 'action' => $deed['action'], 'events' => $deed['outcome']->eventList(),
+                'at' => $deed['at'], 'what' => new Happening($deed['action'], $deed['outcome']->eventList()),
             ], $deeds);
             $state = $last['outcome']->state;
             $logs[] = PlayLog::of(

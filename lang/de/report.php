@@ -58,7 +58,10 @@ return [
         'mistook' => '{count|=1 hielt|hielten} „:picked“ für „:asked“',
     ],
     'ways' => ['title' => 'Welche Wege genommen wurden'],
-    'outcomes' => ['title' => 'Wer wo herauskam', 'none' => 'Nicht am Ende'],
+    'outcomes' => [
+        'title' => 'Wer wo herauskam', 'none' => 'Nicht am Ende',
+        'more' => 'und :count weitere, die in der Tabelle der Spiele stehen',
+    ],
     'compare' => [
         'title' => 'Im Vergleich',
         'alone' => 'Das ist bisher der einzige Durchgang des Spiels. Weitere stehen hier daneben.',

@@ -56,7 +56,10 @@ return [
         'mistook' => '{count|=1 student took|students took} “:picked” for “:asked”',
     ],
     'ways' => ['title' => 'Which ways they took'],
-    'outcomes' => ['title' => 'Who came out where', 'none' => 'Not at an end'],
+    'outcomes' => [
+        'title' => 'Who came out where', 'none' => 'Not at an end',
+        'more' => 'and :count more, who stand in the table of plays',
+    ],
     'compare' => [
         'title' => 'Compared', 'alone' => 'This is the only run of the game yet. Further ones stand beside it here.',
         'help' => 'Right at first try, and below it the time until it opened, in the middle.',

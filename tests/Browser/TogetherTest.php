@@ -45,7 +45,8 @@ it('lets a class decide: votes on devices, hands that are counted, and a vote th
     $code = TogetherCases::opened('class');
     $front = TogetherCases::$teacher->press('For the projector')->press('Show the scene and the vote')->see('The quay');
     $mia = TogetherCases::joined($code, ['#name' => 'Mia'])->see('what you pick is your vote');
-    $mia->press('Climb the path to the keeper’s door')->see('Your vote: Climb the path to the keeper’s door. You may change it');
+    $mia->press('Climb the path to the keeper’s door')
+        ->see('Your vote: Climb the path to the keeper’s door. You may change it');
     expect($mia->barriers())->toBe([]);
     $front->see('One vote');
     $front->click('[aria-label="One hand more for: The notice board"]')->see('2 votes')->see('It is a tie.');

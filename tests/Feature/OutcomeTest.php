@@ -39,8 +39,8 @@ it('tells who came out as what, and how many chose which option', function (
     $this->get("/runs/{$run->id}/report")->assertOk()->assertSeeInOrder(['Who came out where', $outcome, 'Mia'])
         ->assertSee('a lantern')->assertDontSee('at first try 100')->assertDontSee('Easy');
     $this->get("/runs/{$run->id}")->assertOk()->assertSee($outcome);
-    expect((string) $this->get("/runs/{$run->id}/report.csv")->content())->toContain($outcome)
-        ->and((string) $this->get("/runs/{$run->id}/choices.csv")->content())->toContain('a lantern');
+    expect((string) $this->get("/runs/{$run->id}/report.csv")->streamedContent())->toContain($outcome)
+        ->and((string) $this->get("/runs/{$run->id}/choices.csv")->streamedContent())->toContain('a lantern');
     $paper = view('runs.report-pdf', ['run' => $run, 'report' => Report::of($run), 'style' => ''])->render();
     expect(preg_replace('/\s+/', ' ', strip_tags($paper)))->toContain('a lantern')->not->toContain('at first try')
         ->toContain("Who came out where {$outcome} 1. Mia");

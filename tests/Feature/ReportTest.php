@@ -2,6 +2,9 @@
 
 use App\Models\Run;
 use App\Models\User;
+use App\View\RunLogs;
+use Fravel\Report\PlayLog;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\PlayCases;
 use Tests\Support\Games;
@@ -41,15 +44,27 @@ it('tells how each lock went, and what was answered instead, never to a stranger
         ->assertSeeInOrder(['50 %', '1 / 2', 'tern', 'also: Tern!', 'They read'])->assertSee('Mia');
     $this->get("/runs/{$this->run->id}/plays/{$this->play->id}")->assertOk()
         ->assertSeeInOrder(['What Ben did', 'begins', 'gannet', 'It opens.']);
-    expect((string) $this->get("/runs/{$this->run->id}/answers.csv")->assertOk()->content())
+    expect((string) $this->get("/runs/{$this->run->id}/answers.csv")->assertOk()->streamedContent())
         ->toContain('Mia,')->toContain('Tern!,wrong')
-        ->and((string) $this->get("/runs/{$this->run->id}/locks.csv")->content())->toContain(',2,2,1,');
+        ->and((string) $this->get("/runs/{$this->run->id}/locks.csv")->streamedContent())->toContain(',2,2,1,');
     $this->flushSession();
     $this->actingAs(User::factory()->create());
     foreach (['report', 'answers.csv', 'locks.csv', "plays/{$this->play->id}"] as $page) {
         $this->get("/runs/{$this->run->id}/{$page}")->assertForbidden();
     }
     $this->post("/runs/{$this->run->id}/report/{$lock}", ['group' => 'x', 'say' => 'y'])->assertForbidden();
+});
+
+it('reads a run some plays at a time, with three queries for two hundred', function (): void {
+    foreach (range(1, 4) as $number) {
+        ($this->answers)("Student {$number}", 'door', 'tern');
+    }
+    DB::enableQueryLog();
+    $logs = iterator_to_array(RunLogs::each($this->run), false);
+
+    expect(DB::getQueryLog())->toHaveCount(3)->and(array_map(fn (PlayLog $log): string => $log->name, $logs))
+        ->toBe(['Student 1', 'Student 2', 'Student 3', 'Student 4'])
+        ->and($logs[2]->answersTo(Classroom::id('door'))[0]->with())->toBe('tern');
 });
 
 it('puts words for a wrong answer into the draft, or takes it for right, and says whom it would have met', function (

@@ -36,7 +36,7 @@ it('holds an answer until the teacher has read it, and then opens with all that 
         ->assertJsonPath('verdict.verdict', 'waiting')->assertJsonPath('verdict.isMarked', false);
     expect($this->play->fresh()->read()->open)->toBe([])->and($this->play->fresh()->read()->tries)->toBe([]);
     ($this->page)()->assertSee('Your answer is with your teacher.')->assertSee('Because of the moon.');
-    expect((string) $this->get("/runs/{$this->run->id}/locks.csv")->content())->toContain(',1,0,0,');
+    expect((string) $this->get("/runs/{$this->run->id}/locks.csv")->streamedContent())->toContain(',1,0,0,');
     $this->get("/runs/{$this->run->id}/standing")->assertSee('One answer waits');
     $this->get("/runs/{$this->run->id}/texts")->assertSeeInOrder(['Mia', 'Because of the moon.', 'Accept it']);
     // Who waits to be read is not stuck, however long it takes.

@@ -11,9 +11,9 @@ use App\Records\Statements;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Learning records of a run as a file and to the receiver; and the receiver that stands in for a real one. */
 final class RecordController extends Controller
@@ -21,18 +21,19 @@ final class RecordController extends Controller
     /** Statements that the page of the receiver shows. */
     private const SHOWN = 50;
 
-    public function file(Run $run): Response
+    public function file(Run $run): StreamedResponse
     {
-        return response(
-            (string) json_encode(
-                Statements::of($run), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-            ),
-            200,
-            [
-                'Content-Type' => 'application/json',
-                'Content-Disposition' => "attachment; filename=\"{$run->code}-records.json\"",
-            ],
-        );
+        return response()->stream(static function () use ($run): void {
+            $before = "[\n";
+            foreach (Statements::each($run) as $statement) {
+                echo $before, json_encode($statement, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+                $before = ",\n";
+            }
+            echo $before === ",\n" ? "\n]\n" : "[]\n";
+        }, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$run->code}-records.json\"",
+        ]);
     }
 
     public function send(Run $run): RedirectResponse

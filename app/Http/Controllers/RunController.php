@@ -27,6 +27,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class RunController extends Controller
 {
@@ -109,24 +110,24 @@ final class RunController extends Controller
         return view('runs.sum', ['run' => $run]);
     }
 
-    public function csv(Run $run): Response
+    public function csv(Run $run): StreamedResponse
     {
         return self::table($run, 'plays', RunStanding::of($run)->table());
     }
 
     /** Every answer that was given, in its order. */
-    public function answers(Run $run): Response
+    public function answers(Run $run): StreamedResponse
     {
         return self::table($run, 'answers', RunTables::answers($run));
     }
 
     /** How each lock went. */
-    public function locks(Run $run): Response
+    public function locks(Run $run): StreamedResponse
     {
         return self::table($run, 'locks', RunTables::locks($run));
     }
 
-    public function choices(Run $run): Response
+    public function choices(Run $run): StreamedResponse
     {
         return self::table($run, 'choices', RunTables::choices($run));
     }
@@ -207,10 +208,10 @@ final class RunController extends Controller
         return redirect()->route('games.index')->with('status', __('runs.deleted', ['title' => $game->title]));
     }
 
-    /** @param  list<list<string|int|float|null>>  $rows */
-    private static function table(Run $run, string $name, array $rows): Response
+    /** @param  iterable<list<string|int|float|null>>  $rows */
+    private static function table(Run $run, string $name, iterable $rows): StreamedResponse
     {
-        return response(Csv::of($rows), 200, [
+        return response()->stream(static fn () => Csv::send($rows), 200, [
             'Content-Type' => 'text/csv; charset=UTF-8',
             'Content-Disposition' => "attachment; filename=\"{$run->code}-{$name}.csv\"",
         ]);

@@ -98,7 +98,7 @@
     @foreach ($report->outcomes() as $one)
         <p><strong>{{ $one['scene'] === '' ? __('report.outcomes.none') : $one['scene'] }}</strong></p>
         <table class="names" width="100%">
-            @foreach ($one['plays'] as $log)
+            @foreach (array_slice($one['plays'], 0, App\View\PaperReport::NAMES) as $log)
                 <tr>
                     <td width="8%">{{ $log->state->place ? $log->state->place.'.' : '' }}</td>
                     <td>{{ $log->name }}</td>
@@ -108,6 +108,11 @@
                 </tr>
             @endforeach
         </table>
+        @if (count($one['plays']) > App\View\PaperReport::NAMES)
+            <p class="small">{{
+                __('report.outcomes.more', ['count' => count($one['plays']) - App\View\PaperReport::NAMES])
+            }}</p>
+        @endif
     @endforeach
     @if ($report->unseen() !== [])
         <p><strong>{{ __('report.unseen') }}</strong>: {{ implode(' · ', $report->unseen()) }}</p>

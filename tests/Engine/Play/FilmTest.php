@@ -5,6 +5,7 @@ use Fravel\Document\Validation;
 use Fravel\Edit\Commands;
 use Fravel\Play\Playing;
 use Fravel\Play\View;
+use Fravel\Report\Happening;
 use Fravel\Report\PassageReport;
 use Fravel\Report\PlayLog;
 use Fravel\State\Action;
@@ -202,9 +203,11 @@ it('tells how often a passage was seen again, and takes a right round for no ans
         foreach ($sent as $at => $action) {
             $outcome = Playing::act($game, $state, Action::of($action), $at);
             $state = $outcome->state;
-            $kept[] = ['at' => $at, 'action' => $action, 'events' => $outcome->eventList()];
+            $kept[] = ['at' => $at, 'what' => new Happening($action, $outcome->eventList())];
         }
-        $kept[] = ['at' => 99, 'action' => ['answer' => 'beam'], 'events' => [['answered', 'beam', 'round', 'r1']]];
+        $kept[] = [
+            'at' => 99, 'what' => new Happening(['answer' => 'beam'], [['answered', 'beam', 'round', 'r1']]),
+        ];
 
         return PlayLog::of('p', 'Mia', 0, null, $state, $kept);
     };

@@ -9,6 +9,7 @@ use Fravel\Report\AnswerRule;
 use Fravel\Report\CoverReport;
 use Fravel\Report\FirstTries;
 use Fravel\Report\GapReport;
+use Fravel\Report\Happening;
 use Fravel\Report\LockReport;
 use Fravel\Report\PlayLog;
 use Fravel\Report\Spread;
@@ -39,12 +40,12 @@ function harbour(array $more = []): GameDocument
 function playLog(GameDocument $game, array $deeds, string $id = 'p'): PlayLog
 {
     [$begun, $now] = [Playing::start($game, 1, 100), 100];
-    [$state, $kept] = [$begun->state, [['at' => 100, 'action' => ['start' => true], 'events' => $begun->eventList()]]];
+    [$state, $kept] = [$begun->state, [['at' => 100, 'what' => new Happening(['start' => true], $begun->eventList())]]];
     foreach ($deeds as [$after, $sent]) {
         $now += $after;
         $outcome = Playing::act($game, $state, Action::of($sent) ?? throw new LogicException(), $now);
         $state = $outcome->state;
-        $kept[] = ['at' => $now, 'action' => $sent, 'events' => $outcome->eventList()];
+        $kept[] = ['at' => $now, 'what' => new Happening($sent, $outcome->eventList())];
     }
 
     return PlayLog::of($id, $id, 100, null, $state, $kept);
