@@ -60,10 +60,19 @@ it('leaves to the application what is not plain, and changes nothing', function 
 })->with([
     'for a page' => ['', [], ['Accept' => 'text/html']],
     'without a key' => ['', ['key' => '']],
-    'under another code' => ['ABCDE', []],
-    'with a foreign ticket' => ['', ['ticket' => 'x.'.str_repeat('0', 32)]],
     'to a foreign host' => ['', [], ['Host' => 'elsewhere.example']],
     'of no known verb' => ['', ['verb' => 'fly']],
+]);
+
+it('tells a stranger so before anything of a play is opened', function (string $code, array $form): void {
+    $form += Classroom::form($this->play, ['verb' => 'answer', 'on' => 'door', 'with' => 'gannet']);
+    $reply = ActionKernelCases::answer($code ?: $this->code, $form);
+
+    expect($reply?->getStatusCode())->toBe(401)->and((string) $reply?->getContent())->toContain('"stranger":true')
+        ->and(DB::table('plays')->value('seq'))->toBe($this->play->seq);
+})->with([
+    'under another code' => ['ABCDE', []],
+    'with a foreign ticket' => ['', ['ticket' => 'x.'.str_repeat('0', 32)]],
 ]);
 
 it('leaves it to the application to refuse a foreign host', function (): void {

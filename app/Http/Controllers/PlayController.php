@@ -180,11 +180,8 @@ final class PlayController extends Controller
     }
 
     /** Somebody this device is not known as: it may find its play again, and what was typed waits. */
-    private function strangers(Request $request, string $code): Response|JsonResponse
+    private function strangers(Request $request, string $code): Response
     {
-        if ($request->expectsJson()) {
-            return new JsonResponse(['stranger' => true, 'words' => __('play.stranger')], 401);
-        }
         $typed = ['on' => $request->input('on'), 'with' => $request->input('with')];
 
         return JoinController::door($request, $code, ['problem' => __('play.stranger'), 'typed' => $typed], 401);
