@@ -33,7 +33,8 @@ if answers; then
     exit 1
 fi
 [ -z "$fresh" ] || rm -f "$database" "$database-wal" "$database-shm"
-if [ ! -s "$database" ]; then
+php bin/sound.php "$database"
+if [ ! -e "$database" ]; then
     touch "$database"
     php artisan migrate --seed --force --quiet || { rm -f "$database"; echo "The demo data could not be made." >&2; exit 1; }
 else

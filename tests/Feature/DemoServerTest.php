@@ -124,3 +124,34 @@ it('replaces what dies of it, starts again over what a killed one left, and leav
     expect(glob(base_path("storage/app/demo-{$port}.pids")))->toBe([]);
     Illuminate\Support\Facades\File::deleteDirectory($folder);
 });
+
+it('names a database that is damaged, empty or gone, and leaves it as it is', function (
+    Closure $spoil, string $words,
+): void {
+    $path = sys_get_temp_dir().'/fravel-unsound-'.getmypid().'.sqlite';
+    array_map(static fn (string $file): bool => unlink($file), glob("{$path}*") ?: []);
+    $whole = new PDO("sqlite:{$path}");
+    $whole->exec('create table answers (words text); begin');
+    foreach (range(1, 2000) as $number) {
+        $whole->exec("insert into answers values ('".str_repeat("{$number} ", 20)."')");
+    }
+    $whole->exec('commit');
+    unset($whole);
+    $spoil($path);
+    $digest = static fn (): ?string => is_file($path) ? (string) hash_file('sha256', $path) : null;
+    $before = $digest();
+    putenv("FRAVEL_DEMO_DATABASE={$path}");
+    exec('cd '.base_path().' && bash bin/demo.sh --port '.Server::freePort().' 2>&1', $said, $status);
+    putenv('FRAVEL_DEMO_DATABASE');
+
+    expect($status)->toBe(1)->and(implode(' ', $said))->toContain($words)->toContain('left as it is')
+        ->and($digest())->toBe($before);
+})->with([
+    'damaged' => [fn (string $path) => file_put_contents(
+        $path, substr_replace((string) file_get_contents($path), str_repeat('x', 9000), 20_000, 9000),
+    ), 'is damaged'],
+    'cut' => [fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 30_000)), 'is'],
+    'no database' => [fn (string $path) => file_put_contents($path, str_repeat('Words. ', 999)), 'not a database'],
+    'empty' => [fn (string $path) => file_put_contents($path, ''), 'is empty'],
+    'gone' => [fn (string $path) => rename($path, "{$path}-wal"), 'is gone'],
+]);

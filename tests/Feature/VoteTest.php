@@ -78,7 +78,8 @@ it('tells each what it is for, of how many, and who comes late what was decided'
         $this->play->id, Member::query()->orderBy('id')->pluck('id')[$who],
     )->text())->get("/p/{$this->open->code}");
     $page(1)->assertSee('what you pick is your vote')->assertDontSee('have voted')->assertDontSee('Decided');
-    expect(($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->json('vote'))->toContain('Your vote: Left. You may change it')
+    expect(($this->vote)(0, ['verb' => 'choose', 'on' => 'left'])->json('vote'))
+        ->toContain('Your vote: Left. You may change it')
         ->toContain('One of 3 has voted')->not->toContain('what you pick');
     ($this->vote)(2, ['verb' => 'choose', 'on' => 'left']);
     $news = $this->get("/p/{$this->open->code}/news?seq=1&since=0");
