@@ -19,7 +19,8 @@ if (filesize($path) === 0) {
 }
 try {
     $database = new PDO("sqlite:{$path}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-    $found = $database->query('PRAGMA quick_check(1)')->fetchColumn();
+    $asked = $database->query('PRAGMA quick_check(1)');
+    $found = $asked === false ? 'it answers nothing' : $asked->fetchColumn();
 } catch (PDOException $failure) {
     $tell("can't be read: {$failure->getMessage()}.");
 }
