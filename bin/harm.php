@@ -12,6 +12,7 @@ use Tests\Support\Harm\Flood;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\Guesses;
 use Tests\Support\Harm\Kills;
+use Tests\Support\Harm\PowerCut;
 use Tests\Support\Harm\Slowest;
 use Tests\Support\Harm\Strangers;
 
@@ -30,6 +31,7 @@ echo "Seed {$seed}; each part takes {$seconds} s or {$count} tries at most.\n\n"
 $arena = Arena::open();
 $parts = [
     static fn (): array => Kills::report($arena, $students, $kills, (float) $seconds),
+    static fn (): array => PowerCut::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => Strangers::report($arena),
     static fn (): array => Bodies::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => Fuzz::report($seed, $count, (float) $seconds),

@@ -52,6 +52,8 @@ setup_bench() {
     { command -v nginx && command -v wrk && command -v php-fpm8.2; } > /dev/null || install_packages nginx-light wrk php8.2-fpm
 }
 
+setup_harm() { command -v strace > /dev/null || install_packages strace; }
+
 # Only what looks at pages needs it, and it is large.
 setup_pages() {
     [ -d node_modules/lighthouse ] || npm install --no-save --no-audit --no-fund --silent lighthouse@13.5.0

@@ -66,8 +66,8 @@ final class Server
         return [
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
             'APP_URL' => $address,
-            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
+            'DB_DATABASE' => "{$folder}/fravel.sqlite", 'DB_SYNCHRONOUS' => 'OFF',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
             'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
             'FRAVEL_PULSE' => "{$folder}/pulse",
             'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),

@@ -235,6 +235,7 @@ final class Stage
             'LOG_CHANNEL' => 'errorlog',
             'DB_DATABASE' => "{$this->folder}/fravel.sqlite",
             'DB_PERSISTENT' => 'true',
+            'DB_SYNCHRONOUS' => (string) (getenv('DB_SYNCHRONOUS') ?: 'FULL'),
             'FRAVEL_EDITIONS' => "{$this->folder}/editions",
             'FRAVEL_FILES' => "{$this->folder}/files",
             'FRAVEL_PULSE' => "{$this->folder}/pulse",

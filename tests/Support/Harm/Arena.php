@@ -57,12 +57,18 @@ final class Arena
     /** Runs PHP with the application started and gives what it printed. */
     public function tinker(string $code): string
     {
+        return $this->run([PHP_BINARY, $this->script($code)]);
+    }
+
+    /** A file of PHP that is run with the application started. */
+    public function script(string $code): string
+    {
         $script = "{$this->folder}/script.php";
         file_put_contents($script, "<?php require '{$this->root}/vendor/autoload.php'; (require "
             ."'{$this->root}/bootstrap/app.php')->make(Illuminate\\Contracts\\Console\\Kernel::class)->bootstrap(); "
             ."{$code}");
 
-        return $this->run([PHP_BINARY, $script]);
+        return $script;
     }
 
     public function artisan(string $command): string
@@ -123,7 +129,7 @@ final class Arena
     }
 
     /** @return array<string, string> */
-    private function environment(): array
+    public function environment(): array
     {
         return [
             'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
