@@ -15,6 +15,7 @@ use Tests\Support\Harm\Kills;
 use Tests\Support\Harm\PowerCut;
 use Tests\Support\Harm\Slowest;
 use Tests\Support\Harm\Strangers;
+use Tests\Support\Harm\Timing;
 
 ini_set('memory_limit', '1G');
 $options = getopt('', ['students:', 'kills:', 'count:', 'seconds:', 'seed:']);
@@ -37,6 +38,7 @@ $parts = [
     static fn (): array => Fuzz::report($seed, $count, (float) $seconds),
     static fn (): array => Slowest::report($seed, $count, (float) $seconds),
     static fn (): array => Guesses::report(),
+    static fn (): array => Timing::report(10_000, (float) $seconds),
     static fn (): array => Flood::report($arena, (float) $seconds),
 ];
 $missed = 0;

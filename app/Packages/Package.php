@@ -24,7 +24,7 @@ final class Package
         if ($archive->open($path, ZipArchive::OVERWRITE) !== true) {
             throw new RuntimeException('The package could not be begun.');
         }
-        $archive->addFromString(self::DOCUMENT, Json::write(Json::readObject($game->document), pretty: true));
+        $archive->addFromString(self::DOCUMENT, Json::write(self::document($game), pretty: true));
         $files = array_map(static fn (Asset $asset): string => $asset->file, $game->read()->assets());
         foreach (GameFiles::among(array_values(array_unique($files))) as $file) {
             $archive->addFile(GameFiles::path(basename($file)), 'assets/'.basename($file));
@@ -36,6 +36,20 @@ final class Package
         }
 
         return $path;
+    }
+
+    /** @return array<array-key, mixed> the game, whose assets name their files as they lie in the package */
+    private static function document(Game $game): array
+    {
+        $document = Json::readObject($game->document);
+        foreach (is_array($document['assets'] ?? null) ? $document['assets'] : [] as $place => $asset) {
+            $file = is_array($asset) ? $asset['file'] ?? null : null;
+            if (is_string($file) && GameFiles::among([$file]) !== []) {
+                $document['assets'][$place]['file'] = 'assets/'.basename($file);
+            }
+        }
+
+        return $document;
     }
 
     /** The name of the file: the title as far as every system takes it. */

@@ -4,6 +4,7 @@ use App\Models\Game;
 use App\Models\User;
 use App\Packages\Package;
 use App\Storage\GameFiles;
+use Fravel\Support\Json;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Feature\PackageCases;
@@ -21,6 +22,23 @@ it('takes a game away as one file and brings it back whole, with its pictures', 
     $brought = $other->games()->sole();
     expect($brought->read()->document)->toEqual($game->read()->document)
         ->and(DB::table('pictures')->where('user_id', $other->id)->count())->toBe(1);
+});
+
+it('names in a package each file as it lies there, wherever the game says that it is', function (): void {
+    $game = PackageCases::withPicture();
+    $document = $game->read()->document;
+    $name = basename($document['assets'][0]['file']);
+    $document['assets'][0]['file'] = "pictures/of mine/{$name}";
+    $document['assets'][] = ['id' => 'odd', 'file' => "../\0/{$name}/..", 'type' => 'image/svg+xml', 'alt' => ''];
+    $game->update(['document' => Json::write($document)]);
+    $path = Package::write($game);
+    $archive = new ZipArchive;
+    $archive->open($path);
+    $written = json_decode((string) $archive->getFromName('game.json'), true);
+    unlink($path);
+
+    expect($written['assets'][0]['file'])->toBe("assets/{$name}")
+        ->and($archive->locateName($written['assets'][0]['file']))->not->toBeFalse()->and($archive->numFiles)->toBe(2);
 });
 
 it('writes pictures anew that were made elsewhere, and says which it can’t read', function (): void {
