@@ -6,52 +6,33 @@ namespace Tests\Support\Harm;
 
 use CurlHandle;
 
-/** One who joins and presses the same choice again and again; what gets no reply is sent again under the same key. */
-final class Student
+/** One who presses the same choice again and again: alone after joining, or with a ticket of a team or a class. */
+final class Student extends Hand
 {
-    /** @var list<string> keys of the actions that were acknowledged */
-    public array $acknowledged = [];
-
-    public int $resent = 0;
-
-    private ?string $ticket = null;
-
-    private ?string $key = null;
-
     private int $joined = 0;
-
-    public float $notBefore = 0.0;
 
     public function __construct(
         private readonly string $address, private readonly string $code, private readonly string $choice,
-        private readonly int $number,
+        private readonly int $number, private ?string $ticket = null,
     ) {
     }
 
-    /** The next request it makes. */
     public function request(): CurlHandle
     {
-        $headers = ['Accept: application/json'];
-        if ($this->ticket === null) {
-            $fields = ['name' => "Student {$this->number} {$this->joined}"];
-            $path = '/join';
-            $headers = [];
-        } else {
-            $this->key ??= bin2hex(random_bytes(10));
-            $fields = ['verb' => 'choose', 'on' => $this->choice, 'key' => $this->key, 'ticket' => $this->ticket];
-            $path = '';
-            $headers[] = "Cookie: fravel_play={$this->ticket}";
-        }
-        $handle = curl_init("{$this->address}/p/{$this->code}{$path}");
-        curl_setopt_array(
-            $handle,
-            [
-                CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_POSTFIELDS => http_build_query($fields),
-                CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 10, CURLOPT_PRIVATE => (string) $this->number,
-            ],
-        );
+        $run = "{$this->address}/p/{$this->code}";
 
-        return $handle;
+        return $this->ticket === null
+            ? $this->handle("{$run}/join", [
+                CURLOPT_HEADER => true,
+                CURLOPT_POSTFIELDS => http_build_query(['name' => "Student {$this->number} {$this->joined}"]),
+            ])
+            : $this->handle($run, [
+                CURLOPT_HEADER => true,
+                CURLOPT_POSTFIELDS => http_build_query([
+                    'verb' => 'choose', 'on' => $this->choice, 'key' => $this->key(), 'ticket' => $this->ticket,
+                ]),
+                CURLOPT_HTTPHEADER => ['Accept: application/json', "Cookie: fravel_play={$this->ticket}"],
+            ]);
     }
 
     public function take(int $status, string $reply): void
@@ -64,18 +45,11 @@ final class Student
 
             return;
         }
-        if ($status === 200 && str_contains($reply, '"refusal":null')) {
-            $this->acknowledged[] = (string) $this->key;
-            $this->key = null;
-
-            return;
-        }
-        $this->resent++;
-        $this->notBefore = microtime(true) + 0.1;
+        $this->isKept($status === 200 && str_contains($reply, '"refusal":null'));
     }
 
-    public function play(): ?string
+    public function play(): string|false|null
     {
-        return $this->ticket === null ? null : explode('.', $this->ticket)[0];
+        return $this->ticket === null ? null : strtok($this->ticket, '.~');
     }
 }

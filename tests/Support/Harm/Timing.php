@@ -10,7 +10,7 @@ use Fravel\State\Action;
 use LogicException;
 use Tests\Support\Games;
 
-/** Whether it shows by the time an answer takes that it is right, where that is not told: in a vote, and where noted. */
+/** Whether it shows by the time an answer takes that it is right where that is not told: in a vote, where noted. */
 final class Timing
 {
     /** Milliseconds between the medians that nobody tells through a network. */
@@ -35,8 +35,8 @@ final class Timing
 
         return [new Figure(
             sprintf(
-                '%d right and as many wrong answers: %.3f ms and %.3f ms in the middle', count($times['gannet']), $right,
-                $wrong,
+                '%d right and as many wrong answers: %.3f ms and %.3f ms in the middle', count($times['gannet']),
+                $right, $wrong,
             ),
             abs($right - $wrong) < self::MOST,
         )];
