@@ -11,7 +11,7 @@ use Tests\Support\Harm\Strangers;
 it('holds against a small share of what ./fravel harm does', function (): void {
     $arena = Arena::open();
     $figures = [
-        ...Kills::report($arena, 12, 1, 2.0), ...Strangers::report($arena), ...Bodies::report($arena, 5, 80, 4.0),
+        ...Kills::report($arena, 12, 1, 2.0), ...Strangers::report($arena, 4), ...Bodies::report($arena, 5, 80, 4.0),
         ...Fuzz::report(5, 30, 2.0), ...PowerCut::report($arena, 5, 12, 6.0),
     ];
     $arena->close();
