@@ -59,7 +59,8 @@ final class Strangers
         [$tried, $refused, $leaks] = [0, 0, []];
         $before = self::owned($arena, $ids);
         foreach (json_decode($arena->artisan('route:list --json'), true) as $place => $route) {
-            if ($place % $each !== 0 || in_array($route['uri'], self::OPEN, true) || str_contains($route['uri'], 'storage')) {
+            $isOpen = in_array($route['uri'], self::OPEN, true) || str_contains($route['uri'], 'storage');
+            if ($isOpen || $place % $each !== 0) {
                 continue;
             }
             foreach (explode('|', $route['method']) as $method) {
@@ -106,7 +107,9 @@ final class Strangers
         ] as $query) {
             $asked = $arena->pdo()->prepare($query);
             $asked->execute(['game' => $ids['{game}']]);
-            array_push($rows, ...array_map(json_encode(...), $asked->fetchAll()));
+            array_push($rows, ...array_map(
+                static fn (array $row): string => (string) json_encode($row), $asked->fetchAll(),
+            ));
         }
 
         return $rows;
