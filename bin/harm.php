@@ -8,6 +8,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Tests\Support\Harm\Arena;
 use Tests\Support\Harm\Bodies;
+use Tests\Support\Harm\CutFiles;
 use Tests\Support\Harm\Flood;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\Guesses;
@@ -32,6 +33,7 @@ echo "Seed {$seed}; each part takes {$seconds} s or {$count} tries at most.\n\n"
 $arena = Arena::open();
 $parts = [
     static fn (): array => Kills::report($arena, $students, $kills, (float) $seconds),
+    static fn (): array => CutFiles::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => PowerCut::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => Strangers::report($arena),
     static fn (): array => Bodies::report($arena, $seed, $count, (float) $seconds),
