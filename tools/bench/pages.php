@@ -15,8 +15,9 @@ $server = Server::start();
 $open = (new PDO("sqlite:{$server->folder}/fravel.sqlite"))
     ->query('select label, code from runs where closed_at is null');
 $codes = $open === false ? [] : $open->fetchAll(PDO::FETCH_KEY_PAIR);
+$wanted = array_intersect_key(PAGES, array_flip(array_slice($argv, 2))) ?: PAGES;
 $runs = array_map(
-    static fn (string $page, string $label): string => "{$page}={$codes[$label]}", array_keys(PAGES), PAGES,
+    static fn (string $page, string $label): string => "{$page}={$codes[$label]}", array_keys($wanted), $wanted,
 );
 $looks = (string) max(1, (int) ($argv[1] ?? 5));
 $node = proc_open(
