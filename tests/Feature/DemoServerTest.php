@@ -151,7 +151,8 @@ it('names a database that is damaged, empty or gone, and leaves it as it is', fu
         $path, substr_replace((string) file_get_contents($path), str_repeat('x', 9000), 20_000, 9000),
     ), 'is damaged'],
     'cut' => [
-        fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 30_000)), 'malformed',
+        fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 30_000)),
+        'malformed',
     ],
     'no database' => [fn (string $path) => file_put_contents($path, str_repeat('Words. ', 999)), 'not a database'],
     'empty' => [fn (string $path) => file_put_contents($path, ''), 'is empty'],
