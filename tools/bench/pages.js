@@ -88,11 +88,11 @@ async function look(url, cookie, port) {
     };
 }
 
-/** One look; one of which a browser kept no times says nothing and is taken again. */
+/** One look; one that came to nothing, or of which a browser kept no times, is taken again. */
 async function looked(url, cookie, port) {
     for (let turn = 0; turn < AGAIN; turn++) {
-        const one = await look(url, cookie, port);
-        if (Number.isFinite(one.lcp)) return one;
+        const one = await look(url, cookie, port).catch(() => null);
+        if (one && Number.isFinite(one.lcp)) return one;
     }
     throw new Error(`The browser kept no times of ${url} in ${AGAIN} looks.`);
 }
