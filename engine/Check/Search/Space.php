@@ -20,7 +20,7 @@ use Fravel\State\Fact;
  */
 final class Space
 {
-    /** Units of effort for asking Play what comes of something. */
+    /** Units of effort for asking Play what comes of something, besides one for each scene and two bytes of a state. */
     private const LEARNING = 30;
 
     public readonly StateCodec $codec;
@@ -251,7 +251,7 @@ final class Space
     private function learn(ActionSource $source, string $reading): Lesson
     {
         $notes = new Notes();
-        $this->effort->spend(self::LEARNING);
+        $this->effort->spend(self::LEARNING + count($this->codec->scenes) + intdiv($this->codec->length, 2));
         $time = StateCodec::number($reading, 2);
         $now = $this->codec->times[$time];
         $outcomes = $this->trials->of($source, $this->codec->unpack($reading), $now, $notes);
