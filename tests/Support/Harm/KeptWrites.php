@@ -45,6 +45,14 @@ final class KeptWrites
         return new self(self::steps($trace, $folder));
     }
 
+    /** Whether system calls can be traced here. */
+    public static function canBeTraced(): bool
+    {
+        exec('strace -qq -o /dev/null true 2>/dev/null', $said, $status);
+
+        return $status === 0;
+    }
+
     /** How many steps there are. */
     public function count(): int
     {
