@@ -24,7 +24,7 @@ it('finds after an edit what it would find from nothing', function (int $seed): 
         expect(MemoCases::told(Check::of($game, 200, [], ['New scene'], memo: $memo)))
             ->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 200, [], ['New scene'])));
     }
-})->with(range(1, 16));
+})->with(range(1, 12));
 
 it('goes on with what it learned only where that still holds', function (int $seed): void {
     $dice = new RandomGames(1000 + $seed);
@@ -78,7 +78,7 @@ it('goes on with what it learned only where that still holds', function (int $se
         expect(MemoCases::told(Check::of($game, 2000, memo: $memo)))
             ->toEqual(MemoCases::told(Check::of(GameDocument::of($game->document), 2000)));
     }
-})->with(range(1, 32));
+})->with(range(1, 24));
 
 it('forgets what it learned where words for places mean others, and where covers come', function (
     array $way, array $edit, string $reached,

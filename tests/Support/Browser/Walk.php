@@ -62,7 +62,7 @@ final class Walk
     }
 
     /**
-     * Every second of what is alike in kind, and all of it where FRAVEL_WALK says so or another browser is tried.
+     * Every third of what is alike in kind, and all of it where FRAVEL_WALK says so or another browser is tried.
      *
      * @param  list<string>  $played
      * @return list<string>
@@ -72,7 +72,7 @@ final class Walk
         $isWhole = getenv('FRAVEL_WALK') === 'whole' || Kind::chosen() !== Kind::Chromium;
 
         return array_values(array_filter(
-            $played, static fn (int $place): bool => $isWhole || $place % 2 === 0, ARRAY_FILTER_USE_KEY,
+            $played, static fn (int $place): bool => $isWhole || $place % 3 === 0, ARRAY_FILTER_USE_KEY,
         ));
     }
 
