@@ -61,7 +61,7 @@ final readonly class Frame
             ($verdict !== null || $refusal !== null || $turn->said() !== [] || $turn->given() !== []);
     }
 
-    /** Where a film or a sound is fetched by who sees this; null where the game has none. */
+    /** Where a film or a sound is fetched by who sees this; null where there is none, or for who has no ticket. */
     public function clip(?string $url): ?string
     {
         if ($url === null) {
@@ -69,9 +69,12 @@ final readonly class Frame
         }
         $ticket = Ticket::read($this->fields['ticket'] ?? null);
 
-        return $ticket === null
-            ? ClipAddress::forTeacher(basename($url))
-            : ClipAddress::forPlay(basename($url), $this->address, $ticket->play);
+        return match (true) {
+            $ticket !== null => ClipAddress::forPlay(basename($url), $this->address, $ticket->play),
+            // What a student sees never has a teacher's address in it.
+            str_starts_with($this->address, '/p/') => null,
+            default => ClipAddress::forTeacher(basename($url)),
+        };
     }
 
     /** A key for one form: the same form sent twice counts once. */

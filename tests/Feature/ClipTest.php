@@ -7,6 +7,8 @@ use App\Models\Play;
 use App\Models\User;
 use App\Packages\Brought;
 use App\Packages\Package;
+use App\Play\Frame;
+use App\Play\Ticket;
 use App\Storage\ClipAddress;
 use App\Storage\FileRange;
 use Database\Seeders\DemoSeeder;
@@ -152,6 +154,15 @@ it('sends a film for a while to the play that has come to it, and to nobody else
     expect(DB::getQueryLog())->toBe([]);
     $this->travel(25)->hours();
     $ask($address, $mia)->assertNotFound();
+});
+
+it('gives no page of a student an address of a teacher', function (): void {
+    $url = '/files/'.str_repeat('a', 64).'.webm';
+
+    expect((new Frame('/p/CDFGH', [], 'Mia'))->clip($url))->toBeNull()
+        ->and((new Frame('/games/x/rehearsal', [], ''))->clip($url))->toStartWith("{$url}?until=")
+        ->and((new Frame('/p/CDFGH', ['ticket' => Ticket::for('x')->text()], ''))->clip($url))
+        ->toStartWith('/p/CDFGH/clip/');
 });
 
 it('leads a teacher to the films of their own games alone', function (): void {
