@@ -195,3 +195,13 @@ it('tells of covers who lifted them, and what they said of their guesses', funct
         CoverReport::all($game, $logs),
     ))->toBe([['crab', 3, 2, 1, 1], ['cod', 3, 0, 0, 0]]);
 });
+
+it('counts the time on a lock until it opened, its hints with it, and none after that', function (): void {
+    $did = static fn (int $at, string ...$event): array => ['at' => $at, 'what' => new Happening([], [$event])];
+    $log = PlayLog::of('p', 'Mia', 0, null, Playing::start(Games::of([['id' => 'a']]), 1, 0)->state, [
+        $did(10, 'answered', 'door', 'wrong'), $did(25, 'hinted', 'door'), $did(30, 'answered', 'gate', 'wrong'),
+        $did(37, 'answered', 'door', 'open'), $did(90, 'hinted', 'door'), $did(99, 'answered', 'door', 'open'),
+    ]);
+
+    expect([$log->secondsOn('door'), $log->secondsOn('gate'), $log->secondsOn('none')])->toBe([32, 5, 0]);
+});
