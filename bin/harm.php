@@ -13,6 +13,7 @@ use Tests\Support\Harm\Flood;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\Guesses;
 use Tests\Support\Harm\Kills;
+use Tests\Support\Harm\Overrun;
 use Tests\Support\Harm\PowerCut;
 use Tests\Support\Harm\Slowest;
 use Tests\Support\Harm\Strangers;
@@ -39,6 +40,7 @@ $parts = [
     static fn (): array => Bodies::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => Fuzz::report($seed, $count, (float) $seconds),
     static fn (): array => Slowest::report($seed, $count, (float) $seconds),
+    static fn (): array => Overrun::report($seed, $count, (float) $seconds),
     static fn (): array => Guesses::report(),
     static fn (): array => Timing::report(10_000, (float) $seconds),
     static fn (): array => Flood::report($arena, (float) $seconds),

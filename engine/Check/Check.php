@@ -43,8 +43,13 @@ final class Check
             $memo === null || $keys === null
                 ? self::searched($game, $budget, $effort->part(self::SEARCH), new CheckMemo())
                 : self::remembered($game, $budget, $effort->part(self::SEARCH), $memo, $keys);
-        $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys, $budget);
-        [$findings, $unlooked] = Finders::find($context, $effort);
+        [$context, $findings, $unlooked] = [null, [], Finders::names()];
+        try {
+            $context = new CheckContext($game, $reach, $files, $samples, $memo, $keys, $budget, $effort);
+            [$findings, $unlooked] = Finders::find($context, $effort);
+        } catch (EffortSpent) {
+            // Not even read to its end: nobody has looked at anything.
+        }
         $unlooked = [...$reach->isComplete ? [] : ['ways'], ...$reach->unsure === [] ? [] : ['answers'], ...$unlooked];
 
         return new CheckReport(
@@ -52,10 +57,10 @@ final class Check
             $findings,
             [
                 'scenes' => count($game->sceneIds()),
-                'locks' => count($context->locks()),
-                'endings' => count(
-                    array_filter($game->scenes(), static fn (Scene $scene): bool => $scene->ending !== null),
-                ),
+                'locks' => count($context?->locks() ?? []),
+                'endings' => count(array_filter(
+                    $context?->game->scenes() ?? [], static fn (Scene $scene): bool => $scene->ending !== null,
+                )),
                 'shortest' => $reach->shortest,
                 'longest' => $reach->longest,
                 'states' => $reach->states,

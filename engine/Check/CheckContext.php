@@ -47,13 +47,13 @@ final class CheckContext
     /** @var array<string, string|null>|null */
     private ?array $sceneBefore = null;
 
-    /** What who looks now may spend. */
-    public Effort $effort;
-
     /**
      * @param  list<string>|null  $files  names of the files that belong to the game; null where that is not known
      * @param  list<string>  $samples  words that are only there to be replaced
      * @param  int  $budget  states at most that one search looks at
+     * @param  Effort  $effort  what who looks now may spend
+     *
+     * @throws EffortSpent
      */
     public function __construct(
         public readonly GameDocument $game,
@@ -63,9 +63,10 @@ final class CheckContext
         public readonly ?CheckMemo $memo = null,
         private readonly ?SceneKeys $keys = null,
         private readonly int $budget = Check::BUDGET,
+        public Effort $effort = new Effort(),
     ) {
-        $this->effort = new Effort();
-        $this->references = References::in($game->document);
+        $game->scenes($effort->read(...));
+        $this->references = References::in($game->document, $effort->read(...));
         $this->mends = new Mends($game);
     }
 
@@ -106,7 +107,7 @@ final class CheckContext
 
     public function folding(): ConstantFolding
     {
-        return $this->folding ??= new ConstantFolding($this->game);
+        return $this->folding ??= new ConstantFolding($this->game, $this->effort);
     }
 
     /** Whether the game only uncovers: it asks nothing, and is over when everything was looked at. */
@@ -298,7 +299,7 @@ final class CheckContext
             return $this->routed;
         }
         $routes = [];
-        foreach (Ways::in($this->game) as [$from, $to]) {
+        foreach (Ways::in($this->game, $this->effort->read(...)) as [$from, $to]) {
             $routes[$from][] = $to;
         }
         $this->routed = [];

@@ -15,10 +15,12 @@ final readonly class ConstantFolding implements Fixed
     /** @var array<string, true> facts that effects may change */
     private array $changed;
 
-    public function __construct(private GameDocument $game)
+    /** @throws EffortSpent */
+    public function __construct(private GameDocument $game, Effort $effort)
     {
         $changed = [];
         foreach ($game->scenes() as $scene) {
+            $effort->read(count($scene->things));
             foreach ($scene->reactions() as $list) {
                 foreach ($list->reactions as $reaction) {
                     foreach ($reaction->effects as $effect) {

@@ -13,6 +13,9 @@ use Closure;
  */
 final class Effort
 {
+    /** Units for reading one thing, and for one scene besides. */
+    private const READING = 20;
+
     /** Units between two looks at what is used. */
     private const INTERVAL = 200;
 
@@ -59,6 +62,16 @@ final class Effort
         if ($this->isSpent($units)) {
             throw new EffortSpent();
         }
+    }
+
+    /**
+     * Asked before a scene of so many things is read.
+     *
+     * @throws EffortSpent
+     */
+    public function read(int $things): void
+    {
+        $this->spend(self::READING * (1 + $things));
     }
 
     /** The same, for those who can stop where they are. */

@@ -14,11 +14,16 @@ final class Unopened
     /** What a lock does, of which nothing is left. */
     private const DEEDS = ['rules' => [], 'otherwise' => [], 'hints' => [], 'rounds' => [], 'opened' => []];
 
-    /** @param  list<Lock>  $locks */
-    public static function game(GameDocument $game, array $locks): GameDocument
+    /**
+     * @param  list<Lock>  $locks
+     *
+     * @throws EffortSpent
+     */
+    public static function game(GameDocument $game, array $locks, Effort $effort): GameDocument
     {
         $document = $game->document;
         foreach ($locks as $lock) {
+            $effort->read(count($game->sceneIds()));
             $path = DocumentPath::path($document, $lock->id);
             $part = $path === null ? null : DocumentPath::get($document, $path);
             if ($path !== null && is_array($part)) {

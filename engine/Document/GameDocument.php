@@ -207,10 +207,22 @@ final class GameDocument
             : $this->document;
     }
 
-    /** @return list<Scene> */
-    public function scenes(): array
+    /**
+     * @param  (callable(int): void)|null  $asked  before a scene is read for the first time, with how many things stand
+     *     in it; what it throws ends the reading, and what was read by then stays read
+     * @return list<Scene>
+     */
+    public function scenes(?callable $asked = null): array
     {
-        return array_values(array_filter(array_map($this->scene(...), $this->sceneIds())));
+        $scenes = [];
+        foreach ($this->places() as $id => $place) {
+            if ($asked !== null && ! array_key_exists($id, $this->scenes)) {
+                $asked(count($this->rawScenes()[$place]['things'] ?? []));
+            }
+            $scenes[] = $this->scene($id);
+        }
+
+        return array_values(array_filter($scenes));
     }
 
     /** @return array<string, Token> */

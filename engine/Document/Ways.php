@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Fravel\Document;
 
+use Closure;
+
 /**
  * From which scene a way leads to which, whatever its conditions: those back to the start of the game or of a chapter
  * are followed to the scene they mean; going back and staying are none. A film leads to its stops, and they back to it.
@@ -15,14 +17,19 @@ final class Ways implements Visitor
 
     private string $scene = '';
 
-    private function __construct(private readonly GameDocument $game)
+    /** @param  (Closure(int): void)|null  $asked */
+    private function __construct(private readonly GameDocument $game, private readonly ?Closure $asked)
     {
     }
 
-    /** @return list<array{string, string}> each pair of scenes once, in the order of the document */
-    public static function in(GameDocument $game): array
+    /**
+     * @param  (Closure(int): void)|null  $asked  before each scene, with how many things stand in it, and
+     *     at each name with 0; may throw
+     * @return list<array{string, string}> each pair of scenes once, in the order of the document
+     */
+    public static function in(GameDocument $game, ?Closure $asked = null): array
     {
-        $ways = new self($game);
+        $ways = new self($game, $asked);
         Walk::through($game->document, $ways);
         foreach ($game->films()->ways() as [$home, $stop]) {
             $ways->found["{$home} {$stop}"] = [$home, $stop];
@@ -36,11 +43,13 @@ final class Ways implements Visitor
     {
         if ($shape === 'scenes') {
             $this->scene = is_string($part['id'] ?? null) ? $part['id'] : '';
+            $this->ask(is_array($part['things'] ?? null) ? count($part['things']) : 0);
         }
     }
 
     public function name(string $kind, string $id, array $path): void
     {
+        $this->ask(0);
         $to = $kind === Walk::ROUTE ? $this->target($id) : null;
         if ($to !== null) {
             $this->found["{$this->scene} {$to}"] = [$this->scene, $to];
@@ -55,5 +64,10 @@ final class Ways implements Visitor
             Route::CHAPTER => $this->game->firstSceneOf($this->game->chapterOf($this->scene) ?? ''),
             default => $this->game->destination($route) ?? $route,
         };
+    }
+
+    private function ask(int $things): void
+    {
+        $this->asked === null ?: ($this->asked)($things);
     }
 }

@@ -29,6 +29,7 @@ final class Endings implements Finder
         }
         $findings = self::won($endings, $context);
         foreach ($endings as $scene) {
+            $context->effort->read(count($scene->things));
             $words = ['scene' => $context->titleOf($scene->id)];
             if ($context->isOutOfReach($scene)) {
                 $findings[] = Finding::error('ending.unreachable', [$scene->id], $words)
@@ -62,7 +63,8 @@ final class Endings implements Finder
             return [];
         }
         $reach = Exploration::of(
-            Unopened::game($context->game, $locks), $context->statesOf(self::BUDGET), $context->effort,
+            Unopened::game($context->game, $locks, $context->effort),
+            $context->statesOf(self::BUDGET), $context->effort,
         );
         $free = array_filter($won, static fn (Scene $scene): bool => isset($reach->scenes[$scene->id]));
 

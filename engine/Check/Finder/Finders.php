@@ -60,7 +60,7 @@ final class Finders
                     ? self::byScenes($finder, $context)
                     : $finder::find($context);
             } catch (EffortSpent) {
-                $unlooked[] = lcfirst(substr((string) strrchr($finder, '\\'), 1));
+                $unlooked[] = self::name($finder);
             }
         }
         $findings = array_map(
@@ -79,6 +79,18 @@ final class Finders
         return [$findings, $unlooked];
     }
 
+    /** @return list<string> of all of them */
+    public static function names(): array
+    {
+        return array_map(self::name(...), self::FAMILY);
+    }
+
+    /** @param  class-string  $finder */
+    private static function name(string $finder): string
+    {
+        return lcfirst(substr((string) strrchr($finder, '\\'), 1));
+    }
+
     /** Whether the part that it is about says that this is meant. */
     private static function isMeant(Finding $finding, CheckContext $context): bool
     {
@@ -95,7 +107,7 @@ final class Finders
     {
         $found = [];
         foreach ($context->game->scenes() as $scene) {
-            $context->effort->spend();
+            $context->effort->read(count($scene->things));
             $look = static fn (): array => $finder::inScene($context, $scene);
             $found[] =
                 $context->memo === null

@@ -19,6 +19,7 @@ final class Marks implements Finder
         $known = self::KNOWN + $game->tallies() + $game->tokens();
         $findings = [];
         foreach ($game->settled()['scenes'] ?? [] as $scene) {
+            $context->effort->read(count($scene['things'] ?? []));
             foreach (self::unknown($scene, $known) as $mark => $part) {
                 $part ??= $scene['id'];
                 $findings[] = Finding::warning('text.mark-unknown', array_values(array_unique([$part, $scene['id']])), [

@@ -14,10 +14,11 @@ final class MissingParts implements Finder
 {
     public static function find(CheckContext $context): array
     {
-        $missing = array_filter(
-            $context->references,
-            static fn (Reference $reference): bool => ! $reference->fits($context->game->kindOf($reference->id)),
-        );
+        $missing = array_filter($context->references, static function (Reference $reference) use ($context): bool {
+            $context->effort->spend();
+
+            return ! $reference->fits($context->game->kindOf($reference->id));
+        });
 
         return array_values(
             array_map(static function (Reference $reference) use ($context): Finding {

@@ -154,7 +154,7 @@ final class Passable
         }
 
         return Exploration::isAnyReached(
-            Unopened::game($context->game, [$lock]),
+            Unopened::game($context->game, [$lock], $context->effort),
             $endings,
             $context->statesOf(self::BUDGET),
             $context->effort,

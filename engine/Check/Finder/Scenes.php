@@ -18,6 +18,7 @@ final class Scenes implements Finder
         $findings = [];
         $isReveal = $context->isReveal();
         foreach ($context->game->scenes() as $scene) {
+            $context->effort->read(count($scene->things));
             if ($scene->ending === null && $context->isOutOfReach($scene)) {
                 $findings[] = Finding::error(
                     'scene.unreachable',

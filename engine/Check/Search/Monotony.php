@@ -38,7 +38,7 @@ final class Monotony
         /** @var WeakMap<Scene, bool>|null $known */
         static $known = null;
         $known ??= new WeakMap();
-        foreach ($game->scenes() as $scene) {
+        foreach ($game->scenes($effort->read(...)) as $scene) {
             $effort->spend(isset($known[$scene]) ? 1 : self::LOOK * (1 + count($scene->things)));
             if (! ($known[$scene] ??= self::scene($scene))) {
                 return false;

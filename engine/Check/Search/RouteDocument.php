@@ -56,7 +56,7 @@ final class RouteDocument
 
                 return self::scene($scene, $observed);
             };
-            $scenes = array_map($routes, array_column($game->scenes(), null, 'id'));
+            $scenes = array_map($routes, array_column($game->scenes($effort->read(...)), null, 'id'));
             foreach ($scenes as $scene) {
                 $effort->spend(1 + count($scene->things));
                 self::observe($scene, $observed);

@@ -23,6 +23,11 @@ final class Space
     /** Units of effort for asking Play what comes of something, besides one for each scene and two bytes of a state. */
     private const LEARNING = 30;
 
+    private static int $made = 0;
+
+    /** By which what is learned knows it: naming the space itself would keep it, and the game, for ever. */
+    private readonly int $number;
+
     public readonly StateCodec $codec;
 
     public readonly Notes $notes;
@@ -52,13 +57,16 @@ final class Space
         private readonly Effort $effort = new Effort(),
         private ?self $before = null,
     ) {
+        $this->number = ++self::$made;
         $this->routes = RouteDocument::of($game, $before?->routes, $effort);
+        $effort->read(count($this->routes->scenes));
         $this->codec = new StateCodec(
             $game,
             new ObservedState($game, $this->routes),
             $isMonotone,
             $before->codec->scenes ?? [],
         );
+        $effort->read(count($this->routes->scenes));
         $this->same = $before === null ? [] : $this->sameAs($before);
         $this->dependence = new Dependence($game, $this->routes, $this->codec);
         $this->goesBack = $this->codec->observed->back !== [];
@@ -122,8 +130,8 @@ final class Space
         $reading = $state & $source->mask;
 
         $lesson = $source->learned[$reading] ??= $this->learn($source, $reading);
-        if ($lesson->metBy !== $this) {
-            $lesson->metBy = $this;
+        if ($lesson->metBy !== $this->number) {
+            $lesson->metBy = $this->number;
             $this->notes->add($lesson->notes);
         }
 

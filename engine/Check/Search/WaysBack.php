@@ -61,7 +61,7 @@ final readonly class WaysBack
         if ($choices === null || $back === []) {
             return null;
         }
-        $before = self::before($game);
+        $before = self::before($game, $effort);
         $stem = self::freeStem($game);
         [$less, $more, $open] = [[], [], []];
         foreach ($scenes as $place => $scene) {
@@ -92,7 +92,7 @@ final readonly class WaysBack
     private static function choicesBack(GameDocument $game, Effort $effort): ?array
     {
         $choices = [];
-        foreach ($game->scenes() as $scene) {
+        foreach ($game->scenes($effort->read(...)) as $scene) {
             $effort->spend(self::LOOK * (1 + count($scene->things)));
             $lists = [
                 new ReactionList($scene->id, '', Trigger::Arrive, [
@@ -207,10 +207,10 @@ final readonly class WaysBack
     }
 
     /** @return array<string, list<string>> scene → scenes from which a route leads there, whatever its conditions */
-    private static function before(GameDocument $game): array
+    private static function before(GameDocument $game, Effort $effort): array
     {
         $before = [];
-        foreach (Ways::in($game) as [$from, $to]) {
+        foreach (Ways::in($game, $effort->read(...)) as [$from, $to]) {
             if ($from !== $to) {
                 $before[$to][] = $from;
             }

@@ -180,3 +180,24 @@ it('does not say how long the shortest way is where it can’t know who came fro
     expect($verdicts->isProved)->toBeTrue()->and($verdicts->facts['shortest'])->toBeNull()
         ->and($verdicts->findings)->toBe([]);
 });
+
+it('reads no scene once its effort is over, and says that nobody has looked', function (): void {
+    $game = GameDocument::of(AdversarialGames::known()['four thousand scenes that nobody reaches']);
+    $verdicts = Check::of($game, effort: new Effort(2000));
+
+    expect($verdicts->findings)->toBe([])
+        ->and($verdicts->unlooked)->toBe(['ways', ...Finders::names()])
+        ->and(fn (): array => $game->scenes(fn (): never => throw new EffortSpent()))->toThrow(EffortSpent::class);
+});
+
+it('reads on where a reading was cut off', function (): void {
+    $game = GameDocument::of(Games::document(array_map(fn (int $one): array => ['id' => "s{$one}"], range(1, 5))));
+    $asked = 0;
+    $ask = function () use (&$asked): void {
+        ++$asked === 3 ? throw new EffortSpent() : null;
+    };
+
+    expect(fn (): array => $game->scenes($ask))->toThrow(EffortSpent::class)
+        ->and($game->scenes($ask))->toHaveCount(5)
+        ->and($asked)->toBe(6);
+});
