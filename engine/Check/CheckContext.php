@@ -38,6 +38,8 @@ final class CheckContext
 
     private ?ConstantFolding $folding = null;
 
+    private ?Detours $detours = null;
+
     /** @var array<string, array<array-key, mixed>>|null part → codes that are meant so */
     private ?array $meant = null;
 
@@ -108,6 +110,12 @@ final class CheckContext
     public function folding(): ConstantFolding
     {
         return $this->folding ??= new ConstantFolding($this->game, $this->effort);
+    }
+
+    /** @throws EffortSpent */
+    public function detours(): Detours
+    {
+        return $this->detours ??= new Detours($this->game, $this->effort);
     }
 
     /** Whether the game only uncovers: it asks nothing, and is over when everything was looked at. */

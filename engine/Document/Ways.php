@@ -15,7 +15,16 @@ final class Ways implements Visitor
     /** @var array<string, array{string, string}> */
     private array $found = [];
 
+    /** @var array<string, array{string, string, string}> */
+    private array $byLocks = [];
+
     private string $scene = '';
+
+    /** The lock that was come to last, with where it stands. */
+    private string $lock = '';
+
+    /** @var list<string|int> */
+    private array $place = [];
 
     /** @param  (Closure(int): void)|null  $asked */
     private function __construct(private readonly GameDocument $game, private readonly ?Closure $asked)
@@ -29,21 +38,42 @@ final class Ways implements Visitor
      */
     public static function in(GameDocument $game, ?Closure $asked = null): array
     {
+        return array_values(self::walked($game, $asked)->found);
+    }
+
+    /**
+     * The same, told apart by what leads there.
+     *
+     * @param  (Closure(int): void)|null  $asked  as above
+     * @return list<array{string, string, string}> from, to, and the lock that leads there; '' for anything else
+     */
+    public static function byLocks(GameDocument $game, ?Closure $asked = null): array
+    {
+        return array_values(self::walked($game, $asked)->byLocks);
+    }
+
+    /** @param  (Closure(int): void)|null  $asked */
+    private static function walked(GameDocument $game, ?Closure $asked): self
+    {
         $ways = new self($game, $asked);
         Walk::through($game->document, $ways);
         foreach ($game->films()->ways() as [$home, $stop]) {
-            $ways->found["{$home} {$stop}"] = [$home, $stop];
-            $ways->found["{$stop} {$home}"] = [$stop, $home];
+            $ways->add($home, $stop, '');
+            $ways->add($stop, $home, '');
         }
 
-        return array_values($ways->found);
+        return $ways;
     }
 
     public function part(string $shape, array $part, array $path): void
     {
         if ($shape === 'scenes') {
             $this->scene = is_string($part['id'] ?? null) ? $part['id'] : '';
+            [$this->lock, $this->place] = ['', []];
             $this->ask(is_array($part['things'] ?? null) ? count($part['things']) : 0);
+        }
+        if ($shape === 'things' && ($part['kind'] ?? '') === 'lock' && is_string($part['id'] ?? null)) {
+            [$this->lock, $this->place] = [$part['id'], $path];
         }
     }
 
@@ -52,8 +82,15 @@ final class Ways implements Visitor
         $this->ask(0);
         $to = $kind === Walk::ROUTE ? $this->target($id) : null;
         if ($to !== null) {
-            $this->found["{$this->scene} {$to}"] = [$this->scene, $to];
+            $isLocks = $this->lock !== '' && array_slice($path, 0, count($this->place)) === $this->place;
+            $this->add($this->scene, $to, $isLocks ? $this->lock : '');
         }
+    }
+
+    private function add(string $from, string $to, string $lock): void
+    {
+        $this->found["{$from} {$to}"] ??= [$from, $to];
+        $this->byLocks["{$from} {$to} {$lock}"] ??= [$from, $to, $lock];
     }
 
     private function target(string $route): ?string

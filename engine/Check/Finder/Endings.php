@@ -56,10 +56,14 @@ final class Endings implements Finder
     {
         $won = array_filter($endings, static fn (Scene $scene): bool => $scene->ending?->kind === 'won'
             && ! $context->isOutOfReach($scene));
+        $goal = array_fill_keys(array_map(static fn (Scene $scene): string => $scene->id, $won), true);
+        if (! $context->detours()->reachWithout($goal)) {
+            return [];
+        }
         $locks = array_map(static fn (array $place): Lock => $place['lock'], $context->locks());
         $asked = array_filter($context->locks(), static fn (array $place): bool => $place['scene']->ending === null
             && ! $context->isOutOfReach($place['scene']) && self::canOpen($place['lock'], $context));
-        if ($won === [] || $asked === []) {
+        if ($asked === []) {
             return [];
         }
         $reach = Exploration::of(

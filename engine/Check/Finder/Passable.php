@@ -41,18 +41,24 @@ final class Passable
     {
         $findings = [];
         $looked = 0;
+        $endings = self::endings($context);
+        $needed = $context->detours()->needed($endings);
+        if ($needed === null) {
+            return [];
+        }
         // What one search learned of a scene holds in the next, which leaves another lock shut.
         $memo = $context->memo?->next() ?? new CheckMemo();
         foreach ($context->locks() as ['scene' => $scene, 'lock' => $lock]) {
             $context->effort->spend();
             if (
-                isset($told[$lock->id]) || $scene->ending !== null || $context->isOutOfReach($scene)
-                || $context->isOpenedElsewhere($lock->id)
+                isset($told[$lock->id]) || isset($needed[$lock->id]) || $scene->ending !== null
+                || $context->isOutOfReach($scene) || $context->isOpenedElsewhere($lock->id)
             ) {
                 continue;
             }
             $ways = self::waysPast($scene, $lock);
-            if ($ways !== [] && ++$looked <= self::MOST && self::isEndedWithout($lock, $context, $memo)) {
+            $isLooked = $ways !== [] && ++$looked <= self::MOST;
+            if ($isLooked && self::isEndedWithout($lock, $endings, $context, $memo)) {
                 $findings[] = self::finding($scene, $lock, $ways, $context);
             }
         }
@@ -143,8 +149,8 @@ final class Passable
         return count($without) < $need->atLeast;
     }
 
-    /** Whether an ending that is not lost is reached by those too who never open it. */
-    private static function isEndedWithout(Lock $lock, CheckContext $context, CheckMemo $memo): bool
+    /** @return array<string, true> scenes that are an ending and not a lost one */
+    private static function endings(CheckContext $context): array
     {
         $endings = [];
         foreach ($context->game->scenes() as $scene) {
@@ -153,6 +159,16 @@ final class Passable
             }
         }
 
+        return $endings;
+    }
+
+    /**
+     * Whether one of the endings is reached by those too who never open it.
+     *
+     * @param  array<string, true>  $endings
+     */
+    private static function isEndedWithout(Lock $lock, array $endings, CheckContext $context, CheckMemo $memo): bool
+    {
         return Exploration::isAnyReached(
             Unopened::game($context->game, [$lock], $context->effort),
             $endings,
