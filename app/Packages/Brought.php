@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Packages;
 
 use App\Actions\CreateGame;
+use App\Clips\Captions;
 use App\Clips\Container;
 use App\Clips\UnableToTakeClip;
 use App\Models\Game;
@@ -53,7 +54,7 @@ final class Brought
             throw UnableToReadPackage::because(($document['fravel'] ?? null) === 1 ? 'no_game' : 'other_version');
         $brought = new self($create->handle($teacher, self::titled($kept->document)));
         $brought->tellLeft($kept->left);
-        $brought->takePictures($archive, $brought->game->read()->document);
+        $brought->takePictures($archive, self::spoken($archive, $brought->game->read()->document));
         $brought->tellOpenEnds();
 
         return $brought;
@@ -95,6 +96,36 @@ final class Brought
                 ? "{$said} ({$problem->place})"
                 : (string) __('packages.in', ['scene' => $scene, 'said' => $said]);
         }
+    }
+
+    /**
+     * What files of captions say becomes lines of their clips, where those have none.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function spoken(Archive $archive, array $document): array
+    {
+        $files = array_column($document['assets'] ?? [], 'file', 'id');
+        $taken = [];
+        foreach ($document['scenes'] ?? [] as $place => $scene) {
+            foreach ($scene['things'] ?? [] as $at => $thing) {
+                $isMute = ($thing['kind'] ?? '') === 'clip' && ($thing['lines'] ?? []) === [];
+                $file = $isMute ? $files[$thing['captions'] ?? ''] ?? '' : '';
+                $lines = $file === '' ? [] : Captions::of($archive->file($file) ?? '');
+                if ($lines !== []) {
+                    $taken[$thing['captions']] = true;
+                    $document['scenes'][$place]['things'][$at] = array_replace(
+                        $thing, ['captions' => null, 'lines' => $lines],
+                    );
+                }
+            }
+        }
+        $document['assets'] = array_values(array_filter(
+            $document['assets'] ?? [], static fn (array $asset): bool => ! isset($taken[$asset['id'] ?? '']),
+        ));
+
+        return $document;
     }
 
     /** @param  array<array-key, mixed>  $document */

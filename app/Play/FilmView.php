@@ -86,11 +86,6 @@ final readonly class FilmView
         return $this->screen->edition->url($this->clip['poster']);
     }
 
-    public function captions(Frame $frame): ?string
-    {
-        return $frame->clip($this->screen->edition->url($this->clip['captions']));
-    }
-
     public function name(): string
     {
         $label = $this->clip['label'] ?: $this->screen->edition->alt($this->clip['asset']);

@@ -142,7 +142,6 @@ final readonly class Clip extends Thing
         return [
             'asset' => $this->asset,
             'source' => $this->asset === null ? $this->source : '',
-            'captions' => $this->captions,
             'lines' => array_values(array_map(
                 static fn (Line $line): array => get_object_vars($line),
                 array_filter(

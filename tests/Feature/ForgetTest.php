@@ -12,7 +12,9 @@ use Tests\Support\Classroom;
 use Tests\Support\Games;
 
 /** Words that stand nowhere but where a student, or somebody about one, wrote them. */
-const CANARIES = ['canary-name', 'canary-answer', 'canary-member', 'canary-line', 'canary-note', 'canary-mark'];
+const CANARIES = [
+    'canary-name', 'canary-answer', 'canary-member', 'canary-line', 'canary-note', 'canary-mark', 'canary-vote',
+];
 
 /** @return list<string> where such words stand, of all that the application keeps */
 function whereCanariesStand(): array
@@ -47,7 +49,7 @@ beforeEach(function (): void {
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
     ], ['title' => 'Essays']);
     $this->open = Classroom::open($document);
-    $this->open->update(['plays_as' => 'teams', 'shows_wall' => true, 'asks_address' => true]);
+    $this->open->update(['plays_as' => 'teams', 'shows_wall' => true, 'asks_address' => true, 'gives_receipts' => true]);
     $this->actingAs($this->open->game->user);
     $this->post("/p/{$this->open->code}/join", [
         'name' => 'canary-name', 'member' => 'canary-member', 'address' => 'canary-name@example.org',
@@ -86,3 +88,48 @@ it('keeps nothing of a play, or of a run, that was deleted', function (string $w
 
     expect(whereCanariesStand())->toBe([])->and(Run::query()->count())->toBe($what === 'play' ? 1 : 0);
 })->with(['play', 'run']);
+
+it('keeps no vote of a class that was deleted, and tells it to no other before it is closed', function (
+    string $what,
+): void {
+    $open = Classroom::open(Games::document([['id' => 'a', 'things' => [Games::lock('door', 'gannet')]]]));
+    $open->update(['plays_as' => 'class']);
+    $this->actingAs($open->game->user);
+    foreach (['Mia', 'Finn'] as $name) {
+        $this->post("/p/{$open->code}/join", ['name' => $name])->assertRedirect();
+    }
+    $play = Play::query()->where('run_id', $open->id)->sole();
+    [$mia, $finn] = Member::query()->where('play_id', $play->id)->orderBy('id')->pluck('id')->map(
+        fn (int $member): string => Ticket::for($play->id, $member)->text(),
+    )->all();
+    $this->withCredentials()->withUnencryptedCookie('fravel_play', $mia)->postJson("/p/{$open->code}", [
+        'ticket' => $mia,
+    ] + Classroom::form($play, ['verb' => 'answer', 'on' => 'door', 'with' => 'canary-vote']))->assertOk();
+    expect(whereCanariesStand())->toContain('votes');
+    $others = $this->withUnencryptedCookie('fravel_play', $finn)->get("/p/{$open->code}")->getContent()
+        .$this->get("/p/{$open->code}/news?seq=1&since=0")->getContent();
+    expect($others)->not->toContain('canary-vote')->toContain('One of 2 has voted');
+
+    $this->flushSession();
+    $this->actingAs($open->game->user);
+    $this->delete($what === 'play' ? "/runs/{$open->id}/plays/{$play->id}" : "/runs/{$open->id}");
+    $this->open->delete();
+    $this->flushSession();
+    expect(whereCanariesStand())->toBe([]);
+})->with(['play', 'run']);
+
+it('tells what a teacher noted of an answer to no other play', function (): void {
+    $this->post("/p/{$this->open->code}/join", ['name' => 'Gulls', 'member' => 'Finn'])->assertRedirect();
+    $other = Play::query()->whereKeyNot($this->play->id)->sole();
+    $theirs = Ticket::for($other->id, Member::query()->where('play_id', $other->id)->value('id'))->text();
+    $pages = fn (string $ticket): string => implode('', array_map(
+        fn (string $path): string => (string) $this->withCredentials()->withUnencryptedCookie('fravel_play', $ticket)
+            ->get("/p/{$this->open->code}{$path}")->getContent(),
+        ['', '/news?seq=0&since=0', '/wall', '/receipt'],
+    ));
+    $mine = Ticket::for($this->play->id, Member::query()->where('play_id', $this->play->id)->value('id'))->text();
+
+    expect($pages($mine))->toContain('canary-mark')
+        ->and($pages($theirs))->not->toContain('canary-mark')->not->toContain('canary-note')
+        ->not->toContain('canary-answer');
+});

@@ -70,6 +70,23 @@ it('writes pictures anew that were made elsewhere, and says which it can’t rea
     $this->get('/files/'.basename($asset->file))->assertOk()->assertHeader('Content-Type', 'image/webp');
 });
 
+it('makes lines of a file of captions, which would tell all that is still to come', function (): void {
+    $vtt = "\xEF\xBB\xBFWEBVTT - words\r\n\r\nNOTE not said\r\n\r\n1\r\n00:01.500 --> 00:03.000 align:start\r\n"
+        ."<v Ada>Mind the &lt;gap&gt;\r\nand the step\r\n\r\n01:00:00.000 --> 01:00:02.250\r\nThe end\r\n";
+    $document = Games::document([['id' => 'a', 'things' => [
+        ['id' => 'film', 'kind' => 'clip', 'source' => 'https://example.org/f.mp4', 'captions' => 'words'],
+    ]]], ['assets' => [['id' => 'words', 'file' => 'assets/words.vtt', 'alt' => '']]]);
+    $teacher = User::factory()->create();
+    PackageCases::bring($teacher, PackageCases::packed($document, ['assets/words.vtt' => $vtt]));
+    $brought = $teacher->games()->sole()->read();
+    $clip = $brought->scenes()[0]->things[0];
+
+    expect(array_map('get_object_vars', $clip->lines))->toBe([
+        ['at' => 1.5, 'until' => 3.0, 'text' => 'Mind the <gap> and the step'],
+        ['at' => 3600.0, 'until' => 3602.25, 'text' => 'The end'],
+    ])->and($clip->captions)->toBeNull()->and($brought->assets())->toBe([]);
+});
+
 it('takes nothing under a name that it would not give itself', function (): void {
     $name = basename(PackageCases::withPicture()->read()->assets()['pot']->file);
     $bytes = (string) file_get_contents(GameFiles::path($name));

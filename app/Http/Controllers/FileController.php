@@ -37,7 +37,6 @@ final class FileController extends Controller
         'm4a' => 'audio/mp4',
         'ogg' => 'audio/ogg',
         'mp3' => 'audio/mpeg',
-        'vtt' => 'text/vtt',
     ];
 
     private const HEADERS = ['Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox"];

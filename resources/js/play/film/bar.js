@@ -22,7 +22,6 @@ function dressBar(film) {
             const isOn = currentTarget.getAttribute('aria-pressed') !== 'true';
             currentTarget.setAttribute('aria-pressed', String(isOn));
             root.classList.toggle('without-captions', !isOn);
-            for (const track of media.textTracks) track.mode = isOn ? 'showing' : 'hidden';
         };
     if (at('whole'))
         at('whole').onclick = () => (document.fullscreenElement ? document.exitFullscreen() : whole(root, media));

@@ -10,7 +10,7 @@
         <input type="range" min="0" max="100" value="0" step="0.1" data-film-line
             aria-label="{{ __('play.film.line') }}">
     </span>
-    @if ($film->lines() !== [] || $film->captions($frame))
+    @if ($film->lines() !== [])
         <button type="button" class="film-key" data-film-captions aria-pressed="true"
             aria-label="{{ __('play.film.captions') }}" title="{{ __('play.film.captions') }}"><x-icon
             name="captions"/></button>

@@ -9,11 +9,7 @@
                 <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
             @else
                 <video controls playsinline preload="metadata" src="{{ $film->source($frame) }}"
-                    @if ($film->poster()) poster="{{ $film->poster() }}" @endif>
-                    @if ($film->captions($frame))
-                        <track kind="captions" src="{{ $film->captions($frame) }}" default>
-                    @endif
-                </video>
+                    @if ($film->poster()) poster="{{ $film->poster() }}" @endif></video>
             @endif
         @elseif ($film->poster())
             <img src="{{ $film->poster() }}" alt="">
