@@ -49,7 +49,9 @@ beforeEach(function (): void {
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => 'Done.']],
     ], ['title' => 'Essays']);
     $this->open = Classroom::open($document);
-    $this->open->update(['plays_as' => 'teams', 'shows_wall' => true, 'asks_address' => true, 'gives_receipts' => true]);
+    $this->open->update([
+        'plays_as' => 'teams', 'shows_wall' => true, 'asks_address' => true, 'gives_receipts' => true,
+    ]);
     $this->actingAs($this->open->game->user);
     $this->post("/p/{$this->open->code}/join", [
         'name' => 'canary-name', 'member' => 'canary-member', 'address' => 'canary-name@example.org',
