@@ -47,7 +47,11 @@ final readonly class Newcomers
             return 0;
         }
 
-        return max(0, $since + (int) min(self::LONGEST, 2 ** ($guessing - self::FREE + 1)) - Clock::seconds());
+        $most = (int) min(self::LONGEST, 2 ** ($guessing - self::FREE + 1));
+        $wait = max(0, $since + $most - Clock::seconds());
+
+        // More than that is a clock that was put back.
+        return $wait > $most ? 0 : $wait;
     }
 
     public function began(Play $play): void

@@ -8,6 +8,7 @@ use App\Models\Run;
 use App\Play\Clock;
 use Fravel\Support\Json;
 use Generator;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -62,7 +63,11 @@ final class RecordQueue
     {
         for ($batch = 0; $batch < self::BATCHES; $batch++) {
             $due = DB::table('records')->whereNull('sent_at')->orderBy('id')->limit(self::BATCH);
-            $run === null ? $due->where('next_at', '<=', Clock::seconds()) : $due->where('run_id', $run->id);
+            // Later than the longest wait is a clock that was put back.
+            $run === null
+                ? $due->where(static fn (Builder $on) => $on->where('next_at', '<=', Clock::seconds())
+                    ->orWhere('next_at', '>', Clock::seconds() + self::LONGEST))
+                : $due->where('run_id', $run->id);
             $rows = $due->get(['id', 'statement', 'tries']);
             if ($rows->isEmpty()) {
                 return true;

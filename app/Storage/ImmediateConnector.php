@@ -19,6 +19,10 @@ final class ImmediateConnector extends SQLiteConnector
      */
     protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): PDO
     {
+        // A connection that could only read when it was made would only read for as long as its process lives.
+        if (! is_writable(substr($dsn, strlen('sqlite:')))) {
+            unset($options[PDO::ATTR_PERSISTENT]);
+        }
         $pdo = new ImmediatePdo($dsn, $username, $password, $options);
         if (($options[PDO::ATTR_PERSISTENT] ?? false) === true) {
             register_shutdown_function(static fn () => $pdo->inTransaction() && $pdo->rollBack());

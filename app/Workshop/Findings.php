@@ -98,7 +98,8 @@ final readonly class Findings
     {
         $mark = self::keyOf($game).'.begun';
         $begun = Cache::get($mark);
-        if (is_int($begun) && $begun > Clock::seconds() - self::STILL_LOOKING) {
+        $since = is_int($begun) ? Clock::seconds() - $begun : self::STILL_LOOKING;
+        if ($since >= 0 && $since < self::STILL_LOOKING) {
             return self::notYet();
         }
         try {

@@ -206,10 +206,12 @@ final readonly class Lock extends Thing
         return $this->input->accept($sent, $this->clean->in($language, "{$this->ask} {$this->input->unit()}"));
     }
 
-    /** Seconds until it takes an answer again; never more than its guard waits, whatever became of the clock since. */
+    /** Seconds until it takes an answer again; more than its guard waits is no wait, but a clock that was put back. */
     public function waitIn(PlayState $state, int $now): int
     {
-        return min($state->waitFor($this->id, $now), $this->guard->wait ?? 0);
+        $wait = $state->waitFor($this->id, $now);
+
+        return $wait > ($this->guard->wait ?? 0) ? 0 : $wait;
     }
 
     /** The round that is asked now; null where it asks in none, or is open. */

@@ -87,18 +87,23 @@ final class Arena
         $this->process = null;
     }
 
-    public function start(): void
+    /**
+     * @param  list<string>  $under  a command that it is run under
+     * @param  string|null  $root  folder of another version of the application
+     */
+    public function start(array $under = [], ?string $root = null): void
     {
+        $root ??= $this->root;
         $limits = [
             '-d', 'max_input_vars=50000', '-d', 'post_max_size=60M', '-d', 'memory_limit=512M', '-d',
             'variables_order=EGPCS', '-d', 'log_errors=1', '-d', "error_log={$this->folder}/server.log",
         ];
         $process = proc_open(
             [
-                PHP_BINARY, ...$limits, '-S', "127.0.0.1:{$this->port}", '-t', "{$this->root}/public",
-                "{$this->root}/bin/router.php",
+                ...$under, PHP_BINARY, ...$limits, '-S', "127.0.0.1:{$this->port}", '-t', "{$root}/public",
+                "{$root}/bin/router.php",
             ],
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'a'], ['file', '/dev/null', 'a']], $pipes, $this->root,
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'a'], ['file', '/dev/null', 'a']], $pipes, $root,
             $this->environment(),
         );
         $this->process = $process === false ? throw new RuntimeException('The server did not start.') : $process;
