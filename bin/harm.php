@@ -8,16 +8,22 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Tests\Support\Harm\Arena;
 use Tests\Support\Harm\Bodies;
+use Tests\Support\Harm\Clocks;
 use Tests\Support\Harm\CutFiles;
+use Tests\Support\Harm\CutStore;
+use Tests\Support\Harm\Exports;
 use Tests\Support\Harm\Flood;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\Guesses;
+use Tests\Support\Harm\KilledQueue;
 use Tests\Support\Harm\Kills;
+use Tests\Support\Harm\OnlyToRead;
 use Tests\Support\Harm\Overrun;
 use Tests\Support\Harm\PowerCut;
 use Tests\Support\Harm\Slowest;
 use Tests\Support\Harm\Strangers;
 use Tests\Support\Harm\Timing;
+use Tests\Support\Harm\VersionBefore;
 
 ini_set('memory_limit', '1G');
 $options = getopt('', ['students:', 'kills:', 'count:', 'seconds:', 'seed:']);
@@ -35,7 +41,12 @@ $arena = Arena::open();
 $parts = [
     static fn (): array => Kills::report($arena, $students, $kills, (float) $seconds),
     static fn (): array => CutFiles::report($arena, $seed, $count, (float) $seconds),
+    static fn (): array => CutStore::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => PowerCut::report($arena, $seed, $count, (float) $seconds),
+    static fn (): array => Clocks::report($arena, $seed, $count, (float) $seconds),
+    static fn (): array => OnlyToRead::report($arena),
+    static fn (): array => KilledQueue::report($arena, $seed, $kills, (float) $seconds),
+    static fn (): array => VersionBefore::report($arena),
     static fn (): array => Strangers::report($arena),
     static fn (): array => Bodies::report($arena, $seed, $count, (float) $seconds),
     static fn (): array => Fuzz::report($seed, $count, (float) $seconds),
@@ -43,6 +54,7 @@ $parts = [
     static fn (): array => Overrun::report($seed, $count, (float) $seconds),
     static fn (): array => Guesses::report(),
     static fn (): array => Timing::report(10_000, (float) $seconds),
+    static fn (): array => Exports::report($arena, 1000, (float) $seconds),
     static fn (): array => Flood::report($arena, (float) $seconds),
 ];
 $missed = 0;

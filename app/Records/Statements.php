@@ -12,9 +12,11 @@ use App\View\RunLogs;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
+use Fravel\Report\Happening;
 use Fravel\Report\PlayLog;
 use Generator;
 use Ramsey\Uuid\Uuid;
+use WeakMap;
 
 /**
  * What was learnt in a run as statements of the Experience API 1.0.3 (IEEE 9274.1.1): who began, answered what with
@@ -27,8 +29,12 @@ final readonly class Statements
 
     private const ACTIVITIES = 'http://adlnet.gov/expapi/activities/';
 
+    /** @var WeakMap<Happening, array{object: array<string, mixed>, response: string}> what is said of each answer */
+    private WeakMap $answers;
+
     private function __construct(private GameDocument $game, private string $address)
     {
+        $this->answers = new WeakMap();
     }
 
     /** @return Generator<int, array<string, mixed>> play by play, each in its order */
@@ -72,8 +78,21 @@ final readonly class Statements
     /** @return array<string, mixed> */
     private function answer(string $lock, Deed $deed): array
     {
+        ['object' => $object, 'response' => $response] = $this->answers[$deed->what] ??= $this->given($lock, $deed);
+
         return [
             'verb' => self::verb('answered'),
+            'object' => $object,
+            'result' => [
+                'response' => $response, 'success' => $deed->opens(), 'duration' => "PT{$deed->after}S",
+            ],
+        ];
+    }
+
+    /** @return array{object: array<string, mixed>, response: string} */
+    private function given(string $lock, Deed $deed): array
+    {
+        return [
             'object' => [
                 'objectType' => 'Activity', 'id' => "{$this->address}/locks/{$lock}",
                 'definition' => [
@@ -81,10 +100,7 @@ final readonly class Statements
                     'name' => [$this->game->language() => Names::of($this->game, $lock)],
                 ],
             ],
-            'result' => [
-                'response' => GivenAnswer::words($this->game, $lock, $deed->with()), 'success' => $deed->opens(),
-                'duration' => "PT{$deed->after}S",
-            ],
+            'response' => GivenAnswer::words($this->game, $lock, $deed->with()),
         ];
     }
 

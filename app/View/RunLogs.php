@@ -10,9 +10,8 @@ use Fravel\Report\Happening;
 use Fravel\Report\PlayLog;
 use Fravel\Support\Json;
 use Generator;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
+use PDO;
 
 /** All that the students of a run did, some plays at a time. What many did alike is read once, and kept once. */
 final class RunLogs
@@ -56,17 +55,14 @@ final class RunLogs
     public static function each(Run $run): Generator
     {
         $logs = new self;
-        foreach ($run->plays()->orderBy('name')->pluck('id')->chunk(self::AT_ONCE) as $ids) {
+        foreach (array_chunk($run->plays()->orderBy('name')->pluck('id')->all(), self::AT_ONCE) as $ids) {
             $plays = Play::query()->whereIn('id', $ids)->get()->keyBy('id');
-            $rows = [];
-            foreach (self::rows()->whereIn('play_events.play_id', $ids)->orderBy('play_events.seq')->get() as $row) {
-                $rows[$row->play_id][] = $row;
-            }
+            $done = $logs->done($ids);
             foreach ($ids as $id) {
                 // Who has left since is left out.
                 $play = $plays->get($id);
                 if ($play instanceof Play) {
-                    yield $logs->log($play, $rows[$id] ?? []);
+                    yield self::log($play, $done[$id] ?? []);
                 }
             }
         }
@@ -74,46 +70,50 @@ final class RunLogs
 
     public static function ofPlay(Play $play): PlayLog
     {
-        $rows = self::rows()->where('play_events.play_id', $play->id)->orderBy('play_events.seq')->get();
-
-        return (new self)->log($play, $rows->all());
+        return self::log($play, (new self)->done([$play->id])[$play->id] ?? []);
     }
 
-    private static function rows(): Builder
+    /**
+     * Rows as SQLite gives them: there are hundreds of thousands in a large run.
+     *
+     * @param  array<string>  $plays  ids
+     * @return array<string, list<array{at: int, what: Happening, by: string}>> play → what was done, in order
+     */
+    private function done(array $plays): array
     {
-        return DB::table('play_events')
-            ->leftJoin('members', 'members.id', '=', 'play_events.member')
-            ->select([
-                'play_events.play_id', 'play_events.at', 'play_events.action', 'play_events.events',
-                'members.name as by',
-            ]);
-    }
-
-    /** @param  array<stdClass>  $rows */
-    private function log(Play $play, array $rows): PlayLog
-    {
-        return PlayLog::of($play->id, $play->name, $play->started_at, $play->ended_at, $play->read(), array_map(
-            fn (stdClass $row): array => [
-                'at' => (int) $row->at, 'what' => $this->what($row), 'by' => (string) $row->by,
-            ],
-            $rows,
-        ));
-    }
-
-    private function what(stdClass $row): Happening
-    {
-        $text = "{$row->action}\n{$row->events}";
-        $met = $this->met[$text] ?? null;
-        if ($met !== null) {
-            return $met;
+        $names = DB::table('members')->whereIn('play_id', $plays)->pluck('name', 'id')->all();
+        $rows = DB::connection()->getPdo()->prepare(
+            'select play_id, at, action, events, member from play_events where play_id in ('
+                .implode(', ', array_fill(0, count($plays), '?')).') order by play_id, seq',
+        );
+        $rows->execute($plays);
+        $done = [];
+        while (is_array($row = $rows->fetch(PDO::FETCH_NUM))) {
+            [$play, $at, $action, $events, $member] = $row;
+            $done[$play][] = [
+                'at' => $at, 'what' => $this->met["{$action}\n{$events}"] ?? $this->what($action, $events),
+                'by' => $names[$member] ?? '',
+            ];
         }
-        /** @var list<list<mixed>> $events */
-        $events = (array) Json::read((string) $row->events);
-        $what = new Happening(Json::readObject((string) $row->action), $events);
+
+        return $done;
+    }
+
+    /** @param  list<array{at: int, what: Happening, by: string}>  $done */
+    private static function log(Play $play, array $done): PlayLog
+    {
+        return PlayLog::of($play->id, $play->name, $play->started_at, $play->ended_at, $play->read(), $done);
+    }
+
+    private function what(string $action, string $events): Happening
+    {
+        /** @var list<list<mixed>> $what */
+        $what = (array) Json::read($events);
+        $happening = new Happening(Json::readObject($action), $what);
         if (count($this->met) < self::MOST) {
-            $this->met[$text] = $what;
+            $this->met["{$action}\n{$events}"] = $happening;
         }
 
-        return $what;
+        return $happening;
     }
 }

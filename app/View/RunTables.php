@@ -9,8 +9,10 @@ use App\Storage\EditionFile;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
+use Fravel\Report\Happening;
 use Fravel\Report\LockReport;
 use Generator;
+use WeakMap;
 
 /** What a run showed as tables for a spreadsheet, each with a row of names first. */
 final class RunTables
@@ -23,22 +25,26 @@ final class RunTables
         yield self::names([
             ...$isOfTeams ? ['name', 'by'] : ['name'], 'at', 'after', 'scene', 'lock', 'answer', 'verdict', 'read',
         ]);
+        /** @var WeakMap<Happening, list<string>> $known */
+        $known = new WeakMap();
+        $scenes = [];
         foreach (RunLogs::each($run) as $log) {
             foreach ($log->deeds as $deed) {
                 if ($deed->lock() !== null) {
-                    yield [$log->name, ...$isOfTeams ? [$deed->by] : [], ...self::answer($game, $deed->lock(), $deed)];
+                    yield [
+                        $log->name, ...$isOfTeams ? [$deed->by] : [], Moment::exactly($deed->at), $deed->after,
+                        $scenes[$deed->scene] ??= Names::of($game, $deed->scene),
+                        ...$known[$deed->what] ??= self::answer($game, $deed->lock(), $deed),
+                    ];
                 }
             }
         }
     }
 
-    /** @return list<string|int> */
+    /** @return list<string> what is told of it, who and when aside */
     private static function answer(GameDocument $game, string $lock, Deed $deed): array
     {
         return [
-            Moment::exactly($deed->at),
-            $deed->after,
-            Names::of($game, $deed->scene),
             Names::of($game, $lock),
             GivenAnswer::words($game, $lock, $deed->with()),
             (string) __("report.verdict.{$deed->verdict()}"),

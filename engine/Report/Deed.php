@@ -18,7 +18,7 @@ final readonly class Deed
      */
     public function __construct(
         public int $at,
-        private Happening $what,
+        public Happening $what,
         public string $scene,
         public int $after,
         public string $by = '',
