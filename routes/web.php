@@ -6,6 +6,7 @@ use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\CardRowsController;
 use App\Http\Controllers\ClipController;
+use App\Http\Controllers\CutController;
 use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FileController;
@@ -123,6 +124,10 @@ Route::middleware('auth')->group(function (): void {
             ->middleware('throttle:pictures')
             ->name('clips.begin');
         Route::post('/games/{game}/clips/{incoming}', [ClipController::class, 'take'])->name('clips.take');
+        Route::get('/games/{game}/cuts/{thing}', [CutController::class, 'show'])->name('cuts.show');
+        Route::post('/games/{game}/cuts/{thing}', [CutController::class, 'store'])
+            ->middleware('throttle:pictures')
+            ->name('cuts.store');
         Route::post('/games/{game}/patterns', [PatternController::class, 'store'])->name('patterns.store');
         Route::post('/games/{game}/patterns/preview', [PatternController::class, 'preview'])->name('patterns.preview');
         Route::post('/games/{game}/stops', [StopController::class, 'store'])->name('stops.store');

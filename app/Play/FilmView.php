@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Play;
 
+use App\Clips\Pieces;
+use App\Storage\GameFiles;
 use Fravel\Document\Showing;
+use Fravel\Thing\Things;
 
 /**
  * A clip as a student's page shows it: what a script needs to run it, and what stands in for it where it can't be
@@ -55,12 +58,34 @@ final readonly class FilmView
             ?? ($this->host() !== '' && Elsewhere::isAllowed($this->host()) ? (string) $this->clip['source'] : null);
     }
 
-    /** Where the page fetches it. */
+    /** Where the page fetches it, or of a film that was cut the piece in which it stands. */
     public function source(Frame $frame): ?string
     {
         $own = $this->screen->edition->url($this->clip['asset']);
+        if ($own === null) {
+            return $this->url();
+        }
+        $pieces = $this->pieces($frame);
+        $at = $this->stop['at'] ?? $this->clip['at'];
+        $here = array_filter($pieces, static fn (array $piece): bool => $at >= $piece['from'] && $at < $piece['until']);
 
-        return $own === null ? $this->url() : $frame->clip($own);
+        return $pieces === [] ? $frame->clip($own) : (array_values($here)[0] ?? end($pieces))['url'];
+    }
+
+    /** @return list<array{from: float, until: float, url: string|null}> of a film that was cut, as far as it may be seen */
+    public function pieces(Frame $frame): array
+    {
+        $game = $this->screen->edition->game;
+        $file = $game->assets()[$this->clip['asset'] ?? '']->file ?? '';
+        $clip = $file === '' ? null : Things::clip(
+            $game->scene($game->sceneOf($this->id()) ?? '')->things ?? [], $this->id(),
+        );
+        $pieces = $clip === null ? null : Pieces::of($file, $clip);
+
+        return array_map(static fn (array $piece): array => [
+            'from' => $piece['from'], 'until' => $piece['until'],
+            'url' => $frame->clip(GameFiles::url($piece['file'])),
+        ], $pieces?->within($this->clip['reached']) ?? []);
     }
 
     /** Whether it is played on this device: not where the class watches it at the front. */
@@ -150,6 +175,12 @@ final readonly class FilmView
         ['at' => $from, 'until' => $to] = $this->clip;
 
         return $to !== null && $line['until'] > $from && $line['at'] < $to;
+    }
+
+    /** Seconds of all of it. */
+    public function length(): float
+    {
+        return (float) $this->clip['length'];
     }
 
     public function clock(float $at): string

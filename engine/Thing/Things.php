@@ -113,6 +113,22 @@ final class Things
     }
 
     /**
+     * The film or sound of this name among them.
+     *
+     * @param  list<Thing>  $things
+     */
+    public static function clip(array $things, string $id): ?Clip
+    {
+        foreach (self::flattened($things) as $thing) {
+            if ($thing instanceof Clip && $thing->id === $id) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * The find-it board of this name among them.
      *
      * @param  list<Thing>  $things

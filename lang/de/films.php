@@ -22,6 +22,13 @@ return [
         .'setzen.',
     'lookAhead' => 'Fragen und Untertitel kommen erst Halt für Halt bei Lernenden an. Im Film selbst kann '
         .'vorausschauen, wer sich auskennt.',
+    'cut' => 'Den Film an seinen Halten schneiden',
+    'cutting' => 'Er wird geschnitten: :percent %',
+    'cutFailed' => 'Der Film konnte nicht geschnitten werden. Er ist, wie er war.',
+    'cutElsewhere' => 'Dagegen lässt sich ein Film an seinen Halten schneiden, wenn auf dem Server von Fravel ffmpeg '
+        .'installiert ist.',
+    'isCut' => 'Der Film ist in :count Stücke geschnitten: Niemand kann über einen Halt hinaussehen, der wartet. Wird ein '
+        .'Halt verschoben, schneiden Sie ihn neu.',
     'noFile' => 'Noch ist keine Datei da.',
     'stop' => 'Halt',
     'stopAt' => 'Halt bei :time',

@@ -100,6 +100,40 @@ it('opens a stop at its time, and lets nobody past it by dragging, keys or speed
     $student->until(fn (): bool => Film::isRunning($student) && Film::at($student) > 12.1);
 });
 
+it('runs a film that was cut as one, and knows nothing of a piece before it is reached', function (): void {
+    $builder = Film::cut(Film::stops(Film::brought('Pieces'), [
+        '0:04; What stops light?; *a card | a song; Look at the card.; 0:01–0:03', '0:08–0:09; Look closely.',
+        '0:12; Where does it bend?; *at both | inside; Watch.; 0:05–0:07',
+    ]));
+    $student = Film::watched($builder);
+    $pieces = fn (): array => $student->script(
+        'return JSON.parse(document.querySelector("[data-film]").dataset.pieces).map(({ from }) => from)',
+    );
+    $fast = 'document.querySelector("video").playbackRate = 2';
+    $student->script($fast);
+    $student->see('What stops light?');
+    expect($pieces())->toBe([0])->and(abs(Film::at($student) - 4))->toBeLessThan(0.1)
+        ->and($student->script('return document.body.innerHTML'))->not->toContain('.webm');
+    Film::pick($student, ['a song'])->see('Look at the card.');
+    expect(Film::at($student))->toBeLessThan(3.1);
+    $student->see('What stops light?');
+    Film::pick($student, ['a card']);
+    $student->until(fn (): bool => Film::isRunning($student) && Film::at($student) > 4.1);
+    expect($pieces())->toBe([0, 4]);
+    $student->script($fast);
+    $student->see('Look closely.')->see('Where does it bend?');
+    expect(abs(Film::at($student) - 12))->toBeLessThan(0.1)->and($pieces())->toBe([0, 4]);
+    // What was seen is seen again, over the cut; what lies ahead is not there.
+    $student->script('document.querySelector("video").currentTime = 3.5; document.querySelector("video").play()');
+    $student->until(fn (): bool => Film::at($student) > 4.3 && Film::at($student) < 12);
+    $student->script('document.querySelector("video").currentTime = 50');
+    $student->until(fn (): bool => abs(Film::at($student) - 12) < 0.1);
+    Film::pick($student, ['at both']);
+    $student->until(fn (): bool => Film::isRunning($student) && Film::at($student) > 12.2);
+    expect($student->complaints())->toBe([])
+        ->and($student->script('return document.querySelector("video").duration'))->toBeGreaterThan(61);
+});
+
 it('waits at the next stop while what goes by before it is not answered yet', function (): void {
     $builder = Film::stops(Film::brought('Late'), [
         '0:05–0:06; Look closely.', '0:09; What stops light?; *a card | a song',

@@ -9,6 +9,7 @@ const ICONS = [
     'skip-forward',
     'skip-back',
     'clapperboard',
+    'scissors',
     'volume-x',
     'volume-2',
     'captions',

@@ -6,6 +6,7 @@ namespace Tests\Support\Browser;
 
 use Tests\Support\Browser;
 use Tests\Support\Builder;
+use Tests\Support\Server;
 
 /** What FilmTest is about: a film that is brought, gets its stops of a paste, and is watched. */
 final class FilmCases
@@ -50,6 +51,24 @@ final class FilmCases
         $builder->browser->until(fn (): bool => $count === $builder->browser->script(
             'return document.querySelectorAll(".film-stop-mark").length',
         ));
+
+        return $builder;
+    }
+
+    /** Its film in small pieces, as one that was cut where stops wait at 0:04 and 0:12. */
+    public static function cut(Builder $builder): Builder
+    {
+        $folder = Server::start()->folder.'/files';
+        $builder->kept();
+        $file = basename($builder->document()['assets'][0]['file']);
+        is_dir("{$folder}/pieces") || mkdir("{$folder}/pieces");
+        $all = array_map(static function (float $from, float $until, int $place) use ($folder): array {
+            $name = str_repeat((string) $place, 64).'.mp4';
+            copy(__DIR__."/pieces/p{$place}.mp4", "{$folder}/{$name}");
+
+            return ['file' => "assets/{$name}", 'from' => $from, 'until' => $until];
+        }, [0.0, 4.0, 12.0], [4.0, 12.0, 62.0], [0, 1, 2]);
+        file_put_contents("{$folder}/pieces/{$file}-".hash('xxh128', '4.000 12.000').'.json', json_encode($all));
 
         return $builder;
     }

@@ -1,5 +1,6 @@
 import { dressBar, tellBar } from './bar.js';
 import { crossed, held, readingTime, restAfter } from './course.js';
+import { fileOf, joinPieces } from './pieces.js';
 
 const READ = 'fravel.film.read';
 
@@ -26,14 +27,13 @@ function dressFilm() {
 /** The media element of before goes on in the new markup: taken over in one go it does not even pause. */
 function mediaOf(root, before) {
     const fresh = root.querySelector('video, audio');
-    if (!fresh || !before?.media || fileOf(before.media) !== fileOf(fresh)) return fresh;
-    fresh.replaceWith(before.media);
+    const isAnother = !fresh || !before?.media || fileOf(before.root, before.media) !== fileOf(root, fresh);
+    if (!isAnother) fresh.replaceWith(before.media);
+    const media = isAnother ? fresh : before.media;
+    if (media) joinPieces(media, root);
 
-    return before.media;
+    return media;
 }
-
-/** Without the right to see it, which is another in the next half day. */
-const fileOf = (media) => media.getAttribute('src')?.replace(/\?until=.*/, '');
 
 function begin(film) {
     const { media, course } = film;
@@ -41,7 +41,8 @@ function begin(film) {
     film.last = (course.open?.at ?? course.at) - 1;
     wind(course.open?.at ?? course.at);
     media.addEventListener('seeking', hold);
-    for (const event of ['timeupdate', 'seeked', 'ended']) media.addEventListener(event, tick);
+    for (const event of ['timeupdate', 'seeked']) media.addEventListener(event, tick);
+    media.addEventListener('ended', further);
     media.addEventListener('playing', () => requestAnimationFrame(run));
     media.addEventListener('error', fail);
     for (const event of ['play', 'pause', 'loadedmetadata', 'ratechange', 'seeked'])
@@ -112,6 +113,15 @@ function open({ id, at, isPassing = false }) {
     const form = film.root.querySelector('[data-film-cue]');
     form.elements.on.value = id;
     form.requestSubmit();
+}
+
+/** At the end of a piece the next one runs, where nothing holds the film up. */
+function further() {
+    tick();
+    const now = film?.media?.currentTime;
+    const isHeld = !film?.media || film.media.ended || held(film.course, now, now + 0.2) === now;
+    const { open: stop } = film?.course ?? {};
+    if (!isHeld && (!stop || stop.lasts !== null || now < stop.at - 0.1)) play();
 }
 
 /** What came before may be seen again while a stop is open; at the stop the film rests again. */

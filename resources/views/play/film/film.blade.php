@@ -1,6 +1,8 @@
 {{-- A film or a sound: a script runs it by its course; else its own controls, the words and the stops in order. --}}
+@php($pieces = $film->runsHere() ? $film->pieces($frame) : [])
 <div @class(['film', 'film-sound' => $film->isSound(), 'film-stopped' => $film->stop !== null])
     data-film="{{ $film->id() }}" data-course="{{ json_encode($film->course()) }}"
+    @if ($pieces !== []) data-pieces="{{ json_encode($pieces) }}" data-length="{{ $film->length() }}" @endif
     role="group" aria-label="{{ $film->name() }}">
     <div class="film-picture" data-film-picture>
         @if ($film->runsHere())

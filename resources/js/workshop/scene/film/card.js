@@ -6,6 +6,7 @@ import { clock, round, stopsOf, timeOf } from '../../editor/films.js';
 import { fileOf } from '../../editor/files.js';
 import { list } from '../../editor/walk.js';
 import { captionsPart } from './captions.js';
+import { cutPart } from './cut.js';
 import { rightsFields } from '../../editor/rights.js';
 
 /** The card of a clip: its file, where that comes from, poster, captions and moments. */
@@ -32,7 +33,7 @@ function clipBody(thing, editor) {
         }),
         fileLine(thing, asset, put, editor),
         rightsFields(asset, editor),
-        asset ? el('p', { class: 'help' }, t('films.lookAhead')) : null,
+        asset ? cutPart(thing, editor) : null,
         captionsPart(thing, editor, put),
         moments(thing, editor, put),
         posterField(thing, put, editor),
