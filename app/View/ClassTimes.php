@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Run;
-use App\Storage\EditionFile;
-use Fravel\Report\LockReport;
+use Fravel\Report\Spread;
 use Illuminate\Support\Facades\Cache;
 
 /** How long the middle of a class took for each lock, worked out anew a few times a minute at most. */
@@ -28,13 +27,8 @@ final class ClassTimes
     /** @return array<string, int> */
     private static function reckoned(Run $run): array
     {
-        $times = [];
-        foreach (LockReport::all(EditionFile::of($run->edition)->game, RunLogs::of($run)) as $report) {
-            if ($report->seconds !== null && $report->opened >= self::LEAST) {
-                $times[$report->lock->id] = (int) round($report->seconds->median);
-            }
-        }
+        $enough = array_filter(PlayTimes::of($run), static fn (array $all): bool => count($all) >= self::LEAST);
 
-        return $times;
+        return array_map(static fn (array $all): int => (int) round(Spread::of($all)->median ?? 0), $enough);
     }
 }

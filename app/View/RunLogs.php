@@ -54,13 +54,22 @@ final class RunLogs
     /** @return Generator<int, PlayLog> by name, one after the other */
     public static function each(Run $run): Generator
     {
+        return self::among($run->plays()->orderBy('name')->pluck('id')->all());
+    }
+
+    /**
+     * @param  array<string>  $plays  ids
+     * @return Generator<int, PlayLog> in this order, one after the other
+     */
+    public static function among(array $plays): Generator
+    {
         $logs = new self;
-        foreach (array_chunk($run->plays()->orderBy('name')->pluck('id')->all(), self::AT_ONCE) as $ids) {
-            $plays = Play::query()->whereIn('id', $ids)->get()->keyBy('id');
+        foreach (array_chunk($plays, self::AT_ONCE) as $ids) {
+            $there = Play::query()->whereIn('id', $ids)->get()->keyBy('id');
             $done = $logs->done($ids);
             foreach ($ids as $id) {
                 // Who has left since is left out.
-                $play = $plays->get($id);
+                $play = $there->get($id);
                 if ($play instanceof Play) {
                     yield self::log($play, $done[$id] ?? []);
                 }

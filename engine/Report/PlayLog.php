@@ -99,6 +99,14 @@ final readonly class PlayLog
         return $this->seconds[$lock] ?? 0;
     }
 
+    /** @return array<string, int> lock → seconds spent on it, of those that an answer opened */
+    public function times(): array
+    {
+        return array_filter(
+            $this->seconds, fn (string $lock): bool => $this->answerThatOpened($lock) !== null, ARRAY_FILTER_USE_KEY,
+        );
+    }
+
     /** Whether it stopped here: the last lock that was tried, and it is shut still. */
     public function isLeftAt(string $lock): bool
     {
