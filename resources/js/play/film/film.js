@@ -38,6 +38,7 @@ function mediaOf(root, before) {
 function begin(film) {
     const { media, course } = film;
     media.controls = false;
+    measureLater(media);
     film.last = (course.open?.at ?? course.at) - 1;
     wind(course.open?.at ?? course.at);
     media.addEventListener('seeking', hold);
@@ -49,6 +50,15 @@ function begin(film) {
         media.addEventListener(event, tell);
     dressBar(film);
     if (media.error) fail();
+}
+
+/** Of a film whose poster is there the length can come after all that is seen first. */
+function measureLater(media) {
+    const measure = () => {
+        if (media.preload === 'none') media.preload = 'metadata';
+    };
+    if (document.readyState === 'complete') measure();
+    else addEventListener('load', measure, { once: true });
 }
 
 /** Goes on with what is known now. */

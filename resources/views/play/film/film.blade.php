@@ -10,7 +10,8 @@
                 <audio controls preload="metadata" src="{{ $film->source($frame) }}"></audio>
                 <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
             @else
-                <video controls playsinline preload="metadata" src="{{ $film->source($frame) }}"
+                <video controls playsinline src="{{ $film->source($frame) }}"
+                    preload="{{ $film->poster() ? 'none' : 'metadata' }}"
                     @if ($film->poster()) poster="{{ $film->poster() }}" @endif></video>
             @endif
         @elseif ($film->poster())
