@@ -20,6 +20,12 @@ enum Comparison: string
         return self::from($node->oneOf('is', array_column(self::cases(), 'value'), self::AtLeast->value));
     }
 
+    /** @return array<string, mixed> */
+    public static function schema(): array
+    {
+        return ['enum' => ['<', '<=', '=', '>=', '>', '!='], 'default' => self::AtLeast->value];
+    }
+
     public function holds(int|float $left, int|float $right): bool
     {
         return match ($this) {

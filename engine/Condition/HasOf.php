@@ -28,7 +28,7 @@ final readonly class HasOf implements Condition
     {
         return [
             'hasOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
-            'atLeast' => ['type' => 'integer', 'minimum' => 0],
+            'atLeast' => ['type' => 'integer', 'minimum' => 0, 'default' => 1],
         ];
     }
 

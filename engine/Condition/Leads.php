@@ -33,8 +33,8 @@ final readonly class Leads implements Condition
     {
         return [
             'leads' => ['$ref' => '#/$defs/id'],
-            'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
-            'ties' => ['enum' => array_column(Ties::cases(), 'value')],
+            'among' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id'], 'default' => []],
+            'ties' => ['enum' => array_column(Ties::cases(), 'value'), 'default' => Ties::First->value],
         ];
     }
 

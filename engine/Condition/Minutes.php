@@ -22,7 +22,7 @@ final readonly class Minutes implements Condition
 
     public static function schema(): array
     {
-        return ['minutes' => ['type' => 'number'], 'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']]];
+        return ['minutes' => ['type' => 'number'], 'is' => Comparison::schema()];
     }
 
     public function holds(PlayState $state, int $now): bool

@@ -28,7 +28,7 @@ final readonly class OpenOf implements Condition
     {
         return [
             'openOf' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/id']],
-            'atLeast' => ['type' => 'integer', 'minimum' => 0],
+            'atLeast' => ['type' => 'integer', 'minimum' => 0, 'default' => 1],
         ];
     }
 

@@ -27,8 +27,8 @@ final readonly class TallyStands implements Condition
     {
         return [
             'tally' => ['$ref' => '#/$defs/id'],
-            'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']],
-            'value' => ['type' => 'number'],
+            'is' => Comparison::schema(),
+            'value' => ['type' => 'number', 'default' => 0],
         ];
     }
 

@@ -27,8 +27,8 @@ final readonly class Tries implements Condition
     {
         return [
             'tries' => ['$ref' => '#/$defs/id'],
-            'is' => ['enum' => ['<', '<=', '=', '>=', '>', '!=']],
-            'value' => ['type' => 'number'],
+            'is' => Comparison::schema(),
+            'value' => ['type' => 'number', 'default' => 0],
         ];
     }
 

@@ -21,6 +21,24 @@ final class Schema
     ];
 
     /**
+     * What a condition or an effect means that leaves a field out.
+     *
+     * @return array<string, array<string, array<string, mixed>>> family → kind → field → value
+     */
+    public static function defaults(): array
+    {
+        $of = static fn (string $kind): array => array_filter(
+            array_map(static fn (array $field): mixed => $field['default'] ?? null, $kind::schema()),
+            static fn (mixed $value): bool => $value !== null,
+        );
+
+        return array_map(
+            static fn (array $kinds): array => array_filter(array_map($of, $kinds)),
+            ['condition' => Conditions::kinds(), 'effects' => Effects::kinds()],
+        );
+    }
+
+    /**
      * @param  array<array-key, mixed>  $schema  as it is published, or an earlier one
      * @return array<array-key, mixed> the same with the families as they are now
      */

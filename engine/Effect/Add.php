@@ -27,7 +27,7 @@ final readonly class Add implements Effect
 
     public static function schema(): array
     {
-        return ['add' => ['$ref' => '#/$defs/id'], 'by' => ['type' => 'number']];
+        return ['add' => ['$ref' => '#/$defs/id'], 'by' => ['type' => 'number', 'default' => 1]];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

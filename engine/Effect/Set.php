@@ -27,7 +27,7 @@ final readonly class Set implements Effect
 
     public static function schema(): array
     {
-        return ['set' => ['$ref' => '#/$defs/id'], 'to' => ['type' => 'number']];
+        return ['set' => ['$ref' => '#/$defs/id'], 'to' => ['type' => 'number', 'default' => 0]];
     }
 
     public function apply(PlayState $state, GameDocument $game): PlayState

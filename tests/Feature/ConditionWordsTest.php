@@ -3,7 +3,12 @@
 use App\Workshop\ActionWords;
 use App\Workshop\KindWords;
 use App\Workshop\Names;
+use Fravel\Condition\Condition;
+use Fravel\Condition\Conditions;
 use Fravel\Document\GameDocument;
+use Fravel\Document\Schema;
+use Fravel\Effect\Effects;
+use Fravel\Support\Node;
 use Tests\Support\Feature\ConditionWordsCases;
 use Tests\Support\Scripts;
 
@@ -33,6 +38,48 @@ it('says a condition in a sentence, in the workshop and behind the scene', funct
     'a cover' => [['lifted' => 'flag'], 'The flag is lifted'],
     'time' => [['minutes' => 10, 'is' => '>='], 'at least 10 minutes have passed'],
 ]);
+
+it('means and says the same of whatever is left out, in play, in the workshop and behind the scene', function (
+    array $condition,
+): void {
+    $read = fn (array $one): ?Condition => Conditions::maybe(Node::root(['if' => $one])->at('if'));
+    $game = ConditionWordsCases::namedParts();
+    $whole = $condition + (Schema::defaults()['condition'][array_key_first($condition)] ?? []);
+    $input = ['game' => $game, 'condition' => $condition];
+    $written = Scripts::run(
+        'workshop/scene/condition-kinds.js',
+        'module.writeCondition(module.readCondition(input.condition), input.game) ?? null', $input,
+    );
+    foreach ([$condition, $whole, array_reverse($condition, true)] as $one) {
+        $said = Scripts::run(
+            'workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $one] + $input,
+        );
+        expect($read($one))->toEqual($read($condition))
+            ->and($said)->toBe(KindWords::ofCondition(GameDocument::of($game), $condition))
+            ->not->toContain('undefined');
+    }
+    expect($read($written))->toEqual($read($condition));
+})->with(function (): Generator {
+    foreach (ConditionWordsCases::full() as $condition) {
+        $kind = array_key_first($condition);
+        $optional = array_keys(Schema::defaults()['condition'][$kind] ?? []);
+        for ($left = 0; $left < 2 ** count($optional); $left++) {
+            $out = array_filter($optional, fn (int $bit): bool => ($left >> $bit & 1) === 1, ARRAY_FILTER_USE_KEY);
+            yield [array_diff_key($condition, array_flip($out))];
+        }
+    }
+});
+
+it('means the same by an effect that leaves its number out, in play and in the workshop', function (array $effect): void {
+    $read = fn (array $one): array => Effects::listed(Node::root(['do' => [$one]]), 'do');
+    $written = Scripts::run(
+        'workshop/scene/effect-kinds.js', 'module.writeEffect(module.readEffect(input))', $effect,
+    );
+
+    expect($read($written))->toEqual($read($effect))->and($written)->toBe($effect + Schema::defaults()['effects'][
+        array_key_first($effect)
+    ]);
+})->with([[['add' => 'bold']], [['set' => 'bold']]]);
 
 it('says nothing wrong of a condition that is none', function (mixed $condition): void {
     expect(KindWords::ofCondition(GameDocument::of(ConditionWordsCases::namedParts()), $condition))->toBe('always');

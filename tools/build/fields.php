@@ -17,6 +17,9 @@ $table =
     "// Made by tools/build/fields.php from the engine's kinds: shape or kind → field → what it holds.\n"
         ."export const FIELDS = " .
     Json::write(Walk::table()) .
+    ";\n" .
+    "// What a condition or an effect means that leaves a field out: family → kind → field → value.\nexport const DEFAULTS = " .
+    Json::write(Schema::defaults()) .
     ";\n";
 $units = "// Made by tools/build/fields.php from the engine's units: their symbols.\nexport const SYMBOLS = "
     .Json::write(Units::symbols()).";\n";

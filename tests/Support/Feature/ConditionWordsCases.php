@@ -10,6 +10,19 @@ use App\Workshop\Names;
 /** What ConditionWordsTest is about: games, and ways to ask. */
 final class ConditionWordsCases
 {
+    /** @return list<array<string, mixed>> a condition of each kind that the workshop can write, with all its fields */
+    public static function full(): array
+    {
+        return [
+            ['has' => 'lens'], ['hasOf' => ['lens', 'wick'], 'atLeast' => 2], ['open' => 'door'],
+            ['openOf' => ['door', 'chest'], 'atLeast' => 2], ['firstTry' => ['door', 'chest'], 'atLeast' => 2],
+            ['visited' => 'quay'], ['lifted' => 'flag'], ['liftedOf' => ['flag', 'sail'], 'atLeast' => 2],
+            ['tally' => 'bold', 'is' => '<', 'value' => 3], ['tries' => 'door', 'is' => '!=', 'value' => 2],
+            ['minutes' => 10, 'is' => '<'], ['leads' => 'bold', 'among' => ['bold', 'calm'], 'ties' => 'all'],
+            ['tied' => ['bold', 'calm']], ['found' => 'board'], ['not' => ['has' => 'lens']],
+        ];
+    }
+
     /** @return array<string, mixed> a game that has one of everything a condition names */
     public static function namedParts(): array
     {
@@ -32,6 +45,8 @@ final class ConditionWordsCases
                     'rules' => [],
                 ],
                 ['id' => 'flag', 'kind' => 'cover', 'label' => 'The flag', 'front' => [], 'back' => []],
+                ['id' => 'sail', 'kind' => 'cover', 'label' => 'The sail', 'front' => [], 'back' => []],
+                ['id' => 'board', 'kind' => 'find', 'label' => 'The board', 'boxes' => []],
             ]]],
         ];
     }

@@ -2,6 +2,7 @@ import { t, wordsAt } from '../../lib/catalogue.js';
 import { momentOf } from './films.js';
 import { said } from './marks.js';
 import { list } from './walk.js';
+import { kindIn, whole } from './whole.js';
 
 function short(text) {
     const words = text.replace(/\s+/g, ' ').trim();
@@ -11,14 +12,13 @@ function short(text) {
 
 /** Any condition in words, for reading; what kinds say of themselves on the server. */
 function sentence(condition, game) {
-    const [kind] = Object.keys(condition ?? {});
-    const say = SAID[kind];
+    const kind = kindIn(condition, SAID);
 
-    return say ? say(condition, namesIn(game), game) : t('ways.condition');
+    return kind ? SAID[kind](whole('condition', kind, condition), namesIn(game), game) : t('ways.condition');
 }
 
 const some = (kind, ids, name, atLeast) =>
-    t(`kinds.condition.${kind}`, { count: atLeast, parts: ids.map(name).join(', ') });
+    t(`kinds.condition.${kind}`, { count: atLeast, parts: list(ids).map(name).join(', ') });
 
 const numbered = (kind, part, { is, value }) =>
     t(`kinds.condition.${kind}`, { part, is: wordsAt('kinds.comparison')[is] ?? is, value });
@@ -40,10 +40,10 @@ const SAID = {
     lifted: ({ lifted }, { cover }) => t('kinds.condition.lifted', { part: cover(lifted) }),
     found: ({ found }, { board }) => t('kinds.condition.found', { part: board(found) }),
     tally: (condition, { tally }) => numbered('tally', tally(condition.tally), condition),
-    leads: ({ leads, among = [], ties = 'first' }, { tally }) =>
+    leads: ({ leads, among, ties }, { tally }) =>
         t(`kinds.condition.${{ first: 'leads', all: 'leadsAlso', none: 'leadsAlone' }[ties]}`, {
             part: tally(leads),
-            among: among.map(tally).join(', '),
+            among: list(among).map(tally).join(', '),
         }),
     tied: ({ tied }, { tally }) => t('kinds.condition.tied', { parts: list(tied).map(tally).join(', ') }),
     tries: (condition, { lock }) => numbered('tries', lock(condition.tries), condition),

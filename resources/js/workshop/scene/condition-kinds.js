@@ -1,4 +1,5 @@
 import { list } from '../editor/ways.js';
+import { whole } from '../editor/whole.js';
 import { boards, covers, locks, scenes, tallies, tokens } from './parts.js';
 
 const COMPARISONS = ['>=', '<', '=', '<=', '>', '!='];
@@ -11,7 +12,7 @@ const several = (choices, one, many) => ({
         typeof condition[one] === 'string'
             ? { ids: [condition[one]], atLeast: 1 }
             : condition[many]
-              ? { ids: list(condition[many]), atLeast: condition.atLeast ?? list(condition[many]).length }
+              ? { ids: list(condition[many]), atLeast: whole('condition', many, condition).atLeast }
               : null,
     write: ({ ids, atLeast }) => (ids.length === 1 && one ? { [one]: ids[0] } : { [many]: ids, atLeast }),
 });
@@ -24,13 +25,15 @@ const single = (choices, read, write) => ({
     write: ({ ids }) => write(ids.at(-1)),
 });
 
+const comparing = (ids, { is, value }) => (COMPARISONS.includes(is) ? { ids, atLeast: 1, is, value } : null);
+
 /** A number that belongs to a part, compared with another. */
 const compared = (choices, field) => ({
     choices,
     isNumber: true,
     read: (condition) =>
-        condition[field] && COMPARISONS.includes(condition.is)
-            ? { ids: [condition[field]], atLeast: 1, is: condition.is, value: condition.value }
+        typeof condition[field] === 'string'
+            ? comparing([condition[field]], whole('condition', field, condition))
             : null,
     write: ({ ids, is = '>=', value = 1 }) => ({ [field]: ids.at(-1), is, value }),
 });
@@ -81,20 +84,23 @@ const KINDS = {
         isNumber: true,
         isTime: true,
         read: (condition) =>
-            typeof condition.minutes === 'number' && COMPARISONS.includes(condition.is)
-                ? { ids: ['minutes'], atLeast: 1, is: condition.is, value: condition.minutes }
+            typeof condition.minutes === 'number'
+                ? comparing(['minutes'], { ...whole('condition', 'minutes', condition), value: condition.minutes })
                 : null,
         write: ({ is = '>=', value = 10 }) => ({ minutes: value, is }),
     },
     leads: {
         choices: tallies,
         isRanking: true,
-        read: ({ leads, among, ties = 'first' }) =>
-            leads ? { ids: [leads], atLeast: 1, among: list(among), ties } : null,
+        read(condition) {
+            const { leads, among, ties } = whole('condition', 'leads', condition);
+
+            return leads ? { ids: [leads], atLeast: 1, among: list(among), ties } : null;
+        },
         write({ ids, among, ties: wanted }, game) {
             const ties = wanted ?? tieRuleOf(game);
             const rivals = among ?? tallies(game).map(([id]) => id);
-            const all = rivals.includes(ids.at(-1)) ? rivals : [...rivals, ids.at(-1)];
+            const all = rivals.length === 0 || rivals.includes(ids.at(-1)) ? rivals : [...rivals, ids.at(-1)];
 
             return { leads: ids.at(-1), among: all, ...(ties === 'first' ? {} : { ties }) };
         },

@@ -1,15 +1,16 @@
 import { freshId } from '../editor/document.js';
+import { kindIn, whole } from '../editor/whole.js';
 import { chapters, covers, locks, tallies, tokens } from './parts.js';
 
 /**
  * What a reaction can do, by the key an effect is written under: the parts it may name, the list in which a new one can
- * be made on the spot, and the number beside it with what it begins at.
+ * be made on the spot, and the number beside it.
  */
 const EFFECTS = {
     give: { choices: tokens, makes: 'tokens' },
     take: { choices: tokens },
-    add: { choices: tallies, makes: 'tallies', number: 'by', begin: 1 },
-    set: { choices: tallies, makes: 'tallies', number: 'to', begin: 0 },
+    add: { choices: tallies, makes: 'tallies', number: 'by' },
+    set: { choices: tallies, makes: 'tallies', number: 'to' },
     must: { choices: tallies, makes: 'tallies' },
     never: { choices: tallies, makes: 'tallies' },
     open: { choices: locks },
@@ -26,18 +27,18 @@ const NEW = {
 
 /** `{kind, id, number}` of an effect; `number` where its kind has one. */
 function readEffect(effect) {
-    const kind = Object.keys(effect).find((key) => key in EFFECTS);
+    const kind = kindIn(effect, EFFECTS);
     if (!kind) return null;
-    const { number, begin } = EFFECTS[kind];
+    const { number } = EFFECTS[kind];
 
-    return { kind, id: effect[kind], ...(number ? { number: effect[number] ?? (kind === 'add' ? 1 : begin) } : {}) };
+    return { kind, id: effect[kind], ...(number ? { number: whole('effects', kind, effect)[number] } : {}) };
 }
 
 /** @param {{kind: string, id: string, number?: number}} said */
 function writeEffect({ kind, id, number }) {
     const field = EFFECTS[kind].number;
 
-    return { [kind]: id, ...(field ? { [field]: number ?? EFFECTS[kind].begin } : {}) };
+    return { [kind]: id, ...(field ? { [field]: number ?? whole('effects', kind, {})[field] } : {}) };
 }
 
 /** A new part for an effect to name, and the command that makes it; null where its kind can't be made here. */

@@ -2,6 +2,7 @@ import { isStop, stopName } from '../editor/films.js';
 import { renamings } from '../editor/naming.js';
 import { t } from '../../lib/catalogue.js';
 import { freshId } from '../editor/document.js';
+import { whole } from '../editor/whole.js';
 import { list } from '../editor/ways.js';
 import { answersOf, lockFrom, matchFrom, openRule } from './answer.js';
 import { namedRows } from './named.js';
@@ -115,8 +116,11 @@ const LOCKS = [
     {
         id: 'points',
         width: 70,
-        read: ({ thing }, { game }) =>
-            String(list(openRule(thing)?.do).find((effect) => effect.add === tallyOf(game)?.id)?.by ?? ''),
+        read({ thing }, { game }) {
+            const adding = list(openRule(thing)?.do).find((effect) => effect.add && effect.add === tallyOf(game)?.id);
+
+            return adding ? String(whole('effects', 'add', adding).by) : '';
+        },
         write: ({ thing }, text, { game }) => points(thing, text, game),
     },
     {
