@@ -25,7 +25,7 @@ final readonly class InsertPart implements Command
         if (
             ! is_string($id) ||
             ! in_array($this->list, self::LISTS, true) ||
-            ($this->list === 'things') === ($this->in === self::GAME)
+            ! ($this->list === 'things' ? $open->isScene($this->in) : $this->in === self::GAME)
         ) {
             return new Refusal('part.malformed');
         }

@@ -156,6 +156,11 @@ final class OpenDocument
         return ['list' => $list, 'in' => $in, 'after' => $before, 'value' => $value];
     }
 
+    public function isScene(string $part): bool
+    {
+        return ($this->place[$part]['list'] ?? '') === 'scenes';
+    }
+
     /** Whether it is a part that can come and go. */
     public function isMovable(string $part): bool
     {

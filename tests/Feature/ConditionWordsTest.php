@@ -52,7 +52,8 @@ it('means and says the same of whatever is left out, in play, in the workshop an
     );
     foreach ([$condition, $whole, array_reverse($condition, true)] as $one) {
         $said = Scripts::run(
-            'workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)', ['condition' => $one] + $input,
+            'workshop/editor/sentence.js', 'module.sentence(input.condition, input.game)',
+            ['condition' => $one] + $input,
         );
         expect($read($one))->toEqual($read($condition))
             ->and($said)->toBe(KindWords::ofCondition(GameDocument::of($game), $condition))
@@ -70,7 +71,9 @@ it('means and says the same of whatever is left out, in play, in the workshop an
     }
 });
 
-it('means the same by an effect that leaves its number out, in play and in the workshop', function (array $effect): void {
+it('means the same by an effect that leaves its number out, in play and in the workshop', function (
+    array $effect,
+): void {
     $read = fn (array $one): array => Effects::listed(Node::root(['do' => [$one]]), 'do');
     $written = Scripts::run(
         'workshop/scene/effect-kinds.js', 'module.writeEffect(module.readEffect(input))', $effect,

@@ -18,7 +18,8 @@ $table =
         ."export const FIELDS = " .
     Json::write(Walk::table()) .
     ";\n" .
-    "// What a condition or an effect means that leaves a field out: family → kind → field → value.\nexport const DEFAULTS = " .
+    "// What a condition or an effect means that leaves a field out: family → kind → field → value.\n" .
+    "export const DEFAULTS = " .
     Json::write(Schema::defaults()) .
     ";\n";
 $units = "// Made by tools/build/fields.php from the engine's units: their symbols.\nexport const SYMBOLS = "

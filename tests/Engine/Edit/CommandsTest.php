@@ -53,6 +53,8 @@ it('refuses with a code what can’t be done', function (array $sent, string $co
     'a thing outside a scene' => [
         ['insert' => 'things', 'in' => '@game', 'after' => null, 'value' => ['id' => 'new']], 'part.malformed',
     ],
+    'a thing into a thing' => [['move' => 'door', 'in' => 'greeting', 'after' => null], 'part.malformed'],
+    'a thing into a token' => [['move' => 'door', 'in' => 'lamp', 'after' => null], 'part.malformed'],
     'removing what is gone' => [['remove' => 'attic'], 'part.gone'],
     'removing the game' => [['remove' => '@game'], 'part.gone'],
     'one of several that fails' => [['together' => [['remove' => 'door'], ['remove' => 'door']]], 'part.gone'],

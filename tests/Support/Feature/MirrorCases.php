@@ -49,7 +49,7 @@ final class MirrorCases
                 'to' => $drawn->pick(['x', null, [1, 2], ['a' => 'b']]),
             ],
             ['set' => $drawn->pick(['s0', 's2', 's1-go']), 'field' => $drawn->pick(['title', 'react', 'chapter'])],
-            ['set' => 's1', 'field' => "extra-{$step}", 'to' => 1, 'before' => 'things'],
+            ['set' => 's1', 'field' => "extra-{$step}", 'to' => 1, 'before' => $drawn->pick(['things', 'toString'])],
             [
                 'insert' => 'things', 'in' => $drawn->pick(['s1', 's5']),
                 'after' => $drawn->pick([null, 's1-go', 'gone']),
@@ -60,7 +60,7 @@ final class MirrorCases
                 'value' => ['id' => "scene-{$step}"],
             ],
             [
-                'move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2']),
+                'move' => $drawn->pick(['s0-go', 's1-lid']), 'in' => $drawn->pick(['s5', 's0', 's2', 't0', 's1-lock']),
                 'after' => $drawn->pick([null, 's0-lid']),
             ],
             ['move' => $drawn->pick(['s3', 's4']), 'in' => '@game', 'after' => $drawn->pick([null, 's1'])],

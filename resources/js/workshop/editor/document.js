@@ -38,7 +38,8 @@ const COMMANDS = {
     },
     insert(game, { insert, in: holder, after, value }) {
         const path = found(game, holder);
-        const isListed = insert === 'things' ? holder !== GAME : LISTS.includes(insert) && holder === GAME;
+        const isScene = path.length === 2 && path[0] === 'scenes';
+        const isListed = insert === 'things' ? isScene : LISTS.includes(insert) && holder === GAME;
         if (typeof value?.id !== 'string' || !isListed) throw new Refusal('part.malformed');
         if (!areFresh(game, value)) throw new Refusal('id.taken');
 
@@ -139,7 +140,8 @@ function withField(part, field, to, before) {
 
         return copy;
     }
-    if (before === undefined || field in copy || !(before in copy)) return { ...copy, [field]: to };
+    if (before === undefined || Object.hasOwn(copy, field) || !Object.hasOwn(copy, before))
+        return { ...copy, [field]: to };
 
     return Object.fromEntries(
         Object.entries(copy).flatMap((entry) => (entry[0] === before ? [[field, to], entry] : [entry])),
