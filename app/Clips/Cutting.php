@@ -12,8 +12,8 @@ use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /**
- * A film on its way into pieces: encoded anew by ffmpeg with a picture of its own at each cut (H.264, AAC), in a process
- * beside the application, of which a file tells how far it is.
+ * A film on its way into pieces: encoded anew by ffmpeg with a picture of its own at each cut (H.264, AAC), in a
+ * process beside the application, of which a file tells how far it is.
  */
 final readonly class Cutting
 {

@@ -9,8 +9,8 @@ use Fravel\Support\Json;
 use Fravel\Thing\Clip;
 
 /**
- * A film cut at its stops, so that nobody can fetch what lies behind one that is not done. Times stay those of the whole
- * film: which piece holds them is known here alone.
+ * A film cut at its stops, so that nobody can fetch what lies behind one that is not done. Times stay those of the
+ * whole film: which piece holds them is known here alone.
  *
  * @phpstan-type Piece array{file: string, from: float, until: float}
  */

@@ -72,7 +72,11 @@ final readonly class FilmView
         return $pieces === [] ? $frame->clip($own) : (array_values($here)[0] ?? end($pieces))['url'];
     }
 
-    /** @return list<array{from: float, until: float, url: string|null}> of a film that was cut, as far as it may be seen */
+    /**
+     * Of a film that was cut, as far as it may be seen.
+     *
+     * @return list<array{from: float, until: float, url: string|null}>
+     */
     public function pieces(Frame $frame): array
     {
         $game = $this->screen->edition->game;

@@ -27,8 +27,8 @@ return [
     'cutFailed' => 'Der Film konnte nicht geschnitten werden. Er ist, wie er war.',
     'cutElsewhere' => 'Dagegen lässt sich ein Film an seinen Halten schneiden, wenn auf dem Server von Fravel ffmpeg '
         .'installiert ist.',
-    'isCut' => 'Der Film ist in :count Stücke geschnitten: Niemand kann über einen Halt hinaussehen, der wartet. Wird ein '
-        .'Halt verschoben, schneiden Sie ihn neu.',
+    'isCut' => 'Der Film ist in :count Stücke geschnitten: Niemand kann über einen Halt hinaussehen, der wartet. '
+        .'Wird ein Halt verschoben, schneiden Sie ihn neu.',
     'noFile' => 'Noch ist keine Datei da.',
     'stop' => 'Halt',
     'stopAt' => 'Halt bei :time',

@@ -25,9 +25,10 @@ return [
     'cut' => 'Cut the film at its stops',
     'cutting' => 'It is being cut: :percent %',
     'cutFailed' => 'The film could not be cut. It is as it was.',
-    'cutElsewhere' => 'A film can be cut at its stops, against that, where ffmpeg is on the machine that serves Fravel.',
-    'isCut' => 'The film is cut into :count pieces: nobody can look ahead past a stop that waits. After a stop was moved, '
-        .'cut it again.',
+    'cutElsewhere' => 'Against that a film can be cut at its stops, where ffmpeg is on the machine that serves '
+        .'Fravel.',
+    'isCut' => 'The film is cut into :count pieces: nobody can look ahead past a stop that waits. After a stop was '
+        .'moved, cut it again.',
     'noFile' => 'There is no file yet.',
     'stop' => 'Stop',
     'stopAt' => 'Stop at :time',

@@ -7,7 +7,7 @@ namespace Tests\Support\Harm;
 /** Code that sets up classes to be harmed, for Arena::tinker(). */
 final class Classes
 {
-    /** `oneChoice(string $name): App\Models\Run`, of a game with a choice `more` that counts and a guarded lock `door`. */
+    /** `oneChoice(string $name): Run`, of a game with a choice `more` that counts and a guarded lock `door`. */
     public const ONE_CHOICE = <<<'PHP'
         function oneChoice(string $name): App\Models\Run
         {

@@ -65,7 +65,8 @@ final class CutStore
             $database = new PDO("sqlite:{$folder}/cut.sqlite", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
             [$check] = self::column($database, 'PRAGMA quick_check(1)');
             $hasPlays = self::column($database, "select name from sqlite_master where name = 'plays'") !== [];
-            $keys = $hasPlays ? self::column($database, "select key from play_events where key != 'start' order by seq") : [];
+            $done = "select key from play_events where key != 'start' order by seq";
+            $keys = $hasPlays ? self::column($database, $done) : [];
             $seq = $hasPlays ? self::column($database, 'select seq - 1 from plays')[0] ?? '0' : '0';
         } catch (PDOException $failure) {
             return "cut at {$at}: {$failure->getMessage()}";

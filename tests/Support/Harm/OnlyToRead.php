@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support\Harm;
 
-/** All that is kept can suddenly only be read: who asks is told in words, nothing is said to be kept, and it goes on. */
+/** All that is kept can only be read: who asks is told so in words, nothing is said to be kept, and it goes on. */
 final class OnlyToRead
 {
     /** Without which whoever owns this machine may not write either. */

@@ -41,7 +41,8 @@ final class Overrun
 
         return [new Figure(
             sprintf(
-                'longest that a check of %d hard games went on after its end: %.0f ms (%s)', $looked, $worst * 1000, $which,
+                'longest that a check of %d hard games went on after its end: %.0f ms (%s)', $looked, $worst * 1000,
+                $which,
             ),
             $worst < self::BEYOND,
         )];
