@@ -26,9 +26,16 @@ final readonly class Cutting
     /** Seconds that one film may take at most. */
     private const LONGEST = 4 * 3600;
 
+    /** Extension → the kind of container that ffmpeg may take it for, and no other: some lead to files elsewhere. */
+    private const CONTAINERS = [
+        'webm' => 'matroska', 'weba' => 'matroska', 'mp4' => 'mov', 'm4a' => 'mov', 'ogg' => 'ogg', 'mp3' => 'mp3',
+    ];
+
+    private const SOUNDS = ['weba', 'm4a', 'ogg', 'mp3'];
+
     private const FILM = [
         '-map', '0:v:0', '-map', '0:a:0?', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0',
-        '-pix_fmt', 'yuv420p', '-vf', 'scale=trunc(iw/2)*2:trunc(ih/2)*2', '-c:a', 'aac', '-b:a', '128k',
+        '-pix_fmt', 'yuv420p', '-vf', "scale='min(1920,trunc(iw/2)*2)':-2", '-c:a', 'aac', '-b:a', '128k',
     ];
 
     private const SOUND = ['-map', '0:a:0', '-c:a', 'aac', '-b:a', '128k'];
@@ -66,6 +73,19 @@ final readonly class Cutting
             'percent' => (int) ($told['percent'] ?? 0),
             'pieces' => count($pieces->all ?? []),
         ];
+    }
+
+    /** Whether another film is being cut: they are cut one after the other, however many want it. */
+    public function isBusy(): bool
+    {
+        $others = array_filter(
+            glob(dirname($this->progress()).'/*.progress') ?: [],
+            fn (string $path): bool => $path !== $this->progress()
+                && (int) @filemtime($path) > time() - self::SILENT
+                && ! str_contains((string) @file_get_contents($path), '"failed"'),
+        );
+
+        return $others !== [];
     }
 
     /** Begins in a process of its own; one that is on its way already goes on. */
@@ -112,15 +132,23 @@ final readonly class Cutting
         }
     }
 
+    /** By which its pieces count among the clips of a game. */
+    public function name(): string
+    {
+        return basename(Pieces::path($this->file, $this->cuts), '.json').'.mp4';
+    }
+
     /** @return list<string> */
     private function command(string $path, string $folder): array
     {
         $at = implode(',', array_map(static fn (float $cut): string => sprintf('%.3F', $cut), $this->cuts));
-        $isSound = in_array(pathinfo($path, PATHINFO_EXTENSION), ['weba', 'm4a', 'ogg', 'mp3'], true);
+        $kind = pathinfo($path, PATHINFO_EXTENSION);
+        $isSound = in_array($kind, self::SOUNDS, true);
 
         return [
             'ffmpeg', '-nostdin', '-hide_banner', '-loglevel', 'error', '-progress', 'pipe:1', '-threads', '1',
-            '-i', $path, ...$isSound ? self::SOUND : [...self::FILM, '-force_key_frames', $at],
+            '-protocol_whitelist', 'file', '-f', self::CONTAINERS[$kind] ?? 'matroska', '-i', $path,
+            ...$isSound ? self::SOUND : [...self::FILM, '-force_key_frames', $at],
             '-f', 'segment', '-segment_times', $at, '-reset_timestamps', '1', '-segment_format', 'mp4',
             '-segment_format_options', 'movflags=+faststart', '-segment_list', "{$folder}/list.csv",
             '-segment_list_type', 'csv', "{$folder}/%04d.".($isSound ? 'm4a' : 'mp4'),

@@ -65,14 +65,14 @@ final readonly class Pieces
     /**
      * Those that may be seen by now.
      *
-     * @param  list<array{float, float}>  $reached  from and to, in seconds
+     * @param  list<array{float, float|null}>  $reached  from and to, in seconds; null for the end
      * @return list<Piece>
      */
     public function within(array $reached): array
     {
         $isIn = static function (array $piece) use ($reached): bool {
             foreach ($reached as [$from, $to]) {
-                if ($piece['from'] < $to - self::RIM / 2 && $piece['until'] > $from) {
+                if (($to === null || $piece['from'] < $to - self::RIM / 2) && $piece['until'] > $from) {
                     return true;
                 }
             }

@@ -51,7 +51,8 @@ final class PlayTimes
             $isEnded ? $kept[] = ['play_id' => $id, 'seq' => $seq, 'seconds' => Json::write((object) $seconds)] : null;
         }
         foreach (array_chunk($kept, self::AT_ONCE) as $part) {
-            DB::table('play_times')->upsert($part, ['play_id']);
+            // What can't be kept now is reckoned again.
+            rescue(static fn (): int => DB::table('play_times')->upsert($part, ['play_id']), report: false);
         }
 
         return $times;

@@ -159,7 +159,9 @@ final readonly class Clip extends Thing
                 static fn (array $stop): bool => $stop['isSeen'] || self::isIn($reached, $stop['at'], $stop['at']),
             )),
             'entries' => $entries,
-            'reached' => $reached,
+            'reached' => array_map(
+                static fn (array $part): array => [$part[0], is_finite($part[1]) ? $part[1] : null], $reached,
+            ),
             'cues' => array_values(array_map(
                 static fn (Cue $cue): array => ['id' => $cue->id, 'at' => $cue->at, 'pause' => $cue->pause],
                 array_filter($this->cues, static fn (Cue $cue): bool => self::isIn($reached, $cue->at, $cue->at)),

@@ -21,6 +21,7 @@ return [
     ],
     'gone' => 'Was von dieser Datei angekommen war, ist nicht mehr da. Wählen Sie sie noch einmal; sonst ist nichts '
         .'verloren.',
+    'busy' => 'Gerade wird ein anderer Film geschnitten. Versuchen Sie es danach noch einmal.',
     'no_tool' => 'Hier lassen sich keine Filme schneiden: Auf dem Server von Fravel ist kein ffmpeg.',
     'no_room' => 'Es ist kein Platz mehr für die Datei. Alles andere ist behalten.',
 ];

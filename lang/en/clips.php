@@ -18,6 +18,7 @@ return [
         'mkv' => 'That is a Matroska film, which browsers don’t play. Save it as WebM or MP4.',
     ],
     'gone' => 'What had arrived of that file is not there any more. Choose it again; nothing else is lost.',
+    'busy' => 'Another film is being cut just now. Try it again when that is through.',
     'no_tool' => 'Films can’t be cut here: ffmpeg is not on the machine that serves Fravel.',
     'no_room' => 'There is no room left to keep the file. Everything else is kept.',
 ];

@@ -91,6 +91,11 @@ it('cuts a film where ffmpeg is, and says so where it is not', function (): void
 
         return;
     }
+    $other = Pieces::path('assets/other.webm', [1.0]).'.progress';
+    is_dir(dirname($other)) || mkdir(dirname($other), 0o755, true);
+    file_put_contents($other, '{"percent":3}');
+    $this->postJson("/games/{$this->game->id}/cuts/clip")->assertUnprocessable()->assertSee('Another film');
+    unlink($other);
     expect((new Cutting($this->file, [4.0, 12.0]))->run())->toBeTrue();
     $pieces = Pieces::of($this->file, $this->clip)->all;
     expect(array_map(fn (array $piece): array => [$piece['from'], $piece['until']], $pieces))

@@ -26,13 +26,17 @@ final class CutController extends Controller
     public function store(Game $game, string $thing): JsonResponse
     {
         $cutting = self::cutting($game, $thing);
-        if ($cutting === null || ! Cutting::isPossible()) {
-            return new JsonResponse(
-                ['message' => (string) __($cutting === null ? 'clips.gone' : 'clips.no_tool')], 422,
-            );
+        $refusal = match (true) {
+            $cutting === null => 'clips.gone',
+            ! Cutting::isPossible() => 'clips.no_tool',
+            $cutting->isBusy() => 'clips.busy',
+            default => null,
+        };
+        if ($cutting === null || $refusal !== null) {
+            return new JsonResponse(['message' => (string) __((string) $refusal)], 422);
         }
         try {
-            $this->admit($game, $cutting->file);
+            $this->admit($game, $cutting);
         } catch (UnableToTakePicture $failure) {
             return new JsonResponse(['message' => $failure->words()], 422);
         }
@@ -41,12 +45,15 @@ final class CutController extends Controller
         return $this->show($game, $thing);
     }
 
-    /** Its pieces take about as much room as the film. */
-    private function admit(Game $game, string $file): void
+    /** Its pieces take about as much room as the film, each time that it is cut elsewhere. */
+    private function admit(Game $game, Cutting $cutting): void
     {
-        $bytes = (int) filesize(GameFiles::path(basename($file)));
+        if (in_array($cutting->standing()['state'], ['cut', 'cutting', 'none'], true)) {
+            return;
+        }
+        $bytes = (int) filesize(GameFiles::path(basename($cutting->file)));
         Quota::admit($game, $bytes, isClip: true);
-        Quota::count($game, 'cut-'.basename($file), $bytes);
+        Quota::count($game, $cutting->name(), $bytes);
     }
 
     /** Null where there is no such film, or its file is not here. */
