@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 $folder = sys_get_temp_dir().'/fravel-tests-'.substr(md5(dirname(__DIR__).getenv('TEST_TOKEN')), 0, 8);
 exec('rm -rf '.escapeshellarg($folder));
-foreach (['FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files"] as $name => $value) {
+$own = [
+    'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files", 'FRAVEL_PULSE' => "{$folder}/pulse",
+];
+foreach ($own as $name => $value) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

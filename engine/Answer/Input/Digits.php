@@ -29,7 +29,7 @@ final readonly class Digits implements Input
 
     public static function schema(): array
     {
-        return ['length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 40]];
+        return ['length' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 20]];
     }
 
     public function accept(mixed $sent, Cleaning $cleaning): Answer|Refusal
