@@ -30,7 +30,7 @@ final class CheckContext
     /** @var array<string, true>|null */
     private ?array $routed = null;
 
-    /** @var array<string, true>|null */
+    /** @var array<string, list<Reference>>|null part → where it is named */
     private ?array $named = null;
 
     /** @var array<string, true>|null */
@@ -143,23 +143,30 @@ final class CheckContext
     /** Whether something in the game names the part. */
     public function isNamed(string $id): bool
     {
-        $this->named ??= array_fill_keys(
-            array_map(static fn (Reference $reference): string => $reference->id, $this->references),
-            true,
-        );
+        return $this->referencesTo($id) !== [];
+    }
 
-        return isset($this->named[$id]);
+    /** @return list<Reference> in the order of the document */
+    public function referencesTo(string $id): array
+    {
+        if ($this->named === null) {
+            $this->named = [];
+            foreach ($this->references as $reference) {
+                $this->named[$reference->id][] = $reference;
+            }
+        }
+
+        return $this->named[$id] ?? [];
     }
 
     /** Whether something wants the lock open; how the tries at it went may be asked of any question. */
     public function isWanted(string $lock): bool
     {
         return array_filter(
-            $this->references,
-            static fn (Reference $reference): bool => $reference->id === $lock
-                && ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
-                || $reference->id === $lock && $reference->field() === 'open'
-                && ! in_array('do', $reference->path, true),
+            $this->referencesTo($lock),
+            static fn (Reference $reference): bool =>
+                ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
+                || ($reference->field() === 'open' && ! in_array('do', $reference->path, true)),
         ) !== [];
     }
 
@@ -202,10 +209,10 @@ final class CheckContext
     /** Whether an effect opens the lock that is none of its own. */
     public function isOpenedElsewhere(string $lock): bool
     {
-        foreach ($this->isOpenedByEffect($lock) ? $this->references : [] as $reference) {
+        foreach ($this->isOpenedByEffect($lock) ? $this->referencesTo($lock) : [] as $reference) {
             $owner = DocumentPath::get($this->game->document, [...array_slice($reference->path, 0, 4), 'id']);
             $opens = $reference->field() === 'open' && in_array('do', $reference->path, true);
-            if ($opens && $reference->id === $lock && $owner !== $lock) {
+            if ($opens && $owner !== $lock) {
                 return true;
             }
         }
@@ -371,8 +378,8 @@ final class CheckContext
     /** Where in the game a part is named first: the title of a scene, else of the game. */
     public function usedIn(string $id): string
     {
-        foreach ($this->references as $reference) {
-            if ($reference->id === $id && $reference->scene !== null) {
+        foreach ($this->referencesTo($id) as $reference) {
+            if ($reference->scene !== null) {
                 return $this->titleOf($reference->scene);
             }
         }

@@ -10,13 +10,15 @@ use Fravel\Document\Tally;
 use Fravel\State\Fact;
 
 /** What no effect in a game ever changes. */
-final readonly class ConstantFolding implements Fixed
+final class ConstantFolding implements Fixed
 {
     /** @var array<string, true> facts that effects may change */
-    private array $changed;
+    private readonly array $changed;
+
+    private ?string $key = null;
 
     /** @throws EffortSpent */
-    public function __construct(private GameDocument $game, Effort $effort)
+    public function __construct(private readonly GameDocument $game, Effort $effort)
     {
         $changed = [];
         foreach ($game->scenes() as $scene) {
@@ -45,10 +47,13 @@ final readonly class ConstantFolding implements Fixed
     /** The same for two games in which the same is fixed at the same values. */
     public function key(): string
     {
+        if ($this->key !== null) {
+            return $this->key;
+        }
         $starts = array_map(static fn (Tally $tally): int|float => $tally->start, $this->game->tallies());
         $changed = array_keys($this->changed);
         sort($changed);
 
-        return hash('xxh128', serialize([$changed, $starts]));
+        return $this->key = hash('xxh128', serialize([$changed, $starts]));
     }
 }

@@ -11,7 +11,6 @@ use Fravel\Check\Search\Exploration;
 use Fravel\Document\GameDocument;
 use Fravel\Document\Reaction;
 use Fravel\Document\ReactionList;
-use Fravel\Document\Reference;
 use Fravel\Document\Scene;
 use Fravel\Document\Trigger;
 use Fravel\Edit\DocumentPath;
@@ -108,11 +107,7 @@ final class Skips implements Finder
             ) !== [],
         );
 
-        return $acting !== [] ||
-            array_filter(
-                $context->references,
-                static fn (Reference $reference): bool => $reference->id === $thing->id,
-            ) !== [];
+        return $acting !== [] || $context->isNamed($thing->id);
     }
 
     /**
