@@ -49,3 +49,9 @@ it('has the fields of the engine’s kinds, and the schema has them too', functi
         ->toEqual(json_decode(Json::write(Walk::table()), true))
         ->and(Json::write(Schema::filled($schema)))->toBe(Json::write($schema));
 });
+
+it('knows the same lists that hold ids', function (): void {
+    $holders = (new ReflectionClass(Fravel\Document\Ids::class))->getConstant('HOLDERS');
+
+    expect(Scripts::run('workshop/editor/ids.js', 'module.HOLDERS'))->toBe($holders);
+});

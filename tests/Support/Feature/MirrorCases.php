@@ -75,6 +75,9 @@ final class MirrorCases
                 'value' => $drawn->pick([
                     ['id' => 's0'], ['id' => "odd-{$step}"], ['name' => 'none'],
                     ['id' => 'twice', 'things' => [['id' => 'twice']]],
+                    ['id' => "held-{$step}", 'kind' => 'lock', 'input' => ['options' => [['id' => 's0-go']]]],
+                    ['id' => "twins-{$step}", 'input' => ['left' => [['id' => 'x'], ['id' => 'x']]]],
+                    ['id' => "input-{$step}", 'input' => ['keys' => [['id' => "key-{$step}"], 'text', null]]],
                 ]),
             ],
             [

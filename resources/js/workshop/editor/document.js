@@ -1,3 +1,5 @@
+import { hasAny, idsIn } from './ids.js';
+
 /**
  * Edit commands applied to a document, as the server applies them, so that a gesture is answered in its own frame.
  * Documents are never changed: each command gives a new one that shares what it left alone.
@@ -94,9 +96,9 @@ function listOf(game, id) {
 
 /** Whether no part that is put in has the name of another one. */
 function areFresh(game, value) {
-    const ids = [value.id, ...(value.things ?? []).map((thing) => thing.id)];
+    const ids = idsIn(value);
 
-    return new Set(ids).size === ids.length && ids.every((id) => pathTo(game, id) === null);
+    return new Set(ids).size === ids.length && !hasAny(game, ids);
 }
 
 function pathTo(game, id) {
