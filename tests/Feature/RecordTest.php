@@ -77,6 +77,16 @@ it('sends each record once, keeps what a receiver that is down does not take, an
     $this->get('/receiver')->assertSee('4 statements')->assertSee('Mia')->assertSee('gannet');
 });
 
+it('tries what waits for a time that a clock put back has made far', function (): void {
+    $this->post('/receiver', ['down' => 1]);
+    ($this->send)();
+    $this->post('/receiver', ['down' => 0]);
+    $this->travel(-3)->hours();
+    $this->artisan('records:send');
+
+    expect(RecordQueue::standing($this->run)['waiting'])->toBe(0);
+});
+
 it('takes statements from those alone who know its secret, and nothing else', function (): void {
     $post = fn (string $body, string $secret) => $this->call('POST', '/receiver/statements', [], [], [], [
         'PHP_AUTH_USER' => Receiver::NAME, 'PHP_AUTH_PW' => $secret,
