@@ -164,8 +164,7 @@ final class CheckContext
     {
         return array_filter(
             $this->referencesTo($lock),
-            static fn (Reference $reference): bool =>
-                ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
+            static fn (Reference $reference): bool => ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
                 || ($reference->field() === 'open' && ! in_array('do', $reference->path, true)),
         ) !== [];
     }
