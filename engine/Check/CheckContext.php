@@ -164,8 +164,11 @@ final class CheckContext
     {
         return array_filter(
             $this->referencesTo($lock),
-            static fn (Reference $reference): bool => ! in_array($reference->field(), ['firstTry', 'tries', 'open', 'close'], true)
-                || ($reference->field() === 'open' && ! in_array('do', $reference->path, true)),
+            static fn (Reference $reference): bool => match ($reference->field()) {
+                'firstTry', 'tries', 'close' => false,
+                'open' => ! in_array('do', $reference->path, true),
+                default => true,
+            },
         ) !== [];
     }
 
