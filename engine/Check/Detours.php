@@ -23,7 +23,7 @@ final class Detours
     private array $next = [];
 
     /** @throws EffortSpent */
-    public function __construct(private readonly GameDocument $game, private readonly Effort $effort)
+    public function __construct(private readonly GameDocument $game, Effort $effort)
     {
         foreach (Ways::byLocks($game, $effort->read(...)) as [$from, $to, $lock]) {
             $node = $lock === '' ? $from : "{$from}\n{$lock}";
@@ -41,11 +41,11 @@ final class Detours
      *
      * @throws EffortSpent
      */
-    public function reachWithout(array $scenes): bool
+    public function reachWithout(array $scenes, Effort $effort): bool
     {
         $isOpen = static fn (string $node): bool => ! str_contains($node, "\n");
 
-        return array_intersect_key($scenes, $this->pathsFrom($this->game->start(), $isOpen)) !== [];
+        return array_intersect_key($scenes, $this->pathsFrom($isOpen, $effort)) !== [];
     }
 
     /**
@@ -56,9 +56,9 @@ final class Detours
      *
      * @throws EffortSpent
      */
-    public function needed(array $scenes): ?array
+    public function needed(array $scenes, Effort $effort): ?array
     {
-        $path = $this->pathTo($scenes);
+        $path = $this->pathTo($scenes, $effort);
         if ($path === null) {
             return null;
         }
@@ -71,7 +71,7 @@ final class Detours
             for ($stack = [$node]; $stack !== [];) {
                 $from = array_pop($stack);
                 $nexts = isset($scenes[$from]) ? [self::SINK] : $this->next[$from] ?? [];
-                $this->effort->spend(1 + count($nexts));
+                $effort->spend(1 + count($nexts));
                 foreach ($nexts as $next) {
                     $at = $next === self::SINK ? count($path) : $places[$next] ?? null;
                     if ($at !== null) {
@@ -91,9 +91,9 @@ final class Detours
      * @param  array<string, true>  $scenes
      * @return list<string>|null nodes of one path to any of them
      */
-    private function pathTo(array $scenes): ?array
+    private function pathTo(array $scenes, Effort $effort): ?array
     {
-        $from = $this->pathsFrom($this->game->start(), static fn (): bool => true);
+        $from = $this->pathsFrom(static fn (): bool => true, $effort);
         $end = array_key_first(array_intersect_key($from, $scenes));
         if ($end === null) {
             return null;
@@ -110,12 +110,12 @@ final class Detours
      * @param  callable(string): bool  $isOpen  whether a node may be gone through
      * @return array<string, string> node that is reached → the one before it; '' for the first
      */
-    private function pathsFrom(string $start, callable $isOpen): array
+    private function pathsFrom(callable $isOpen, Effort $effort): array
     {
-        $from = [$start => ''];
-        for ($queue = [$start], $place = 0; $place < count($queue); $place++) {
+        $from = [$this->game->start() => ''];
+        for ($queue = array_keys($from), $place = 0; $place < count($queue); $place++) {
             $nexts = $this->next[$queue[$place]] ?? [];
-            $this->effort->spend(1 + count($nexts));
+            $effort->spend(1 + count($nexts));
             foreach ($nexts as $next) {
                 if (! isset($from[$next]) && $isOpen($next)) {
                     $from[$next] = $queue[$place];

@@ -57,7 +57,7 @@ final class Endings implements Finder
         $won = array_filter($endings, static fn (Scene $scene): bool => $scene->ending?->kind === 'won'
             && ! $context->isOutOfReach($scene));
         $goal = array_fill_keys(array_map(static fn (Scene $scene): string => $scene->id, $won), true);
-        if (! $context->detours()->reachWithout($goal)) {
+        if (! $context->detours()->reachWithout($goal, $context->effort)) {
             return [];
         }
         $locks = array_map(static fn (array $place): Lock => $place['lock'], $context->locks());

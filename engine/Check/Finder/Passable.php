@@ -42,7 +42,7 @@ final class Passable
         $findings = [];
         $looked = 0;
         $endings = self::endings($context);
-        $needed = $context->detours()->needed($endings);
+        $needed = $context->detours()->needed($endings, $context->effort);
         if ($needed === null) {
             return [];
         }

@@ -33,13 +33,13 @@ it('calls no lock needed, and no ending shut, where a play gets there without', 
         $isReached = fn (array $locks): bool => Exploration::isAnyReached(
             Unopened::game($game, $locks, new Effort()), $ends, 2000,
         );
-        $across = $detours->needed($ends);
+        $across = $detours->needed($ends, new Effort());
         foreach (locksOf($game) as $lock) {
             $isNeeded = $across === null || isset($across[$lock->id]);
             [$needed, $free] = [$needed + ($isNeeded ? 1 : 0), $free + ($isNeeded ? 0 : 1)];
             expect($isNeeded && $isReached([$lock]))->toBeFalse();
         }
-        expect(! $detours->reachWithout($ends) && $isReached(locksOf($game)))->toBeFalse();
+        expect(! $detours->reachWithout($ends, new Effort()) && $isReached(locksOf($game)))->toBeFalse();
     }
 
     expect($needed)->toBeGreaterThan($kind === 'film' ? -1 : 5)->and($free)->toBeGreaterThan(5);
@@ -54,7 +54,7 @@ it('tells what stands across every route from what has one beside it', function 
         ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
     ]);
 
-    expect((new Detours($game, new Effort()))->needed(['end' => true]))->toBe($across);
+    expect((new Detours($game, new Effort()))->needed(['end' => true], new Effort()))->toBe($across);
 })->with([
     'one after the other' => [[Games::lock('door', 'x', [], ['go' => 'b'])], ['door' => true, 'gate' => true]],
     'two to the same room' => [
