@@ -99,7 +99,7 @@ final class Brought
     }
 
     /**
-     * What files of captions say becomes lines of their clips, where those have none.
+     * What files of captions say becomes lines of their clips; those that have lines keep them, and need no file.
      *
      * @param  array<array-key, mixed>  $document
      * @return array<array-key, mixed>
@@ -110,13 +110,12 @@ final class Brought
         $taken = [];
         foreach ($document['scenes'] ?? [] as $place => $scene) {
             foreach ($scene['things'] ?? [] as $at => $thing) {
-                $isMute = ($thing['kind'] ?? '') === 'clip' && ($thing['lines'] ?? []) === [];
-                $file = $isMute ? $files[$thing['captions'] ?? ''] ?? '' : '';
-                $lines = $file === '' ? [] : Captions::of($archive->file($file) ?? '');
+                $asset = ($thing['kind'] ?? '') === 'clip' ? $thing['captions'] ?? '' : '';
+                $lines = isset($files[$asset]) ? Captions::of($archive->file($files[$asset]) ?? '') : [];
                 if ($lines !== []) {
-                    $taken[$thing['captions']] = true;
+                    $taken[$asset] = true;
                     $document['scenes'][$place]['things'][$at] = array_replace(
-                        $thing, ['captions' => null, 'lines' => $lines],
+                        $thing, ['captions' => null, 'lines' => ($thing['lines'] ?? []) ?: $lines],
                     );
                 }
             }

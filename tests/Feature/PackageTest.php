@@ -75,6 +75,10 @@ it('makes lines of a file of captions, which would tell all that is still to com
         ."<v Ada>Mind the &lt;gap&gt;\r\nand the step\r\n\r\n01:00:00.000 --> 01:00:02.250\r\nThe end\r\n";
     $document = Games::document([['id' => 'a', 'things' => [
         ['id' => 'film', 'kind' => 'clip', 'source' => 'https://example.org/f.mp4', 'captions' => 'words'],
+        [
+            'id' => 'again', 'kind' => 'clip', 'source' => 'https://example.org/f.mp4', 'captions' => 'words',
+            'lines' => [['at' => 1, 'until' => 2, 'text' => 'Our own']],
+        ],
     ]]], ['assets' => [['id' => 'words', 'file' => 'assets/words.vtt', 'alt' => '']]]);
     $teacher = User::factory()->create();
     PackageCases::bring($teacher, PackageCases::packed($document, ['assets/words.vtt' => $vtt]));
@@ -84,7 +88,9 @@ it('makes lines of a file of captions, which would tell all that is still to com
     expect(array_map('get_object_vars', $clip->lines))->toBe([
         ['at' => 1.5, 'until' => 3.0, 'text' => 'Mind the <gap> and the step'],
         ['at' => 3600.0, 'until' => 3602.25, 'text' => 'The end'],
-    ])->and($clip->captions)->toBeNull()->and($brought->assets())->toBe([]);
+    ])->and($clip->captions)->toBeNull()->and($brought->assets())->toBe([])
+        ->and(array_column($brought->scenes()[0]->things[1]->lines, 'text'))->toBe(['Our own'])
+        ->and($brought->scenes()[0]->things[1]->captions)->toBeNull();
 });
 
 it('takes nothing under a name that it would not give itself', function (): void {
