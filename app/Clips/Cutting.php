@@ -111,6 +111,7 @@ final readonly class Cutting
     public function run(): bool
     {
         $path = GameFiles::path(basename($this->file));
+        $this->forgetBrokenOff();
         $folder = dirname($this->progress()).'/'.bin2hex(random_bytes(8));
         mkdir($folder, 0o755, true);
         try {
@@ -127,9 +128,22 @@ final readonly class Cutting
 
             return false;
         } finally {
-            array_map(unlink(...), glob("{$folder}/*") ?: []);
-            rmdir($folder);
+            self::forget($folder);
         }
+    }
+
+    /** What a process that was killed has left. */
+    private function forgetBrokenOff(): void
+    {
+        foreach (glob(dirname($this->progress()).'/*', GLOB_ONLYDIR) ?: [] as $folder) {
+            (int) @filemtime($folder) > time() - self::LONGEST ?: self::forget($folder);
+        }
+    }
+
+    private static function forget(string $folder): void
+    {
+        array_map(unlink(...), glob("{$folder}/*") ?: []);
+        rmdir($folder);
     }
 
     /** By which its pieces count among the clips of a game. */

@@ -10,6 +10,7 @@ use App\Models\Game;
 use App\Pictures\Quota;
 use App\Pictures\UnableToTakePicture;
 use App\Storage\GameFiles;
+use ErrorException;
 use Fravel\Thing\Things;
 use Illuminate\Http\JsonResponse;
 
@@ -37,10 +38,12 @@ final class CutController extends Controller
         }
         try {
             $this->admit($game, $cutting);
+            $cutting->begin();
         } catch (UnableToTakePicture $failure) {
             return new JsonResponse(['message' => $failure->words()], 422);
+        } catch (ErrorException) {
+            return new JsonResponse(['message' => (string) __('clips.no_room')], 422);
         }
-        $cutting->begin();
 
         return $this->show($game, $thing);
     }
