@@ -58,18 +58,21 @@ final readonly class FilmView
             ?? ($this->host() !== '' && Elsewhere::isAllowed($this->host()) ? (string) $this->clip['source'] : null);
     }
 
-    /** Where the page fetches it, or of a film that was cut the piece in which it stands. */
-    public function source(Frame $frame): ?string
+    /**
+     * Where the page fetches it, or of a film that was cut the piece in which it stands.
+     *
+     * @param  list<array{from: float, until: float, url: string|null}>  $pieces
+     */
+    public function source(Frame $frame, array $pieces): ?string
     {
         $own = $this->screen->edition->url($this->clip['asset']);
-        if ($own === null) {
-            return $this->url();
+        if ($own === null || $pieces === []) {
+            return $own === null ? $this->url() : $frame->clip($own);
         }
-        $pieces = $this->pieces($frame);
         $at = $this->stop['at'] ?? $this->clip['at'];
         $here = array_filter($pieces, static fn (array $piece): bool => $at >= $piece['from'] && $at < $piece['until']);
 
-        return $pieces === [] ? $frame->clip($own) : (array_values($here)[0] ?? end($pieces))['url'];
+        return (array_values($here)[0] ?? end($pieces))['url'];
     }
 
     /**

@@ -22,8 +22,9 @@ function joinPieces(media, root) {
     const all = piecesOf(root);
     if (all.length === 0) return;
     const isNew = media.joined === undefined;
-    const piece = isNew ? (all.find(({ url }) => url === media.getAttribute('src')) ?? all[0]) : media.joined.piece;
-    media.joined = { all, piece, wanted: isNew ? null : media.joined.wanted, length: Number(root.dataset.length) };
+    const isHere = ({ from, url }) => (isNew ? url === media.getAttribute('src') : from === media.joined.piece.from);
+    const piece = all.find(isHere) ?? all[0];
+    media.joined = { wanted: null, rate: 1, ...media.joined, all, piece, length: Number(root.dataset.length) };
     if (isNew) speakWhole(media);
 }
 
@@ -35,13 +36,15 @@ function speakWhole(media) {
 
         return ended.get.call(media) ? piece.until : Math.min(piece.until, piece.from + time.get.call(media));
     };
+    const put = (seconds) => time.set.call(media, seconds);
+    media.addEventListener('loadedmetadata', () => arrive(media, put));
     const next = () => media.joined.all.find(({ from }) => Math.abs(from - media.joined.piece.until) < 0.001);
     const isAtEnd = () => ended.get.call(media) && media.joined.wanted === null;
     Object.defineProperties(media, {
         currentTime: {
             get: now,
             set(at) {
-                wind(media, at, (seconds) => time.set.call(media, seconds));
+                wind(media, at, put);
             },
         },
         duration: { get: () => media.joined.length || media.joined.all.at(-1).until },
@@ -64,25 +67,27 @@ function wind(media, at, put) {
     const piece =
         all.find(({ from, until }) => at >= from && at < until) ?? all.findLast(({ from }) => from <= at) ?? all[0];
     const to = Math.max(piece.from, Math.min(at, piece.until));
-    if (piece.url === here.url) {
-        media.joined.piece = piece;
+    if (piece.from === here.from) {
         if (media.joined.wanted === null) put(to - piece.from);
         else media.joined.wanted = to;
 
         return;
     }
-    const wasRunning = !media.paused;
-    Object.assign(media.joined, { piece, wanted: to });
-    media.addEventListener(
-        'loadedmetadata',
-        () => {
-            put(media.joined.wanted - media.joined.piece.from);
-            media.joined.wanted = null;
-        },
-        { once: true },
-    );
+    const { paused, playbackRate: rate } = media;
+    Object.assign(media.joined, { piece, wanted: to, rate });
+    // What stands for the film before it runs would be seen between its pieces.
+    media.removeAttribute('poster');
     media.src = piece.url;
-    if (wasRunning) media.play().catch(() => {});
+    if (!paused) media.play().catch(() => {});
+}
+
+/** A piece that was fetched begins where it was asked for last, as fast as the film ran. */
+function arrive(media, put) {
+    const { wanted, piece, rate } = media.joined;
+    if (wanted === null) return;
+    media.joined.wanted = null;
+    put(wanted - piece.from);
+    media.playbackRate = rate;
 }
 
 export { fileOf, joinPieces };

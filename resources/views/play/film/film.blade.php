@@ -7,10 +7,10 @@
     <div class="film-picture" data-film-picture>
         @if ($film->runsHere())
             @if ($film->isSound())
-                <audio controls preload="metadata" src="{{ $film->source($frame) }}"></audio>
+                <audio controls preload="metadata" src="{{ $film->source($frame, $pieces) }}"></audio>
                 <span class="film-sound-sign" aria-hidden="true"><x-icon name="volume-2"/></span>
             @else
-                <video controls playsinline src="{{ $film->source($frame) }}"
+                <video controls playsinline src="{{ $film->source($frame, $pieces) }}"
                     preload="{{ $film->poster() ? 'none' : 'metadata' }}"
                     @if ($film->poster()) poster="{{ $film->poster() }}" @endif></video>
             @endif
