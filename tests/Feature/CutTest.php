@@ -7,6 +7,7 @@ use App\Models\Play;
 use App\Models\User;
 use App\Storage\GameFiles;
 use Fravel\Support\Json;
+use Illuminate\Support\Facades\DB;
 use Fravel\Thing\Things;
 use Tests\Support\Classroom;
 use Tests\Support\Feature\ClipCases as Clip;
@@ -96,7 +97,19 @@ it('cuts a film where ffmpeg is, and says so where it is not', function (): void
     file_put_contents($other, '{"percent":3}');
     $this->postJson("/games/{$this->game->id}/cuts/clip")->assertUnprocessable()->assertSee('Another film');
     unlink($other);
-    expect((new Cutting($this->file, [4.0, 12.0]))->run())->toBeTrue();
+    [$old, $new] = [dirname($other).'/old', dirname($other).'/new'];
+    array_map(mkdir(...), [$old, $new]);
+    touch($old, time() - 5 * 3600);
+    $this->postJson("/games/{$this->game->id}/cuts/clip")->assertOk();
+    $bytes = fn (): int => (int) DB::table('pictures')->where('game_id', $this->game->id)->sum('bytes');
+    expect($bytes())->toBe(2 * strlen(Clip::film()));
+    for ($wait = 0; $wait < 600 && Pieces::of($this->file, $this->clip) === null; $wait++) {
+        usleep(100_000);
+    }
+    // What was killed long ago is swept; what may be going on is not. Cut already, it counts no second time.
+    expect([is_dir($old), is_dir($new)])->toBe([false, true])->and(rmdir($new))->toBeTrue();
+    $this->postJson("/games/{$this->game->id}/cuts/clip")->assertOk()->assertJson(['state' => 'cut', 'pieces' => 3]);
+    expect($bytes())->toBe(2 * strlen(Clip::film()));
     $pieces = Pieces::of($this->file, $this->clip)->all;
     expect(array_map(fn (array $piece): array => [$piece['from'], $piece['until']], $pieces))
         ->toEqual([[0, 4], [4, 12], [12, 62.01]]);

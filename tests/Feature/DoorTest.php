@@ -69,6 +69,17 @@ it('makes those wait who begin play after play to guess on with', function (): v
     expect($begun)->toBeLessThan(17);
 });
 
+it('makes nobody wait for hours where the clock was put back', function (): void {
+    $this->freezeTime();
+    $run = Classroom::open();
+    foreach (range(1, 5) as $number) {
+        DoorCases::begunToGuess($run, "Guesser {$number}", '10.0.0.1')->assertRedirect();
+    }
+    $this->travel(-3)->hours();
+
+    DoorCases::begunToGuess($run, 'Guesser 6', '10.0.0.1')->assertRedirect();
+});
+
 it('makes nobody wait of a class in which a few are stuck', function (): void {
     $run = Classroom::open();
     foreach (range(1, 5) as $number) {

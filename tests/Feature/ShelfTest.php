@@ -183,6 +183,13 @@ it('remembers a check that brought its process down, and does not begin it again
     $this->actingAs($game->user)->get('/games')->assertOk()->assertSee('not all ways looked at');
 });
 
+it('waits for no check that seems to begin in hours, since the clock was put back', function (): void {
+    $game = App\Models\Game::factory()->create();
+    Cache::put(Findings::keyOf($game).'.begun', time() + 3600, 7200);
+
+    expect(Findings::of($game)->warnings)->toBe([__('workshop.findings.failed')]);
+});
+
 it('says what was not looked at in the workshop', function (): void {
     $game = App\Models\Game::factory()
         ->create([

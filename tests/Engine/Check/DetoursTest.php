@@ -2,6 +2,7 @@
 
 use Fravel\Check\Detours;
 use Fravel\Check\Effort;
+use Fravel\Check\EffortSpent;
 use Fravel\Check\Search\Exploration;
 use Fravel\Check\Unopened;
 use Fravel\Document\GameDocument;
@@ -44,6 +45,27 @@ it('calls no lock needed, and no ending shut, where a play gets there without', 
 
     expect($needed)->toBeGreaterThan($kind === 'film' ? -1 : 5)->and($free)->toBeGreaterThan(5);
 })->with(['rising', 'any', 'film']);
+
+it('knows whether an ending is reached with nothing opened', function (array $things, bool $isReached): void {
+    $game = Games::of([['id' => 'a', 'things' => $things], ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']]]);
+
+    expect((new Detours($game, new Effort()))->reachWithout(['end' => true], new Effort()))->toBe($isReached);
+})->with([
+    'a lock before it' => [[Games::lock('door', 'x', [], ['go' => 'end'])], false],
+    'a choice beside the lock' => [
+        [Games::lock('door', 'x', [], ['go' => 'end']), Games::choice('c', ['go' => 'end'])], true,
+    ],
+]);
+
+it('goes on for who has effort, whatever another has spent', function (): void {
+    $game = Games::of([['id' => 'a', 'next' => [['go' => 'end']]], ['id' => 'end', 'ending' => ['kind' => 'won']]]);
+    $spent = new Effort(100);
+    $detours = new Detours($game, $spent);
+    $spent->isSpent(1000);
+
+    expect($detours->needed(['end' => true], new Effort()))->toBe([])
+        ->and(fn (): ?array => $detours->needed(['end' => true], $spent))->toThrow(EffortSpent::class);
+});
 
 it('tells what stands across every route from what has one beside it', function (
     array $first, ?array $across,

@@ -75,3 +75,24 @@ it('finds no secret in a lock that takes any answer', function (array $match, bo
     'either of two' => [['any' => [['options' => ['x']], ['options' => ['y']]]], false],
     'one of two' => [['options' => ['x']], true],
 ]);
+
+it('tells that a lock can be guessed that something wants open, not one that effects alone open', function (
+    array $beside, bool $isFound,
+): void {
+    $lock = [
+        'id' => 'q', 'kind' => 'lock', 'ask' => 'Which?',
+        'input' => ['type' => 'options', 'options' => [['id' => 'x', 'md' => 'x'], ['id' => 'y', 'md' => 'y']]],
+        'rules' => [['match' => ['options' => ['x']], 'verdict' => 'open']],
+    ];
+    $game = Tests\Support\Games::of([
+        ['id' => 'a', 'things' => [$lock, ['id' => 'on', 'kind' => 'choice', 'md' => 'On'] + $beside]],
+        ['id' => 'end', 'ending' => ['kind' => 'won', 'md' => '']],
+    ]);
+
+    expect(in_array('lock.guessable', array_column(Fravel\Check\Check::of($game)->findings, 'code'), true))
+        ->toBe($isFound);
+})->with([
+    'a choice behind it' => [['if' => ['open' => 'q'], 'react' => [['go' => 'end']]], true],
+    'a choice that opens it' => [['react' => [['do' => [['open' => 'q']], 'go' => 'end']]], false],
+    'a choice by its first try' => [['react' => [['if' => ['firstTry' => ['q']], 'go' => 'end']]], false],
+]);
