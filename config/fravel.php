@@ -11,6 +11,10 @@ return [
     'receiver' => env('FRAVEL_RECEIVER'),
     'receiver_secret' => env('FRAVEL_RECEIVER_SECRET'),
 
+    // Reports and exports of large runs on their way to a teacher, for an hour; and the plays past which a run is large.
+    'reports' => env('FRAVEL_REPORTS', storage_path('app/reports')),
+    'large_run' => (int) env('FRAVEL_LARGE_RUN', 400),
+
     // What tells devices that something changed: served as files under /pulse by the web server.
     'pulse' => env('FRAVEL_PULSE', storage_path('app/pulse')),
 

@@ -9,6 +9,7 @@ use App\Http\Controllers\ClipController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DryRunController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\GameController;
@@ -28,6 +29,8 @@ use App\Http\Controllers\TextController;
 use App\Http\Controllers\WallController;
 use App\Http\Controllers\WorksheetController;
 use App\Http\Controllers\WrittenController;
+use App\Report\Export;
+use App\Report\Making;
 use App\Storage\GameFiles;
 use Illuminate\Support\Facades\Route;
 
@@ -164,26 +167,26 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/runs/{run}/standing', [RunController::class, 'standing'])
         ->can('view', 'run')
         ->name('runs.standing');
-    Route::get('/runs/{run}/report.csv', [RunController::class, 'csv'])
+    foreach (Export::cases() as $export) {
+        Route::get("/runs/{run}/{$export->file()}", [ExportController::class, 'take'])
+            ->defaults('export', $export->value)
+            ->can('view', 'run')
+            ->name("runs.{$export->value}");
+    }
+    $made = [Making::FIGURES, ...array_column(Export::cases(), 'value')];
+    Route::get('/runs/{run}/making/{what}', [ExportController::class, 'standing'])
         ->can('view', 'run')
-        ->name('runs.csv');
-    Route::get('/runs/{run}/answers.csv', [RunController::class, 'answers'])
+        ->whereIn('what', $made)
+        ->name('runs.making');
+    Route::post('/runs/{run}/making/{what}', [ExportController::class, 'again'])
         ->can('view', 'run')
-        ->name('runs.answers');
-    Route::get('/runs/{run}/locks.csv', [RunController::class, 'locks'])
-        ->can('view', 'run')
-        ->name('runs.locks');
-    Route::get('/runs/{run}/choices.csv', [RunController::class, 'choices'])
-        ->can('view', 'run')
-        ->name('runs.choices');
+        ->whereIn('what', $made)
+        ->name('runs.making.again');
     Route::get('/runs/{run}/report', [ReportController::class, 'show'])
         ->can('view', 'run')
         ->name('runs.report');
     Route::get('/receiver', [RecordController::class, 'show'])->name('receiver');
     Route::post('/receiver', [RecordController::class, 'down'])->name('receiver.down');
-    Route::get('/runs/{run}/records.json', [RecordController::class, 'file'])
-        ->can('view', 'run')
-        ->name('runs.records');
     Route::post('/runs/{run}/records', [RecordController::class, 'send'])
         ->can('update', 'run')
         ->name('runs.records.send');
@@ -201,9 +204,6 @@ Route::middleware('auth')->group(function (): void {
         ->can('update', 'run')
         ->scopeBindings()
         ->name('runs.mark');
-    Route::get('/runs/{run}/report.pdf', [ReportController::class, 'pdf'])
-        ->can('view', 'run')
-        ->name('runs.pdf');
     Route::get('/runs/{run}/compare', [ReportController::class, 'compare'])
         ->can('view', 'run')
         ->name('runs.compare');

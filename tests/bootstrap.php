@@ -8,6 +8,7 @@ $folder = sys_get_temp_dir().'/fravel-tests-'.substr(md5(dirname(__DIR__).getenv
 exec('rm -rf '.escapeshellarg($folder));
 $own = [
     'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files", 'FRAVEL_PULSE' => "{$folder}/pulse",
+    'FRAVEL_REPORTS' => "{$folder}/reports",
 ];
 foreach ($own as $name => $value) {
     putenv("{$name}={$value}");

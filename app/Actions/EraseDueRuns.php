@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Run;
 use App\Play\Clock;
+use App\Report\Making;
 use Illuminate\Support\Carbon;
 
 /**
@@ -23,7 +24,12 @@ final class EraseDueRuns
             ->filter(static fn (Run $run): bool => $run->erase_on <= Carbon::createFromTimestamp(
                 Clock::seconds(), $run->zone,
             )->format('Y-m-d'));
-        $due->each(static fn (Run $run) => $run->delete());
+        $due->each(static function (Run $run): void {
+            $run->delete();
+            Making::forget($run->id);
+        });
+
+        Making::sweep();
 
         return $due->count();
     }

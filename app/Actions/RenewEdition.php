@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Run;
+use App\Report\RunLogs;
 use App\Storage\EditionFile;
-use App\View\RunLogs;
 use Fravel\Answer\Answer;
 use Fravel\Document\GameDocument;
 use Fravel\Play\Fit;

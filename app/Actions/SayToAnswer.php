@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Run;
+use App\Report\Report;
+use App\Report\RunLogs;
+use App\Storage\EditionFile;
 use App\View\DraftWords;
 use App\View\GivenAnswer;
-use App\View\Report;
 use Fravel\Document\GameDocument;
 use Fravel\Edit\Command;
 use Fravel\Edit\Refusal;
@@ -31,8 +33,8 @@ final readonly class SayToAnswer
      */
     public function handle(Run $run, string $lock, string $group, ?string $say): string
     {
-        $report = Report::of($run);
-        $answers = $this->group($report, $lock, $group) ?? abort(404);
+        [$game, $logs] = [EditionFile::of($run->edition)->game, RunLogs::of($run)];
+        $answers = self::group($game, $logs, $lock, $group) ?? abort(404);
         [$draftLock, $spellings] = [DraftWords::lockOf($run, $lock), DraftWords::spellings($run, $answers)];
         $read = static fn (GameDocument $game): ?Command => $say === null
             ? AnswerRule::accepting($game, $draftLock, $spellings)
@@ -43,17 +45,21 @@ final readonly class SayToAnswer
         return $result->refusal instanceof Refusal
             ? (string) __('report.refused')
             : implode(' ', array_filter([(string) __($say === null ? 'report.accepted' : 'report.said', [
-                'answer' => GivenAnswer::words($report->game, $lock, $answers->answer),
+                'answer' => GivenAnswer::words($game, $lock, $answers->answer),
                 'count' => count($answers->plays),
-                'of' => count($report->logs),
-            ]), self::now($run, $report, $lock, $answers)]));
+                'of' => count($logs),
+            ]), self::now($run, $logs, $lock, $answers)]));
     }
 
-    /** Who of a class that plays is before this lock still with such an answer; '' where nobody is. */
-    private static function now(Run $run, Report $report, string $lock, WrongGroup $answers): string
+    /**
+     * Who of a class that plays is before this lock still with such an answer; '' where nobody is.
+     *
+     * @param  list<PlayLog>  $logs
+     */
+    private static function now(Run $run, array $logs, string $lock, WrongGroup $answers): string
     {
         $here = $run->isOpen() ? array_filter(
-            $report->logs,
+            $logs,
             static fn (PlayLog $log): bool => in_array($log->id, $answers->plays, true) && $log->endedAt === null
                 && ! $log->state->isOpen($lock),
         ) : [];
@@ -63,10 +69,11 @@ final readonly class SayToAnswer
         ]);
     }
 
-    private function group(Report $report, string $lock, string $key): ?WrongGroup
+    /** @param  list<PlayLog>  $logs */
+    private static function group(GameDocument $game, array $logs, string $lock, string $key): ?WrongGroup
     {
-        $thing = $report->game->lock($lock);
-        $groups = $thing === null ? [] : WrongGroups::of($thing, $report->logs, $report->game->language());
+        $thing = $game->lock($lock);
+        $groups = $thing === null ? [] : WrongGroups::of($thing, $logs, $game->language());
 
         return array_column(
             array_map(static fn (WrongGroup $one): array => [Report::key($one), $one], $groups), 1, 0,

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Clips;
 
 use App\Storage\GameFiles;
-use App\Storage\WholeFile;
-use Fravel\Support\Json;
+use App\Storage\Progress;
 use Symfony\Component\Process\ExecutableFinder;
-use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /**
@@ -20,8 +18,8 @@ final readonly class Cutting
     /** Where there is nothing to be cut. */
     public const NONE = ['state' => 'none', 'percent' => 0, 'pieces' => 0];
 
-    /** Seconds without a word after which it counts as broken off. */
-    private const SILENT = 120;
+    /** How far it stands back behind whoever plays. */
+    private const NICE = 10;
 
     /** Seconds that one film may take at most. */
     private const LONGEST = 4 * 3600;
@@ -58,19 +56,17 @@ final readonly class Cutting
     public function standing(): array
     {
         $pieces = Pieces::at($this->file, $this->cuts);
-        $said = @file_get_contents($this->progress());
-        $told = $said === false ? [] : Json::readObject($said);
-        $isSilent = (int) @filemtime($this->progress()) < time() - self::SILENT;
+        $progress = $this->progress();
 
         return [
             'state' => match (true) {
                 $this->cuts === [] => 'none',
                 $pieces !== null => 'cut',
-                $said === false => 'whole',
-                ($told['failed'] ?? false) === true || $isSilent => 'failed',
-                default => 'cutting',
+                ! $progress->isThere() => 'whole',
+                $progress->isOnItsWay() => 'cutting',
+                default => 'failed',
             },
-            'percent' => (int) ($told['percent'] ?? 0),
+            'percent' => $progress->percent(),
             'pieces' => count($pieces->all ?? []),
         ];
     }
@@ -78,33 +74,19 @@ final readonly class Cutting
     /** Whether another film is being cut: they are cut one after the other, however many want it. */
     public function isBusy(): bool
     {
-        $others = array_filter(
-            glob(dirname($this->progress()).'/*.progress') ?: [],
-            fn (string $path): bool => $path !== $this->progress()
-                && (int) @filemtime($path) > time() - self::SILENT
-                && ! str_contains((string) @file_get_contents($path), '"failed"'),
-        );
-
-        return $others !== [];
+        return $this->progress()->others($this->folder().'/*.progress') > 0;
     }
 
     /** Begins in a process of its own; one that is on its way already goes on. */
     public function begin(): void
     {
-        $php = (new PhpExecutableFinder)->find(false);
-        if ($php === false || in_array($this->standing()['state'], ['none', 'cut', 'cutting'], true)) {
+        if (in_array($this->standing()['state'], ['none', 'cut', 'cutting'], true)) {
             return;
         }
-        $this->tell(0);
-        $command = array_map(escapeshellarg(...), [
-            $php, base_path('artisan'), 'clips:cut', basename($this->file),
+        $this->progress()->begin([
+            'clips:cut', basename($this->file),
             implode(' ', array_map(static fn (float $cut): string => sprintf('%.3F', $cut), $this->cuts)),
-        ]);
-        $process = proc_open(
-            'nohup nice -n 10 '.implode(' ', $command).' >/dev/null 2>&1 &',
-            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, base_path(),
-        );
-        $process === false ? $this->fail() : proc_close($process);
+        ], self::NICE);
     }
 
     /** Cuts it, and says on its way how far it is. */
@@ -112,19 +94,19 @@ final readonly class Cutting
     {
         $path = GameFiles::path(basename($this->file));
         $this->forgetBrokenOff();
-        $folder = dirname($this->progress()).'/'.bin2hex(random_bytes(8));
+        $folder = $this->folder().'/'.bin2hex(random_bytes(8));
         mkdir($folder, 0o755, true);
         try {
             $length = Container::of($path)->seconds;
             $ffmpeg = new Process($this->command($path, $folder), $folder, timeout: self::LONGEST);
             $ffmpeg->run(fn (string $of, string $said) => $this->listen($said, $length));
             $all = $ffmpeg->isSuccessful() ? $this->taken($folder, $length) : [];
-            $all === [] ? $this->fail() : Pieces::keep($this->file, $this->cuts, $all);
-            $all === [] ?: @unlink($this->progress());
+            $all === [] ? $this->progress()->fail() : Pieces::keep($this->file, $this->cuts, $all);
+            $all === [] ?: $this->progress()->forget();
 
             return $all !== [];
         } catch (UnableToTakeClip) {
-            $this->fail();
+            $this->progress()->fail();
 
             return false;
         } finally {
@@ -135,7 +117,7 @@ final readonly class Cutting
     /** What a process that was killed has left. */
     private function forgetBrokenOff(): void
     {
-        foreach (glob(dirname($this->progress()).'/*', GLOB_ONLYDIR) ?: [] as $folder) {
+        foreach (glob($this->folder().'/*', GLOB_ONLYDIR) ?: [] as $folder) {
             (int) @filemtime($folder) > time() - self::LONGEST ?: self::forget($folder);
         }
     }
@@ -172,7 +154,7 @@ final readonly class Cutting
     private function listen(string $said, float $length): void
     {
         if (preg_match_all('/^out_time_us=(\d+)/m', $said, $found) > 0) {
-            $this->tell((int) min(99, 100 * (int) end($found[1]) / 1_000_000 / max(1.0, $length)));
+            $this->progress()->tell((int) min(99, 100 * (int) end($found[1]) / 1_000_000 / max(1.0, $length)));
         }
     }
 
@@ -195,18 +177,13 @@ final readonly class Cutting
         ], $paths, array_keys($paths));
     }
 
-    private function tell(int $percent): void
+    private function progress(): Progress
     {
-        WholeFile::write($this->progress(), Json::write(['percent' => $percent]));
+        return new Progress(Pieces::path($this->file, $this->cuts).'.progress');
     }
 
-    private function fail(): void
+    private function folder(): string
     {
-        WholeFile::write($this->progress(), Json::write(['percent' => 0, 'failed' => true]));
-    }
-
-    private function progress(): string
-    {
-        return Pieces::path($this->file, $this->cuts).'.progress';
+        return dirname(Pieces::path($this->file, $this->cuts));
     }
 }

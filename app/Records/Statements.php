@@ -6,10 +6,11 @@ namespace App\Records;
 
 use App\Http\OwnAddress;
 use App\Models\Run;
+use App\Report\RunLogs;
 use App\Storage\EditionFile;
 use App\View\GivenAnswer;
-use App\View\RunLogs;
 use App\Workshop\Names;
+use Closure;
 use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
 use Fravel\Report\Happening;
@@ -37,11 +38,14 @@ final readonly class Statements
         $this->answers = new WeakMap();
     }
 
-    /** @return Generator<int, array<string, mixed>> play by play, each in its order */
-    public static function each(Run $run): Generator
+    /**
+     * @param  Closure(int): mixed|null  $told  what hears how much has been read, in per cent
+     * @return Generator<int, array<string, mixed>> play by play, each in its order
+     */
+    public static function each(Run $run, ?Closure $told = null): Generator
     {
         $of = new self(EditionFile::of($run->edition)->game, OwnAddress::of("/runs/{$run->id}"));
-        foreach (RunLogs::each($run) as $log) {
+        foreach (RunLogs::each($run, $told) as $log) {
             $actor = self::actor($log);
             foreach ($log->deeds as $number => $deed) {
                 $about = $of->about($log, $deed);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Run;
+use App\Report\Report;
 use Fravel\Document\GameDocument;
 use Fravel\Report\AnswerRule;
 use Fravel\Report\LockReport;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Report\Report;
 use Fravel\Check\Effort;
 use Fravel\Document\GameDocument;
 use Fravel\Report\LockReport;
@@ -28,11 +29,13 @@ final readonly class DryRun
     private const MOST = 5;
 
     /**
+     * @param  list<int>  $seconds  that each took who came through
      * @param  int  $students  who came to play
      * @param  int  $wanted  who would have, had the game not been too large for a page to wait for
      */
     private function __construct(
         public Report $report,
+        private array $seconds,
         public int $minutes,
         public int $students,
         public int $wanted,
@@ -48,13 +51,16 @@ final readonly class DryRun
         $students = count($game->scenes()) > self::LARGE ? self::FEW : self::STUDENTS;
         $logs = VirtualClass::logs($game, $seed, $students, 60 * self::LONGEST, $effort);
 
-        return new self(Report::ofLogs($game, $logs), $minutes, count($logs), $students);
+        $through = array_filter($logs, static fn (PlayLog $log): bool => $log->endedAt !== null);
+        $seconds = array_map(static fn (PlayLog $log): int => (int) $log->endedAt - $log->startedAt, $through);
+
+        return new self(Report::ofLogs($game, $logs), array_values($seconds), $minutes, count($logs), $students);
     }
 
     /** @return array{low: int, median: int, high: int}|null minutes; null where nobody came to an end */
     public function times(): ?array
     {
-        $spread = Spread::of(array_map(self::seconds(...), $this->through()));
+        $spread = Spread::of($this->seconds);
 
         return $spread === null ? null : array_map(
             static fn (float $seconds): int => max(1, (int) round($seconds / 60)),
@@ -65,9 +71,7 @@ final readonly class DryRun
     /** How many are at an end within the lesson. */
     public function within(): int
     {
-        return count(array_filter(
-            $this->through(), fn (PlayLog $log): bool => self::seconds($log) <= 60 * $this->minutes,
-        ));
+        return count(array_filter($this->seconds, fn (int $seconds): bool => $seconds <= 60 * $this->minutes));
     }
 
     /** @return list<LockReport> where most time is spent and most is wrong, the worst first */
@@ -83,18 +87,5 @@ final readonly class DryRun
     private static function cost(LockReport $one): float
     {
         return ($one->seconds->high ?? 600) * (1.5 - $one->rate()) + 300 * $one->left;
-    }
-
-    private static function seconds(PlayLog $log): int
-    {
-        return (int) $log->endedAt - $log->startedAt;
-    }
-
-    /** @return list<PlayLog> */
-    private function through(): array
-    {
-        return array_values(array_filter(
-            $this->report->logs, static fn (PlayLog $log): bool => $log->endedAt !== null,
-        ));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Run;
+use App\Report\RunLogs;
 use Fravel\Support\Json;
 use Illuminate\Support\Facades\DB;
 

@@ -89,6 +89,22 @@ return [
         'choices' => 'Wahlen als CSV',
         'pdf' => 'Der Bericht als PDF', 'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV',
     ],
+    'making' => [
+        'title' => 'Wird gemacht',
+        'what' => [
+            'figures' => 'Bericht', 'pdf' => 'Der Bericht als PDF', 'csv' => 'Wer wie weit kam, als CSV',
+            'answers' => 'Alle Antworten als CSV', 'locks' => 'Schlösser als CSV', 'choices' => 'Wahlen als CSV',
+            'records' => 'Lernaufzeichnungen (xAPI)',
+        ],
+        'why' => 'So viele haben gespielt (:count), dass es einen Moment dauert. Es wird nebenher gemacht, damit keine '
+            .'Klasse darauf wartet.',
+        'far' => ':percent % sind gelesen', 'waiting' => 'Andere sind zuerst dran; dies beginnt von selbst.',
+        'made' => 'Es ist fertig.', 'open' => 'Bericht öffnen', 'take' => 'Datei holen',
+        'look' => 'Noch einmal nachsehen',
+        'failed' => 'Es ging nicht; vielleicht ist auf dem Rechner kein Platz mehr. Was die Klasse getan hat, ist '
+            .'alles da.',
+        'again' => 'Noch einmal versuchen', 'back' => 'Zurück zum Bericht', 'from' => 'Stand :time.',
+    ],
     'verdict' => [
         'round' => 'richtig, eine von mehreren',
         'waiting' => 'wartet auf dich',

@@ -86,6 +86,21 @@ return [
         'choices' => 'Choices as CSV',
         'pdf' => 'The report as PDF', 'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV',
     ],
+    'making' => [
+        'title' => 'Being made',
+        'what' => [
+            'figures' => 'Report', 'pdf' => 'The report as PDF', 'csv' => 'Who came how far, as CSV',
+            'answers' => 'All answers as CSV', 'locks' => 'Locks as CSV', 'choices' => 'Choices as CSV',
+            'records' => 'Learning records (xAPI)',
+        ],
+        'why' => 'So many played (:count) that it takes a moment. It is made beside everything else, so that no class '
+            .'waits for it.',
+        'far' => ':percent % is read', 'waiting' => 'Others are being made first; this one begins by itself.',
+        'made' => 'It is ready.', 'open' => 'Open the report', 'take' => 'Take the file', 'look' => 'Look again',
+        'failed' => 'It could not be made; perhaps there is no room left on the machine. What the class did is all '
+            .'there.',
+        'again' => 'Try again', 'back' => 'Back to the report', 'from' => 'As it was at :time.',
+    ],
     'verdict' => [
         'round' => 'right, one of several',
         'waiting' => 'waits for you',

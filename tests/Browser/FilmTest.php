@@ -143,10 +143,9 @@ it('runs a film that was cut as one, and knows nothing of a piece before it is r
 
 it('waits at the next stop while what goes by before it is not answered yet', function (): void {
     $builder = Film::stops(Film::brought('Late'), [
-        '0:05–0:06; Look closely.', '0:09; What stops light?; *a card | a song',
+        '0:05–0:08; Look closely.', '0:09; What stops light?; *a card | a song',
     ]);
     $student = Film::watched($builder);
-    $student->script('document.querySelector("video").playbackRate = 2');
     Film::runTo($student, 5, 'Look closely.');
     $student->script('window.fetch = () => new Promise(() => {})');
     $student->until(fn (): bool => ! Film::isRunning($student));

@@ -29,8 +29,8 @@ function whereCanariesStand(): array
         }
     }
     $folders = array_filter([
-        config()->string('fravel.pulse'), config()->string('fravel.files'), storage_path('framework/sessions'),
-        storage_path('logs'),
+        config()->string('fravel.pulse'), config()->string('fravel.files'), config()->string('fravel.reports'),
+        storage_path('framework/sessions'), storage_path('logs'),
     ], is_dir(...));
     foreach ($folders === [] ? [] : Finder::create()->files()->in($folders)->date('since 1 hour ago') as $file) {
         $isOne((string) file_get_contents($file->getPathname())) && $found[] = $file->getPathname();
@@ -83,6 +83,9 @@ it('knows where what students wrote is kept', function (): void {
 });
 
 it('keeps nothing of a play, or of a run, that was deleted', function (string $what): void {
+    $this->artisan('reports:make', ['run' => $this->open->id, 'what' => 'answers', 'locale' => 'en', 'zone' => 'UTC']);
+    expect(array_filter(whereCanariesStand(), static fn (string $one): bool => str_ends_with($one, '.made')))
+        ->toHaveCount(1);
     $what === 'play'
         ? $this->delete("/runs/{$this->open->id}/plays/{$this->play->id}")->assertRedirect()
         : $this->delete("/runs/{$this->open->id}")->assertRedirect();

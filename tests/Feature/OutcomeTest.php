@@ -1,7 +1,7 @@
 <?php
 
 use App\Models\User;
-use App\View\Report;
+use App\Report\Report;
 use Fravel\Pattern\Build;
 use Fravel\Pattern\Content;
 use Fravel\Pattern\Patterns;

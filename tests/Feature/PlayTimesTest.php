@@ -2,10 +2,10 @@
 
 use App\Actions\TakeAction;
 use App\Models\Play;
+use App\Report\RunLogs;
 use App\Storage\EditionFile;
 use App\View\ClassTimes;
 use App\View\PlayTimes;
-use App\View\RunLogs;
 use Fravel\Report\LockReport;
 use Fravel\State\Action;
 use Illuminate\Support\Facades\Cache;

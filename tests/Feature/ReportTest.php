@@ -2,7 +2,7 @@
 
 use App\Models\Run;
 use App\Models\User;
-use App\View\RunLogs;
+use App\Report\RunLogs;
 use Fravel\Report\PlayLog;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Classroom;
@@ -122,8 +122,8 @@ it('tells which ways were taken, what nobody saw and who came out where, on pape
     expect($page->content())->not->toContain('Nobody has joined');
     expect($run->plays()->where('name', 'Zoe')->sole()->place)->toBeNull();
     $pdf = $this->get("/runs/{$run->id}/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
-    expect((string) $pdf->content())->toStartWith('%PDF-')
-        ->and(strlen((string) $pdf->content()))->toBeGreaterThan(5000);
+    expect($pdf->streamedContent())->toStartWith('%PDF-')
+        ->and(strlen($pdf->streamedContent()))->toBeGreaterThan(5000);
     $this->get("/runs/{$run->id}/plays/{$this->play->id}")->assertSee('data-trail', false);
 });
 

@@ -69,7 +69,7 @@ final class Server
             'DB_DATABASE' => "{$folder}/fravel.sqlite", 'DB_SYNCHRONOUS' => 'OFF',
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'MAIL_MAILER' => 'outbox', 'FRAVEL_OUTBOX' => 'true',
             'FRAVEL_EDITIONS' => "{$folder}/editions", 'FRAVEL_FILES' => "{$folder}/files",
-            'FRAVEL_PULSE' => "{$folder}/pulse",
+            'FRAVEL_PULSE' => "{$folder}/pulse", 'FRAVEL_REPORTS' => "{$folder}/reports",
             'PHP_CLI_SERVER_WORKERS' => '3', 'PATH' => (string) getenv('PATH'),
         ];
     }

@@ -7,34 +7,17 @@ namespace App\Http\Controllers;
 use App\Models\Run;
 use App\Records\Receiver;
 use App\Records\RecordQueue;
-use App\Records\Statements;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\View\View;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Learning records of a run as a file and to the receiver; and the receiver that stands in for a real one. */
+/** Learning records of a run to the receiver; and the receiver that stands in for a real one. */
 final class RecordController extends Controller
 {
     /** Statements that the page of the receiver shows. */
     private const SHOWN = 50;
-
-    public function file(Run $run): StreamedResponse
-    {
-        return response()->stream(static function () use ($run): void {
-            $before = "[\n";
-            foreach (Statements::each($run) as $statement) {
-                echo $before, json_encode($statement, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-                $before = ",\n";
-            }
-            echo $before === ",\n" ? "\n]\n" : "[]\n";
-        }, 200, [
-            'Content-Type' => 'application/json',
-            'Content-Disposition' => "attachment; filename=\"{$run->code}-records.json\"",
-        ]);
-    }
 
     public function send(Run $run): RedirectResponse
     {

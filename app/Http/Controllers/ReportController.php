@@ -8,16 +8,15 @@ use App\Actions\SayToAnswer;
 use App\Http\Requests\AnswerRuleRequest;
 use App\Models\Play;
 use App\Models\Run;
-use App\View\Comparison;
+use App\Report\Comparison;
+use App\Report\Making;
+use App\Report\Report;
+use App\Report\Trail;
 use App\View\DraftWords;
-use App\View\PaperReport;
-use App\View\Report;
 use App\View\RunStanding;
-use App\View\Trail;
 use App\Workshop\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** What a run showed, and what a teacher makes of it. */
@@ -25,7 +24,12 @@ final class ReportController extends Controller
 {
     public function show(Request $request, Run $run): View
     {
-        $report = Report::of($run);
+        $making = Making::isFor($run) ? new Making($run, Making::FIGURES) : null;
+        $made = $making?->made();
+        $report = $making === null ? Report::of($run) : Making::read((string) $made);
+        if ($report === null) {
+            return ExportController::page($run, new Making($run, Making::FIGURES), Making::FIGURES);
+        }
         $lock = $request->query('lock');
         $chosen = $report->chosen(is_string($lock) ? $lock : '');
 
@@ -33,6 +37,7 @@ final class ReportController extends Controller
             'run' => $run,
             'report' => $report,
             'chosen' => $chosen,
+            'at' => $made === null ? null : (int) filemtime($made),
             'draft' => $chosen === null ? null : DraftWords::of($run, $chosen),
         ]);
     }
@@ -46,15 +51,6 @@ final class ReportController extends Controller
             ->route('runs.report', [$run, 'lock' => $lock])
             ->with('status', $words)
             ->withFragment('answers');
-    }
-
-    /** The same on paper. */
-    public function pdf(Run $run): Response
-    {
-        return response(PaperReport::of($run), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "attachment; filename=\"{$run->code}-report.pdf\"",
-        ]);
     }
 
     /** The runs of the game beside each other. */

@@ -13,11 +13,10 @@ use App\Models\Run;
 use App\Models\User;
 use App\Play\Clock;
 use App\Play\Doorway;
-use App\View\Csv;
+use App\Report\Making;
 use App\View\LastAnswers;
 use App\View\Moment;
 use App\View\RunStanding;
-use App\View\RunTables;
 use App\Workshop\Findings;
 use App\Workshop\SavedDefaults;
 use App\Workshop\Words;
@@ -27,7 +26,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class RunController extends Controller
 {
@@ -110,28 +108,6 @@ final class RunController extends Controller
         return view('runs.sum', ['run' => $run]);
     }
 
-    public function csv(Run $run): StreamedResponse
-    {
-        return self::table($run, 'plays', RunStanding::of($run)->table());
-    }
-
-    /** Every answer that was given, in its order. */
-    public function answers(Run $run): StreamedResponse
-    {
-        return self::table($run, 'answers', RunTables::answers($run));
-    }
-
-    /** How each lock went. */
-    public function locks(Run $run): StreamedResponse
-    {
-        return self::table($run, 'locks', RunTables::locks($run));
-    }
-
-    public function choices(Run $run): StreamedResponse
-    {
-        return self::table($run, 'choices', RunTables::choices($run));
-    }
-
     public function close(Run $run): RedirectResponse
     {
         $run->update(['closed_at' => now()]);
@@ -196,6 +172,7 @@ final class RunController extends Controller
     public function remove(Run $run, Play $play): RedirectResponse
     {
         $play->delete();
+        Making::forget($run->id);
 
         return redirect()->route('runs.show', $run)->with('status', __('runs.removed', ['name' => $play->name]));
     }
@@ -204,16 +181,8 @@ final class RunController extends Controller
     {
         $game = $run->game;
         $run->delete();
+        Making::forget($run->id);
 
         return redirect()->route('games.index')->with('status', __('runs.deleted', ['title' => $game->title]));
-    }
-
-    /** @param  iterable<list<string|int|float|null>>  $rows */
-    private static function table(Run $run, string $name, iterable $rows): StreamedResponse
-    {
-        return response()->stream(static fn () => Csv::send($rows), 200, [
-            'Content-Type' => 'text/csv; charset=UTF-8',
-            'Content-Disposition' => "attachment; filename=\"{$run->code}-{$name}.csv\"",
-        ]);
     }
 }

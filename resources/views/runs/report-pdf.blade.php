@@ -95,22 +95,22 @@
         @endforeach
     @endif
     <h2>{{ __('report.outcomes.title') }}</h2>
-    @foreach ($report->outcomes() as $one)
+    @foreach ($report->outcomes as $one)
         <p><strong>{{ $one['scene'] === '' ? __('report.outcomes.none') : $one['scene'] }}</strong></p>
         <table class="names" width="100%">
-            @foreach (array_slice($one['plays'], 0, App\View\PaperReport::NAMES) as $log)
+            @foreach (array_slice($one['plays'], 0, App\Report\PaperReport::NAMES) as $came)
                 <tr>
-                    <td width="8%">{{ $log->state->place ? $log->state->place.'.' : '' }}</td>
-                    <td>{{ $log->name }}</td>
+                    <td width="8%">{{ $came['place'] ? $came['place'].'.' : '' }}</td>
+                    <td>{{ $came['name'] }}</td>
                     <td width="20%">{{
-                        $log->endedAt ? RunStanding::clock($log->endedAt - $log->startedAt) : ''
+                        $came['seconds'] !== null ? RunStanding::clock($came['seconds']) : ''
                     }}</td>
                 </tr>
             @endforeach
         </table>
-        @if (count($one['plays']) > App\View\PaperReport::NAMES)
+        @if (count($one['plays']) > App\Report\PaperReport::NAMES)
             <p class="small">{{
-                __('report.outcomes.more', ['count' => count($one['plays']) - App\View\PaperReport::NAMES])
+                __('report.outcomes.more', ['count' => count($one['plays']) - App\Report\PaperReport::NAMES])
             }}</p>
         @endif
     @endforeach

@@ -18,7 +18,7 @@
     @endif
     <section aria-labelledby="outcomes-title">
         <h2 class="mb-2 text-sign" id="outcomes-title">{{ __('report.outcomes.title') }}</h2>
-        @foreach ($report->outcomes() as $one)
+        @foreach ($report->outcomes as $one)
             <h3 class="mt-3 flex items-baseline justify-between gap-3 font-[650]">
                 <span>
                     @if ($one['kind'])
@@ -30,17 +30,17 @@
                 <span>{{ __('report.gave', ['count' => count($one['plays'])]) }}</span>
             </h3>
             <ol class="flex flex-wrap gap-x-5">
-                @foreach ($one['plays'] as $log)
+                @foreach ($one['plays'] as $came)
                     <li><a class="inline-flex min-h-[44px] items-center gap-1.5"
-                        href="{{ route('runs.play', [$run, $log->id]) }}"
-                        title="{{ __('report.trail', ['name' => $log->name]) }}">
-                        @if ($log->state->place)
-                            <strong>{{ $log->state->place }}.</strong>
+                        href="{{ route('runs.play', [$run, $came['id']]) }}"
+                        title="{{ __('report.trail', ['name' => $came['name']]) }}">
+                        @if ($came['place'])
+                            <strong>{{ $came['place'] }}.</strong>
                         @endif
-                        <span>{{ $log->name }}</span></a>
-                        @if ($log->endedAt)
+                        <span>{{ $came['name'] }}</span></a>
+                        @if ($came['seconds'] !== null)
                             <span class="text-note text-quiet">{{
-                                RunStanding::clock($log->endedAt - $log->startedAt)
+                                RunStanding::clock($came['seconds'])
                             }}</span>
                         @endif
                     </li>

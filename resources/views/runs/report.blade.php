@@ -16,7 +16,10 @@
             @endif
         @endforeach
     </dl>
-    @if ($report->logs === [])
+    @if ($at !== null)
+        <p class="mb-4 text-quiet">{{ __('report.making.from', ['time' => App\View\Moment::of($at)]) }}</p>
+    @endif
+    @if ($report->joined === 0)
         <p class="py-8">{{ __('report.nobody') }}</p>
     @else
         @if ($report->locks !== [])

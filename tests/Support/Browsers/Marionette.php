@@ -48,7 +48,6 @@ final class Marionette extends HttpCommandExecutor
         DriverCommand::SET_SCRIPT_TIMEOUT => 'SetTimeouts',
         DriverCommand::IMPLICITLY_WAIT => 'SetTimeouts',
         DriverCommand::SET_TIMEOUT => 'SetTimeouts',
-        DriverCommand::QUIT => 'DeleteSession',
     ];
 
     private int $number = 0;
@@ -81,7 +80,9 @@ final class Marionette extends HttpCommandExecutor
     public function execute(WebDriverCommand $command): WebDriverResponse
     {
         $name = self::NAMES[$command->getName()] ?? ucfirst($command->getName());
-        $this->write([0, ++$this->number, "WebDriver:{$name}", (object) $this->parameters($command)]);
+        // An ended session alone would leave the program running.
+        $called = $command->getName() === DriverCommand::QUIT ? 'Marionette:Quit' : "WebDriver:{$name}";
+        $this->write([0, ++$this->number, $called, (object) $this->parameters($command)]);
         [, , $error, $result] = $this->read();
         if ($error !== null) {
             WebDriverException::throwException(
@@ -108,6 +109,7 @@ final class Marionette extends HttpCommandExecutor
             DriverCommand::FIND_CHILD_ELEMENTS => ['element' => $parameters['id']] + $parameters,
             DriverCommand::SCREENSHOT => ['full' => false],
             DriverCommand::NEW_SESSION => $parameters['capabilities']['alwaysMatch'],
+            DriverCommand::QUIT => ['flags' => ['eForceQuit']],
             DriverCommand::DELETE_COOKIE => ['name' => $parameters['name']],
             default => $parameters,
         };

@@ -143,7 +143,7 @@ final class Arena
             'DB_DATABASE' => $this->database(), 'DB_PERSISTENT' => 'true', 'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file', 'LOG_CHANNEL' => 'errorlog', 'BCRYPT_ROUNDS' => '4',
             'FRAVEL_EDITIONS' => "{$this->folder}/editions", 'FRAVEL_FILES' => "{$this->folder}/files",
-            'FRAVEL_PULSE' => "{$this->folder}/pulse",
+            'FRAVEL_PULSE' => "{$this->folder}/pulse", 'FRAVEL_REPORTS' => "{$this->folder}/reports",
             'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'PATH' => (string) getenv('PATH'),
         ];
     }

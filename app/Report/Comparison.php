@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Run;
 use Fravel\Report\LockReport;

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Run;
 use App\Storage\EditionFile;
+use App\View\GivenAnswer;
+use App\View\Moment;
 use App\Workshop\Names;
+use Closure;
 use Fravel\Document\GameDocument;
 use Fravel\Report\Deed;
 use Fravel\Report\Happening;
@@ -17,8 +20,11 @@ use WeakMap;
 /** What a run showed as tables for a spreadsheet, each with a row of names first. */
 final class RunTables
 {
-    /** @return Generator<int, list<string|int|float|null>> every answer that was given, student by student, in order */
-    public static function answers(Run $run): Generator
+    /**
+     * @param  Closure(int): mixed|null  $told  what hears how much has been read, in per cent
+     * @return Generator<int, list<string|int|float|null>> every answer that was given, student by student, in order
+     */
+    public static function answers(Run $run, ?Closure $told = null): Generator
     {
         $game = EditionFile::of($run->edition)->game;
         $isOfTeams = $run->hasTeams();
@@ -28,7 +34,7 @@ final class RunTables
         /** @var WeakMap<Happening, list<string>> $known */
         $known = new WeakMap();
         $scenes = [];
-        foreach (RunLogs::each($run) as $log) {
+        foreach (RunLogs::each($run, $told) as $log) {
             foreach ($log->deeds as $deed) {
                 if ($deed->lock() !== null) {
                     yield [
@@ -53,10 +59,8 @@ final class RunTables
     }
 
     /** @return list<list<string|int|float|null>> how each lock went */
-    public static function locks(Run $run): array
+    public static function locks(Report $report): array
     {
-        $report = Report::of($run);
-
         return [
             self::names(['lock', 'scene', 'tried', 'opened', 'first', 'tries', 'seconds', 'hints', 'left', 'tells']),
             ...array_map(static fn (LockReport $one): array => [
@@ -68,10 +72,10 @@ final class RunTables
     }
 
     /** @return list<list<string|int|float|null>> how many took each choice, or each option that is never wrong */
-    public static function choices(Run $run): array
+    public static function choices(Report $report): array
     {
         $rows = [self::names(['scene', 'choice', 'tried'])];
-        foreach (Report::of($run)->ways() as $way) {
+        foreach ($report->ways() as $way) {
             foreach ($way['ways'] as [$choice, $plays]) {
                 $rows[] = [$way['scene'], $choice, $plays];
             }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Run;
 use Dompdf\Dompdf;
@@ -16,12 +16,12 @@ final class PaperReport
     public const NAMES = 200;
 
     /** PDF, A4. */
-    public static function of(Run $run): string
+    public static function of(Run $run, Report $report): string
     {
         $paper = new Dompdf(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'tempDir' => sys_get_temp_dir()]);
         $paper->setPaper('A4');
         $paper->loadHtml(view('runs.report-pdf', [
-            'run' => $run, 'report' => Report::of($run), 'style' => self::style(),
+            'run' => $run, 'report' => $report, 'style' => self::style(),
         ])->render());
         $paper->render();
 

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Run;
 use App\Storage\EditionFile;
+use App\View\GivenAnswer;
 use App\Workshop\Names;
+use Closure;
 use Fravel\Document\GameDocument;
+use Fravel\Document\Showing;
 use Fravel\Report\CameOut;
 use Fravel\Report\CoverReport;
 use Fravel\Report\FindReport;
@@ -20,7 +23,12 @@ use Fravel\Report\WrongGroup;
 use Fravel\Thing\FindIt;
 use Fravel\Thing\Lock;
 
-/** What a run showed, ready for its page. */
+/**
+ * What a run showed, ready for its page; it holds figures and names, and none of what they were reckoned from.
+ *
+ * @phpstan-type Came array{id: string, name: string, place: ?int, seconds: ?int}
+ * @phpstan-type Outcome array{scene: string, kind: ?string, plays: list<Came>}
+ */
 final readonly class Report
 {
     /** First tries by which a lock is called easy, fair or hard; below the last it is very hard. */
@@ -30,7 +38,10 @@ final readonly class Report
     private const TELLS = ['well' => 0.3, 'some' => 0.1, 'little' => -0.1];
 
     /**
-     * @param  list<PlayLog>  $logs
+     * @param  int  $joined  plays
+     * @param  list<int>  $seconds  from start to end, of each play that is through
+     * @param  list<Outcome>  $outcomes  each ending with those who came to it, in the order of their places; then
+     *     those who are under way
      * @param  list<LockReport>  $locks  that are right or wrong
      * @param  list<LockReport>  $asked  to which no answer is wrong, with options to pick from
      * @param  list<CoverReport>  $covers
@@ -39,14 +50,16 @@ final readonly class Report
      * @param  list<PassageReport>  $passages
      */
     private function __construct(
-        public GameDocument $game, public array $logs, public array $locks, public array $boards, public array $scenes,
-        public array $passages, public array $asked, public array $covers,
+        public GameDocument $game, public int $joined, private array $seconds, public array $outcomes,
+        public array $locks, public array $boards, public array $scenes, public array $passages, public array $asked,
+        public array $covers,
     ) {
     }
 
-    public static function of(Run $run): self
+    /** @param  Closure(int): mixed|null  $told  what hears how much has been read, in per cent */
+    public static function of(Run $run, ?Closure $told = null): self
     {
-        return self::ofLogs(EditionFile::of($run->edition)->game, RunLogs::of($run));
+        return self::ofLogs(EditionFile::of($run->edition)->game, RunLogs::of($run, $told));
     }
 
     /** @param  list<PlayLog>  $logs */
@@ -57,7 +70,9 @@ final readonly class Report
 
         return new self(
             $game,
-            $logs,
+            count($logs),
+            array_values(array_filter(array_map(self::secondsOf(...), $logs), is_int(...))),
+            self::outcomes($game, $logs),
             array_values(array_filter($all, static fn (LockReport $one): bool => ! $isNoted($one))),
             FindReport::all($game, $logs),
             SceneReport::all($game, $logs),
@@ -82,17 +97,14 @@ final readonly class Report
     /** @return array{finished: int, joined: int, median: ?string, rate: ?int} */
     public function sums(): array
     {
-        $finished = array_values(array_filter($this->logs, static fn (PlayLog $log): bool => $log->endedAt !== null));
-        $times = Spread::of(array_map(
-            static fn (PlayLog $log): int => (int) $log->endedAt - $log->startedAt, $finished,
-        ));
+        $times = Spread::of($this->seconds);
         $tried = array_sum(array_map(static fn (LockReport $report): int => $report->tried, $this->locks));
         $first = array_sum(array_map(static fn (LockReport $report): int => $report->firstTry, $this->locks));
 
         return [
-            'finished' => count($finished),
-            'joined' => count($this->logs),
-            'median' => $times === null ? null : RunStanding::clock((int) round($times->median)),
+            'finished' => count($this->seconds),
+            'joined' => $this->joined,
+            'median' => $times === null ? null : Showing::clock((int) round($times->median)),
             'rate' => $tried === 0 ? null : (int) round(100 * $first / $tried),
         ];
     }
@@ -128,31 +140,47 @@ final readonly class Report
     }
 
     /**
-     * Who came out where: each ending with those who did, in the order of their places; then those who are under way.
-     *
-     * @return list<array{scene: string, kind: ?string, plays: list<PlayLog>}>
+     * @param  list<PlayLog>  $logs
+     * @return list<Outcome>
      */
-    public function outcomes(): array
+    private static function outcomes(GameDocument $game, array $logs): array
     {
-        $logs = $this->logs;
         usort($logs, static fn (PlayLog $one, PlayLog $other): int => [
             $one->state->place ?? PHP_INT_MAX, $one->endedAt ?? PHP_INT_MAX,
         ] <=> [$other->state->place ?? PHP_INT_MAX, $other->endedAt ?? PHP_INT_MAX]);
+        [$at, $under] = [[], []];
+        foreach ($logs as $log) {
+            $log->endedAt === null ? $under[] = $log : $at[$log->state->scene][] = $log;
+        }
         $outcomes = [];
-        foreach ($this->game->scenes() as $scene) {
+        foreach ($game->scenes() as $scene) {
             $came = [];
-            foreach ($logs as $log) {
-                if ($log->endedAt !== null && $log->state->scene === $scene->id) {
-                    $came[CameOut::as($this->game, $log->state) ?: $this->called($scene->id)][] = $log;
-                }
+            foreach ($at[$scene->id] ?? [] as $log) {
+                $came[CameOut::as($game, $log->state) ?: Names::of($game, $scene->id)][] = $log;
             }
             foreach ($came as $as => $plays) {
-                $outcomes[] = ['scene' => (string) $as, 'kind' => $plays[0]->state->ended, 'plays' => $plays];
+                $outcomes[] = self::outcome((string) $as, $plays[0]->state->ended, $plays);
             }
         }
-        $under = array_values(array_filter($logs, static fn (PlayLog $log): bool => $log->endedAt === null));
 
-        return $under === [] ? $outcomes : [...$outcomes, ['scene' => '', 'kind' => null, 'plays' => $under]];
+        return $under === [] ? $outcomes : [...$outcomes, self::outcome('', null, $under)];
+    }
+
+    /**
+     * @param  list<PlayLog>  $logs
+     * @return Outcome
+     */
+    private static function outcome(string $as, ?string $kind, array $logs): array
+    {
+        return ['scene' => $as, 'kind' => $kind, 'plays' => array_map(static fn (PlayLog $log): array => [
+            'id' => $log->id, 'name' => $log->name, 'place' => $log->state->place, 'seconds' => self::secondsOf($log),
+        ], $logs)];
+    }
+
+    /** From start to end; null for one that is under way. */
+    private static function secondsOf(PlayLog $log): ?int
+    {
+        return $log->endedAt === null ? null : $log->endedAt - $log->startedAt;
     }
 
     /** What a box of a find-it board is asked for by. */

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Play;
 use App\Models\Run;
+use App\View\GivenAnswer;
+use App\View\RunStanding;
 use App\Workshop\ActionWords;
 use App\Workshop\Names;
 use Fravel\Document\GameDocument;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 use App\Models\Play;
 use App\Models\Run;
+use Closure;
 use Fravel\Report\Happening;
 use Fravel\Report\PlayLog;
 use Fravel\Support\Json;
@@ -34,12 +35,15 @@ final class RunLogs
     {
     }
 
-    /** @return list<PlayLog> by name */
-    public static function of(Run $run): array
+    /**
+     * @param  Closure(int): mixed|null  $told  what hears how much has been read, in per cent
+     * @return list<PlayLog> by name
+     */
+    public static function of(Run $run, ?Closure $told = null): array
     {
         self::makeRoom(self::PAGE + self::ROOM * $run->plays()->count());
 
-        return iterator_to_array(self::each($run), false);
+        return iterator_to_array(self::each($run, $told), false);
     }
 
     /** A run of thousands needs more than a page may usually take; one class does not. */
@@ -51,20 +55,25 @@ final class RunLogs
         }
     }
 
-    /** @return Generator<int, PlayLog> by name, one after the other */
-    public static function each(Run $run): Generator
+    /**
+     * @param  Closure(int): mixed|null  $told  as of() takes it
+     * @return Generator<int, PlayLog> by name, one after the other
+     */
+    public static function each(Run $run, ?Closure $told = null): Generator
     {
-        return self::among($run->plays()->orderBy('name')->pluck('id')->all());
+        return self::among($run->plays()->orderBy('name')->pluck('id')->all(), $told);
     }
 
     /**
      * @param  array<string>  $plays  ids
+     * @param  Closure(int): mixed|null  $told  as of() takes it
      * @return Generator<int, PlayLog> in this order, one after the other
      */
-    public static function among(array $plays): Generator
+    public static function among(array $plays, ?Closure $told = null): Generator
     {
         $logs = new self;
-        foreach (array_chunk($plays, self::AT_ONCE) as $ids) {
+        foreach (array_chunk($plays, self::AT_ONCE) as $part => $ids) {
+            $told === null ?: $told(intdiv(100 * $part * self::AT_ONCE, count($plays)));
             $there = Play::query()->whereIn('id', $ids)->get()->keyBy('id');
             $done = $logs->done($ids);
             foreach ($ids as $id) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Report;
 
 /** A table as spreadsheet programs open it cleanly: with a byte-order mark, and with no cell that acts as a formula. */
 final class Csv
@@ -11,16 +11,14 @@ final class Csv
      * Row by row, so that a long table needs no more room than a short one.
      *
      * @param  iterable<list<string|int|float|null>>  $rows
+     * @param  resource  $stream
      */
-    public static function send(iterable $rows): void
+    public static function write(iterable $rows, $stream): void
     {
-        $stream = fopen('php://output', 'wb');
-        assert($stream !== false);
         fwrite($stream, "\xEF\xBB\xBF");
         foreach ($rows as $row) {
             fputcsv($stream, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
         }
-        fclose($stream);
     }
 
     /** A text that a spreadsheet program would run is led in by an apostrophe, which such programs don't show. */

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Report;
+
+use App\Models\Run;
+use App\Storage\Progress;
+use App\View\Moment;
+use ErrorException;
+use Illuminate\Support\Facades\App;
+
+/**
+ * The report of a large run, or an export of it, made beside the application and kept for a while: a class that plays
+ * meanwhile does not wait for it. A file of what it holds says by its name of which state of the run it is.
+ */
+final readonly class Making
+{
+    /** What is made where it is no export: the figures of the report's page. */
+    public const FIGURES = 'figures';
+
+    /** Seconds for which one is shown of a run that goes on meanwhile: it would never be the last. */
+    private const LIVE = 60;
+
+    /** Seconds that one is kept. */
+    private const KEPT = 3600;
+
+    /** Made at once; others wait. */
+    private const AT_ONCE = 2;
+
+    /** As far back as one can stand: whoever plays comes first. */
+    private const NICE = 19;
+
+    /** @param  string  $what  an Export, or FIGURES */
+    public function __construct(private Run $run, private string $what)
+    {
+    }
+
+    /** Whether so many played that it is made beside the application. */
+    public static function isFor(Run $run): bool
+    {
+        return $run->plays()->count() > config()->integer('fravel.large_run');
+    }
+
+    /** The file that holds it, as the run is now; null where there is none. */
+    public function made(): ?string
+    {
+        $exact = $this->path($this->state());
+        if (is_file($exact)) {
+            return $exact;
+        }
+        $fresh = array_filter(
+            glob($this->path('*')) ?: [],
+            static fn (string $path): bool => (int) @filemtime($path) > time() - self::LIVE,
+        );
+
+        return array_values($fresh)[0] ?? null;
+    }
+
+    /** @return array{state: 'none'|'waiting'|'making'|'made'|'failed', percent: int} */
+    public function standing(): array
+    {
+        $progress = $this->progress();
+
+        return [
+            'state' => match (true) {
+                $progress->isOnItsWay() => 'making',
+                $this->made() !== null => 'made',
+                $progress->isThere() => 'failed',
+                $progress->others(self::folder('*').'/*.progress') >= self::AT_ONCE => 'waiting',
+                default => 'none',
+            },
+            'percent' => $progress->percent(),
+        ];
+    }
+
+    /**
+     * Begins in a process of its own, where nothing is made of it yet; one that failed is not begun by itself.
+     *
+     * @throws ErrorException If there is no room for it.
+     */
+    public function begin(): void
+    {
+        if ($this->standing()['state'] === 'none') {
+            $this->progress()->begin(
+                ['reports:make', $this->run->id, $this->what, App::getLocale(), Moment::zone()], self::NICE,
+            );
+        }
+    }
+
+    /** One that failed may be begun again. */
+    public function forgetFailure(): void
+    {
+        $this->progress()->isOnItsWay() ?: $this->progress()->forget();
+    }
+
+    /** Makes it. What was made before gives way. */
+    public function run(): void
+    {
+        self::sweep();
+        $path = $this->path($this->state());
+        $part = "{$path}.part";
+        is_dir(dirname($path)) || @mkdir(dirname($path), 0o755, true);
+        $stream = fopen($part, 'wb');
+        if ($stream === false) {
+            throw new ErrorException('The file could not be opened.');
+        }
+        $export = Export::tryFrom($this->what);
+        $told = fn (int $percent) => $this->progress()->tell($percent);
+        try {
+            $export === null
+                ? fwrite($stream, serialize(Report::of($this->run, $told)))
+                : $export->write($this->run, $stream, $told);
+        } finally {
+            fclose($stream);
+        }
+        array_map(unlink(...), glob($this->path('*')) ?: []);
+        rename($part, $path);
+        $this->progress()->forget();
+    }
+
+    /** That it could not be made. */
+    public function fail(): void
+    {
+        $this->progress()->fail();
+    }
+
+    /** The report's figures as they were made; null where they are of another version. */
+    public static function read(string $path): ?Report
+    {
+        $report = is_file($path) ? @unserialize((string) file_get_contents($path)) : null;
+
+        return $report instanceof Report ? $report : null;
+    }
+
+    /** Nothing of a run stays that was deleted, or of which a play was. */
+    public static function forget(string $run): void
+    {
+        array_map(unlink(...), glob(self::folder($run).'/*') ?: []);
+        @rmdir(self::folder($run));
+    }
+
+    /** What was kept long enough goes. */
+    public static function sweep(): int
+    {
+        clearstatcache();
+        $old = array_filter(
+            glob(self::folder('*').'/*') ?: [],
+            static fn (string $path): bool => (int) @filemtime($path) < time() - self::KEPT,
+        );
+
+        return count(array_filter($old, static fn (string $path): bool => @unlink($path)));
+    }
+
+    private function progress(): Progress
+    {
+        return new Progress($this->path('is').'.progress');
+    }
+
+    /** All of the run that what is made depends on. */
+    private function state(): string
+    {
+        $plays = $this->run->plays()->toBase()->selectRaw(
+            'count(*) as plays, sum(seq) as seq, max(acted_at) as acted, max(ended_at) as ended, '
+                .'count(edition_id) as kept, max(id) as last',
+        )->first();
+        $told = [$plays, $this->run->getAttributes(), self::version()];
+
+        return substr(hash('sha256', (string) json_encode($told)), 0, 20);
+    }
+
+    /** When the application was last changed: what is made by another version may be something else. */
+    private static function version(): int
+    {
+        return (int) max(array_map(filemtime(...), [
+            __FILE__, base_path('vendor/composer/installed.php'), app_path('Report/Report.php'),
+        ]));
+    }
+
+    private function path(string $state): string
+    {
+        $as = substr(hash('sha256', App::getLocale().' '.Moment::zone()), 0, 8);
+
+        return self::folder($this->run->id)."/{$this->what}-{$as}-{$state}.made";
+    }
+
+    private static function folder(string $run): string
+    {
+        return config()->string('fravel.reports').'/'.$run;
+    }
+}
