@@ -57,6 +57,12 @@ final readonly class Making
         return array_values($fresh)[0] ?? null;
     }
 
+    /** Where it can be had. */
+    public function address(): string
+    {
+        return route($this->what === self::FIGURES ? 'runs.report' : "runs.{$this->what}", $this->run);
+    }
+
     /** @return array{state: 'none'|'waiting'|'making'|'made'|'failed', percent: int} */
     public function standing(): array
     {

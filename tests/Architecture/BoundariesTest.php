@@ -102,7 +102,7 @@ arch('no filler names')
 
 arch('controllers are only reached through routes')
     ->expect('App\Http\Controllers')->not->toBeUsedIn([
-        'App\Actions', 'App\Models', 'App\Play', 'App\View', 'App\Workshop',
+        'App\Actions', 'App\Models', 'App\Play', 'App\Report', 'App\View', 'App\Workshop',
     ]);
 
 test('no template holds an inline script, style or handler', function (): void {

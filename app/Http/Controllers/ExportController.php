@@ -42,7 +42,7 @@ final class ExportController extends Controller
         $making = new Making($run, $what);
         $making->begin();
 
-        return view('runs.making-standing', ['run' => $run, 'what' => $what, 'standing' => $making->standing()]);
+        return view('runs.making-standing', self::said($run, $making, $what));
     }
 
     /** Once more, after it failed. */
@@ -52,7 +52,7 @@ final class ExportController extends Controller
         $making->forgetFailure();
         $making->begin();
 
-        return redirect()->to(self::address($run, $what));
+        return redirect()->to($making->address());
     }
 
     /** The page that tells how far it is. */
@@ -60,12 +60,14 @@ final class ExportController extends Controller
     {
         $making->begin();
 
-        return view('runs.making', ['run' => $run, 'what' => $what, 'standing' => $making->standing()]);
+        return view('runs.making', self::said($run, $making, $what));
     }
 
-    /** Where it can be had. */
-    public static function address(Run $run, string $what): string
+    /** @return array<string, mixed> */
+    private static function said(Run $run, Making $making, string $what): array
     {
-        return route($what === Making::FIGURES ? 'runs.report' : "runs.{$what}", $run);
+        return [
+            'run' => $run, 'what' => $what, 'standing' => $making->standing(), 'address' => $making->address(),
+        ];
     }
 }

@@ -1,6 +1,4 @@
-@use('App\Http\Controllers\ExportController')
 @use('App\Report\Making')
-@php($address = ExportController::address($run, $what))
 @if ($standing['state'] === 'made')
     <p class="mb-3">{{ __('report.making.made') }}</p>
     <p><a class="button primary" href="{{ $address }}">
