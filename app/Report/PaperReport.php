@@ -12,9 +12,6 @@ use LogicException;
 /** The report of a run on paper. */
 final class PaperReport
 {
-    /** Names that stand on paper for each outcome; the table of plays has them all. */
-    public const NAMES = 200;
-
     /** PDF, A4. */
     public static function of(Run $run, Report $report): string
     {

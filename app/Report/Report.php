@@ -31,6 +31,9 @@ use Fravel\Thing\Lock;
  */
 final readonly class Report
 {
+    /** Names that stand on a page for each outcome; the table of plays has them all. */
+    public const NAMES = 200;
+
     /** First tries by which a lock is called easy, fair or hard; below the last it is very hard. */
     private const HARD = ['easy' => 0.85, 'fair' => 0.6, 'hard' => 0.3];
 

@@ -42,13 +42,13 @@ final readonly class Progress
     /** @throws ErrorException If there is no room for it. */
     public function tell(int $percent): void
     {
-        WholeFile::write($this->path, Json::write(['percent' => $percent]));
+        WholeFile::write($this->path, Json::write(['percent' => $percent]), isFlushed: false);
     }
 
     /** @throws ErrorException If there is no room for it. */
     public function fail(): void
     {
-        WholeFile::write($this->path, Json::write(['percent' => 0, 'failed' => true]));
+        WholeFile::write($this->path, Json::write(['percent' => 0, 'failed' => true]), isFlushed: false);
     }
 
     /** Nothing is told of it any more. */

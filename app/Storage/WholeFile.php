@@ -11,8 +11,12 @@ use ErrorException;
  */
 final class WholeFile
 {
-    /** @throws ErrorException If there is no room, or no right to write there. */
-    public static function write(string $path, string $bytes): void
+    /**
+     * @param  bool  $isFlushed  whether it is to outlive a power cut; else writing costs others no flush of the disk
+     *
+     * @throws ErrorException If there is no room, or no right to write there.
+     */
+    public static function write(string $path, string $bytes, bool $isFlushed = true): void
     {
         is_dir(dirname($path)) || @mkdir(dirname($path), 0o755, true);
         $part = "{$path}.".bin2hex(random_bytes(6));
@@ -21,7 +25,8 @@ final class WholeFile
             throw new ErrorException('The file could not be opened.');
         }
         try {
-            $isWhole = @fwrite($file, $bytes) === strlen($bytes) && fflush($file) && fsync($file);
+            $isWhole = @fwrite($file, $bytes) === strlen($bytes) && fflush($file)
+                && (! $isFlushed || fsync($file));
             fclose($file);
             ($isWhole && rename($part, $path)) || throw new ErrorException('The file could not be written.');
         } finally {

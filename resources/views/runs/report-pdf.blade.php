@@ -1,4 +1,5 @@
 @use('App\View\Moment')
+@use('App\Report\Report')
 @use('App\View\RunStanding')
 <!doctype html>
 <html lang="{{ app()->getLocale() }}">
@@ -98,7 +99,7 @@
     @foreach ($report->outcomes as $one)
         <p><strong>{{ $one['scene'] === '' ? __('report.outcomes.none') : $one['scene'] }}</strong></p>
         <table class="names" width="100%">
-            @foreach (array_slice($one['plays'], 0, App\Report\PaperReport::NAMES) as $came)
+            @foreach (array_slice($one['plays'], 0, Report::NAMES) as $came)
                 <tr>
                     <td width="8%">{{ $came['place'] ? $came['place'].'.' : '' }}</td>
                     <td>{{ $came['name'] }}</td>
@@ -108,9 +109,9 @@
                 </tr>
             @endforeach
         </table>
-        @if (count($one['plays']) > App\Report\PaperReport::NAMES)
+        @if (count($one['plays']) > Report::NAMES)
             <p class="small">{{
-                __('report.outcomes.more', ['count' => count($one['plays']) - App\Report\PaperReport::NAMES])
+                __('report.outcomes.more', ['count' => count($one['plays']) - Report::NAMES])
             }}</p>
         @endif
     @endforeach

@@ -1,3 +1,4 @@
+@use('App\Report\Report')
 @use('App\View\RunStanding')
 {{-- Which ways were taken, what nobody saw, and who came out where. --}}
 <div class="mt-10 grid gap-8 lg:grid-cols-2">
@@ -30,7 +31,7 @@
                 <span>{{ __('report.gave', ['count' => count($one['plays'])]) }}</span>
             </h3>
             <ol class="flex flex-wrap gap-x-5">
-                @foreach ($one['plays'] as $came)
+                @foreach (array_slice($one['plays'], 0, Report::NAMES) as $came)
                     <li><a class="inline-flex min-h-[44px] items-center gap-1.5"
                         href="{{ route('runs.play', [$run, $came['id']]) }}"
                         title="{{ __('report.trail', ['name' => $came['name']]) }}">
@@ -46,6 +47,11 @@
                     </li>
                 @endforeach
             </ol>
+            @if (count($one['plays']) > Report::NAMES)
+                <p><a class="inline-flex min-h-[44px] items-center" href="{{ route('runs.csv', $run) }}">{{
+                    __('report.outcomes.more', ['count' => count($one['plays']) - Report::NAMES])
+                }}</a></p>
+            @endif
         @endforeach
         @if ($run->gives_certificates)
             <p class="mt-4"><a href="{{ route('certificates') }}">{{ __('wall.certificates') }}</a></p>
