@@ -22,6 +22,9 @@ final class Weight
     /** For one place in the table of slips. */
     public const SLIP = 3;
 
+    /** For working out two terms and comparing them, at most. */
+    public const TERM = 30_000;
+
     /** What a pattern may take before it is no match. */
     public const PATTERN = 3000;
 

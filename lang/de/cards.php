@@ -207,11 +207,17 @@ return [
             'email' => 'einer E-Mail-Adresse', 'web' => 'einer Webadresse', 'date' => 'eines Datums',
             'time' => 'einer Uhrzeit', 'whole' => 'einer ganzen Zahl', 'decimal' => 'einer Zahl',
         ],
+        'terms' => [
+            'any' => 'in jeder Form', 'given' => 'so geschrieben', 'simplest' => 'so weit wie möglich vereinfacht',
+        ],
+        'termHint' => 'etwa 2(x+3) oder x^2',
+        'term' => 'der Term', 'termAs' => 'in welcher Form',
         'more' => ['any' => 'oder auch …', 'all' => 'und auch …'],
         'names' => [
             'pattern' => 'passt auf das Muster', 'form' => 'hat die Form',
             'any' => 'ist eines davon:', 'all' => 'ist all das:', 'not' => 'ist nicht:',
             'equals' => 'ist',
+            'mathematics' => 'ist, als Mathematik,',
             'has' => 'sagt',
             'hasAll' => 'sagt alles von',
             'close' => 'ist beinahe',

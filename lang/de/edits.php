@@ -170,6 +170,8 @@ return [
             'unknown' => 'Diese Änderung wurde nicht verstanden. Nichts wurde geändert.',
         ],
         'history' => ['start' => 'Es gibt nichts rückgängig zu machen.', 'end' => 'Es gibt nichts wiederherzustellen.'],
+        'mathematics' => ['malformed' => '„:found“ ist nicht als Term zu lesen (Zahlen, einzelne Buchstaben, + - * / ^ '
+            .'und Klammern sind es). Der vorherige bleibt.'],
         'pattern' => ['malformed' => 'Dieses Suchmuster ist nicht zu lesen (:fault). Das vorherige bleibt.'],
         'text' => [
             'long' => 'Das wird mit Antworten verglichen und darf :most Zeichen haben; es hat :found. Was vorher da '

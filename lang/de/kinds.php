@@ -28,6 +28,9 @@ return [
     'matcher' => [
         'equals' => 'genau :words', 'has' => 'eines von :words unter anderem', 'hasAll' => 'alle von :words',
         'like' => 'wie :words',
+        'mathematics' => 'was :words ergibt, in jeder Form',
+        'mathematicsGiven' => ':words, so geschrieben, in beliebiger Reihenfolge',
+        'mathematicsSimplest' => 'was :words ergibt, so weit wie möglich vereinfacht',
         'pattern' => 'nach dem Suchmuster :words', 'close' => ':words mit {edits|=1 einem Fehler|:edits Fehlern}',
         'number' => 'die Zahl :number',
         'between' => 'von :least bis :most', 'length' => 'so lang: :min bis :max :of', 'form' => 'in der Form :form',

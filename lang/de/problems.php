@@ -13,6 +13,8 @@ return [
     'condition.deep' => 'Diese Bedingung ist zu tief geschachtelt.',
     'text.long' => 'Dieser Text darf :most Zeichen haben; er hat :found.',
     'lock.heavy' => 'Mit diesen Regeln zu vergleichen macht mehr Arbeit, als jemand warten sollte.',
+    'mathematics.malformed' => '„:found“ ist nicht als Term zu lesen: Zahlen, einzelne Buchstaben, + - * / ^ und '
+        .'Klammern sind es.',
     'pattern.malformed' => 'Dieses Suchmuster geht nicht: :fault.',
     'unit.unknown' => '„:found“ ist keine bekannte Einheit.',
     'file.outside' => 'Eine Datei eines Spiels liegt in seinem Paket; :found tut das nicht.',

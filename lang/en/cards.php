@@ -199,11 +199,17 @@ return [
             'email' => 'an e-mail address', 'web' => 'a web address', 'date' => 'a date', 'time' => 'a time of day',
             'whole' => 'a whole number', 'decimal' => 'a number',
         ],
+        'terms' => [
+            'any' => 'in any form', 'given' => 'written so', 'simplest' => 'simplified as far as it goes',
+        ],
+        'termHint' => 'such as 2(x+3) or x^2',
+        'term' => 'the term', 'termAs' => 'in which form',
         'more' => ['any' => 'or also …', 'all' => 'and also …'],
         'names' => [
             'pattern' => 'fits the pattern', 'form' => 'has the form of',
             'any' => 'is any of these:', 'all' => 'is all of this:', 'not' => 'is not:',
             'equals' => 'is',
+            'mathematics' => 'is, as mathematics,',
             'has' => 'says',
             'hasAll' => 'says all of',
             'close' => 'is nearly',

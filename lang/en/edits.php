@@ -169,6 +169,8 @@ return [
             'unknown' => 'That change was not understood. Nothing was changed.',
         ],
         'history' => ['start' => 'There is nothing to undo.', 'end' => 'There is nothing to do again.'],
+        'mathematics' => ['malformed' => '“:found” can’t be read as a term (numbers, single letters, + - * / ^ and '
+            .'brackets are). The one before it is kept.'],
         'pattern' => ['malformed' => 'That pattern can’t be read (:fault). The one before it is kept.'],
         'text' => [
             'long' => 'That is compared with answers and may have :most characters; it has :found. What was there '

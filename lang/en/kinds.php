@@ -27,6 +27,9 @@ return [
     'matcher' => [
         'equals' => 'exactly :words', 'has' => 'any of :words among others', 'hasAll' => 'all of :words',
         'like' => 'like :words', 'pattern' => 'by the pattern :words',
+        'mathematics' => 'what comes to :words, in any form',
+        'mathematicsGiven' => ':words, written so, in whatever order',
+        'mathematicsSimplest' => 'what comes to :words, worked out as far as it goes',
         'close' => ':words with {edits|=1 one slip|:edits slips}', 'number' => 'the number :number',
         'between' => 'from :least to :most', 'length' => 'so long: :min to :max :of', 'form' => 'in the form :form',
         'options' => ':parts, and nothing else', 'order' => ':parts, in this order',

@@ -13,6 +13,8 @@ return [
     'condition.deep' => 'This condition is nested too deep.',
     'text.long' => 'This text may have :most characters; it has :found.',
     'lock.heavy' => 'These rules are more work to compare an answer with than a student should wait for.',
+    'mathematics.malformed' => '“:found” can\'t be read as a term: numbers, single letters, + - * / ^ and brackets '
+        .'are.',
     'pattern.malformed' => 'This pattern can\'t be used: :fault.',
     'unit.unknown' => '":found" is no known unit.',
     'file.outside' => 'A file of a game lies inside its package; :found does not.',

@@ -69,6 +69,22 @@ it('joins rules, keeps them in the order they are put in, and judges by it', fun
     $builder->browser->see('rule 1 → close');
 });
 
+it('asks for a term, in the form that is wanted', function (): void {
+    $builder = askingFor('x', 'Terms');
+    $lock = $builder->thing()['id'];
+    $builder->choose("[data-key='{$lock}.rule.0.kind']", 'is, as mathematics,')
+        ->type("[data-key='{$lock}.rule.0.mathematics']", '2(x+');
+    $builder->browser->see('can’t be read as a term');
+    $builder->type("[data-key='{$lock}.rule.0.mathematics']", '2(x+3)')
+        ->choose("[data-key='{$lock}.rule.0.as']", 'simplified as far as it goes');
+    $builder->kept();
+    expect($builder->thing()['rules'][0]['match'])->toEqual(['mathematics' => '2(x+3)', 'as' => 'simplest']);
+    $builder->type("[data-key='{$lock}.bench']", '3*2+2x');
+    $builder->browser->see('anything else → ');
+    $builder->type("[data-key='{$lock}.bench']", '6 + 2X');
+    $builder->browser->see('the rule → opens');
+});
+
 it('shows what is held with its picture', function (): void {
     $builder = askingFor('red', 'Ties');
     $lock = $builder->thing()['id'];

@@ -58,5 +58,6 @@ it('says of itself what each kind of effect and matcher does', function (
         'from 10 to 20.5 and not: the number 12',
     ],
     ['matcher', ['close' => 'gannet', 'edits' => 1], 'gannet with one slip'],
+    ['matcher', ['mathematics' => '2x', 'as' => 'simplest'], 'what comes to 2x, worked out as far as it goes'],
     ['matcher', ['options' => ['o']], 'Gull, and nothing else'],
 ]);

@@ -110,6 +110,19 @@ describe('the cell of right answers', () => {
             { match: { options: ['a'] } },
         ],
         ['any sentence', { input: { type: 'long' } }, '*', { match: LONG }],
+        [
+            'terms where a term was asked for',
+            { input: { type: 'text' }, rules: [opens({ mathematics: 'x+x', as: 'given' })] },
+            '2x | x·2',
+            {
+                match: {
+                    any: [
+                        { mathematics: '2x', as: 'given' },
+                        { mathematics: 'x·2', as: 'given' },
+                    ],
+                },
+            },
+        ],
     ])
         it(`is read as what its lock must match: ${name}`, () => {
             assert.deepEqual(plain(matchFrom({ rules: [], ...question }, cell)), match);

@@ -22,6 +22,7 @@ final class Matchers
         'close' => Close::class,
         'number' => Number::class,
         'between' => Between::class,
+        'mathematics' => Mathematics::class,
         'length' => Length::class,
         'form' => Form::class,
         'options' => Options::class,

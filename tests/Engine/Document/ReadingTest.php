@@ -84,6 +84,21 @@ it('says where a pattern goes wrong, and never runs one away', function (): void
         ->and($problem->arguments['fault'])->toContain('position 5');
 });
 
+it('says which term can’t be read', function (): void {
+    $problems = Validation::ofShape(Games::document([['id' => 'a', 'things' => [
+        ['rules' => [
+            ['match' => ['mathematics' => '2(x+'], 'verdict' => 'open'],
+            ['match' => ['mathematics' => ''], 'verdict' => 'almost'],
+            ['match' => ['mathematics' => '2x', 'as' => 'typed'], 'verdict' => 'almost'],
+        ]] + Games::lock('l', ''),
+    ]]]));
+
+    expect(array_map(static fn ($problem): string => "{$problem->code} {$problem->place}", $problems))->toBe([
+        'mathematics.malformed /scenes/0/things/0/rules/0/match/mathematics',
+        'value.unknown /scenes/0/things/0/rules/2/match/as',
+    ]);
+});
+
 it('takes conditions only as deep as it can follow them', function (): void {
     $deep = ['has' => 'lamp'];
     for ($level = 0; $level < 70; $level++) {

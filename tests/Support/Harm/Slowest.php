@@ -65,8 +65,10 @@ final class Slowest
     private static function seconds(): float
     {
         $used = getrusage();
-        $of = static fn (string $kind): float => ($used["ru_{$kind}.tv_sec"] ?? 0) + ($used["ru_{$kind}.tv_usec"] ?? 0) / 1e6;
 
-        return $of('utime') + $of('stime');
+        return array_sum(array_map(
+            static fn (string $of): float => ($used["ru_{$of}.tv_sec"] ?? 0) + ($used["ru_{$of}.tv_usec"] ?? 0) / 1e6,
+            ['utime', 'stime'],
+        ));
     }
 }

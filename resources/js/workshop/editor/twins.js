@@ -79,7 +79,8 @@ function asked(lock) {
 
 const isWhole = (lock) => Boolean(lock.ask) && (list(lock.rounds).length > 0 || list(lock.rules).some(opens));
 
-const opens = ({ verdict, match }) => verdict === 'open' && match && (!match.equals || list(match.equals).length > 0);
+const opens = ({ verdict, match }) =>
+    verdict === 'open' && match && (!match.equals || list(match.equals).length > 0) && match.mathematics !== '';
 
 function question(lock) {
     const parts = ASKED.map((field) => lock[field] ?? null);

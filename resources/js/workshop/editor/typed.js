@@ -21,6 +21,7 @@ const TYPED = new Set([
     'like',
     'close',
     'pattern',
+    'mathematics',
     'number',
     'between',
     'form',

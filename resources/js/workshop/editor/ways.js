@@ -84,6 +84,7 @@ function shortAnswer(match) {
     if (match.equals !== undefined && list(match.equals).length === 0) return t('ways.noAnswerYet');
     if (match.equals !== undefined)
         return t('ways.equals', { words: list(match.equals)[0] ?? '', count: list(match.equals).length });
+    if (match.mathematics !== undefined) return match.mathematics || t('ways.noAnswerYet');
     if (match.number !== undefined) return `${match.number}${match.unit ? ` ${match.unit}` : ''}`;
     if (match.has !== undefined) return t('ways.says', { words: match.has[0] ?? '' });
     if (match.length !== undefined) return t('ways.aFullSentence');

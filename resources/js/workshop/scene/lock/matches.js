@@ -18,6 +18,7 @@ const BEGIN = {
     close: () => ({ close: '', edits: 1 }),
     like: () => ({ like: '' }),
     length: () => ({ length: { min: 3, max: null, of: 'words' } }),
+    mathematics: () => ({ mathematics: '' }),
     number: (lock) => ({ number: 0, ...(lock.input.unit ? { unit: lock.input.unit } : {}) }),
     between: () => ({ between: [0, 10] }),
     options: (lock) => ({ options: [lock.input.options[0].id] }),
@@ -112,6 +113,7 @@ function matchFields({ lock, match, key, editor, take }) {
         right: () => someRight(match, key, take),
         pattern: () => worded('pattern', t('cards.rules.patternHint')),
         form: () => formPick(match, key, take),
+        mathematics: () => termLine(match, key, take),
         any: () => joined(),
         all: () => joined(),
         not: () => joined(),
@@ -187,6 +189,29 @@ function formPick(match, key, take) {
         options: Object.entries(wordsAt('cards.rules.forms')),
         take: (form) => take({ form }),
     });
+}
+
+function termLine(match, key, take) {
+    return el(
+        'div',
+        { class: 'small-line' },
+        line({
+            key: `${key}.mathematics`,
+            label: t('cards.rules.term'),
+            shown: false,
+            value: match.mathematics,
+            hint: t('cards.rules.termHint'),
+            take: (mathematics) => take({ ...match, mathematics }),
+        }),
+        pick({
+            key: `${key}.as`,
+            label: t('cards.rules.termAs'),
+            shown: false,
+            value: match.as ?? 'any',
+            options: Object.entries(wordsAt('cards.rules.terms')),
+            take: (as) => take({ ...match, as }),
+        }),
+    );
 }
 
 function lengthLine(match, key, take) {

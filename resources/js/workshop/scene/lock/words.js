@@ -10,6 +10,7 @@ function wordsOf(match, input) {
     if (match?.equals !== undefined) return list(match.equals).map(String);
     if (match?.close !== undefined) return [match.close];
     if (match?.has !== undefined) return list(match.has);
+    if (match?.mathematics !== undefined) return [match.mathematics];
     if (match?.number !== undefined) return [String(match.number)];
     if (match?.options) return namesOf(match.options, input.options);
     if (match?.gaps) return Object.values(match.gaps).flatMap((one) => wordsOf(one, input).slice(0, 1));

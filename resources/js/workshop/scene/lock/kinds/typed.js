@@ -6,7 +6,19 @@ import { list } from '../../../editor/ways.js';
 const ASKED = { min: 20, max: null, of: 'words' };
 
 const text = {
-    matches: ['equals', 'has', 'hasAll', 'close', 'like', 'form', 'pattern', 'number', 'between', 'anything'],
+    matches: [
+        'equals',
+        'has',
+        'hasAll',
+        'close',
+        'like',
+        'mathematics',
+        'form',
+        'pattern',
+        'number',
+        'between',
+        'anything',
+    ],
     begin: () => ({ type: 'text' }),
     match: (words) => ({ equals: words }),
 };
