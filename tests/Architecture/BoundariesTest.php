@@ -105,6 +105,14 @@ arch('controllers are only reached through routes')
         'App\Actions', 'App\Models', 'App\Play', 'App\Report', 'App\View', 'App\Workshop',
     ]);
 
+test('tests of the engine lie in folders as its own', function (): void {
+    $folders = static fn (string $of): array => array_map(
+        basename(...), glob(dirname(__DIR__, 2)."/{$of}/*", GLOB_ONLYDIR) ?: [],
+    );
+
+    expect(array_diff($folders('tests/Engine'), $folders('engine')))->toBe([]);
+});
+
 test('no template holds an inline script, style or handler', function (): void {
     foreach (BoundariesCases::glob_recursive(dirname(__DIR__, 2).'/resources/views', '*.blade.php') as $file) {
         $markup = (string) file_get_contents($file);
