@@ -375,9 +375,11 @@ final class Browser
             $axe = dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js';
             $this->driver->executeScript((string) file_get_contents($axe));
         }
-        $found = $this->driver->executeAsyncScript('const done = arguments[0]; '
-            ."axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}).then((result) => "
-            ."done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "
+        // What has moved is at its end in the frame after that.
+        $found = $this->driver->executeAsyncScript('const done = arguments[0]; const drawn = new Promise((so) => { '
+            .'requestAnimationFrame(() => requestAnimationFrame(so)); setTimeout(so, 1500); }); '
+            ."drawn.then(() => axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}))"
+            .".then((result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "
             ."node.html.slice(0, 120)).join(' | '))))");
 
         return is_array($found) ? array_values(array_map(strval(...), $found)) : [];

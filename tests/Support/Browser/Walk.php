@@ -164,6 +164,7 @@ final class Walk
             $this->student->until(fn (): bool => $this->isSeen($form));
             $this->measure();
         }
+        $this->settled();
         foreach ($this->student->script(self::FILL, $lock, $with) as $place => $keys) {
             $part = "[data-walk='{$place}']";
             $keys === '' ? $this->student->click($part) : $this->student->type($part, $keys);
