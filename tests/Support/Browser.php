@@ -379,7 +379,8 @@ final class Browser
         $found = $this->driver->executeAsyncScript('const done = arguments[0]; const drawn = new Promise((so) => { '
             .'requestAnimationFrame(() => requestAnimationFrame(so)); setTimeout(so, 1500); }); '
             ."drawn.then(() => axe.run({runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']}))"
-            .".then((result) => done(result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "
+            .'.then((result) => done('
+            ."result.violations.map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => "
             ."node.html.slice(0, 120)).join(' | '))))");
 
         return is_array($found) ? array_values(array_map(strval(...), $found)) : [];
