@@ -15,9 +15,10 @@ final readonly class Comparison
 
     /**
      * @param  list<array{run: Run, joined: int, finished: int, median: ?string}>  $runs
+     * @param  list<Run>  $waiting  large ones, whose reports are being made
      * @param  list<array{name: string, of: list<?LockReport>}>  $locks  of each run, null where nobody came to it
      */
-    private function __construct(public array $runs, public array $locks)
+    private function __construct(public array $runs, public array $locks, public array $waiting)
     {
     }
 
@@ -25,9 +26,15 @@ final readonly class Comparison
     {
         $runs = $run->game->runs()->with('edition')->has('plays')->latest('id')->limit(self::MOST)->get()->all();
         $columns = $names = [];
-        $heads = [];
+        [$heads, $waiting] = [[], []];
         foreach (array_values($runs) as $one) {
-            $report = Report::of($one);
+            $report = Making::reportOf($one);
+            if ($report === null) {
+                (new Making($one, Making::FIGURES))->begin();
+                $waiting[] = $one;
+
+                continue;
+            }
             $heads[] = ['run' => $one] + array_intersect_key(
                 $report->sums(), ['joined' => null, 'finished' => null, 'median' => null],
             );
@@ -43,6 +50,6 @@ final readonly class Comparison
         return new self($heads, array_map(static fn (string $id, string $name): array => [
             'name' => $name,
             'of' => array_map(static fn (array $column): ?LockReport => $column[$id] ?? null, $columns),
-        ], array_map(strval(...), array_keys($names)), array_values($names)));
+        ], array_map(strval(...), array_keys($names)), array_values($names)), $waiting);
     }
 }

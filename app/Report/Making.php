@@ -100,13 +100,33 @@ final readonly class Making
         $this->progress()->isOnItsWay() ?: $this->progress()->forget();
     }
 
-    /** Makes it. What was made before gives way. */
+    /**
+     * Makes it. What was made before gives way.
+     *
+     * @throws ErrorException If there is no room for it.
+     */
     public function run(): void
     {
         self::sweep();
         $path = $this->path($this->state());
         $part = "{$path}.part";
         is_dir(dirname($path)) || @mkdir(dirname($path), 0o755, true);
+        try {
+            $this->write($part);
+            clearstatcache();
+            // What was deleted meanwhile took it along.
+            if (is_file($part)) {
+                array_map(unlink(...), glob($this->path('*')) ?: []);
+                rename($part, $path);
+            }
+        } finally {
+            is_file($part) && unlink($part);
+        }
+        $this->progress()->forget();
+    }
+
+    private function write(string $part): void
+    {
         $stream = fopen($part, 'wb');
         if ($stream === false) {
             throw new ErrorException('The file could not be opened.');
@@ -120,9 +140,14 @@ final readonly class Making
         } finally {
             fclose($stream);
         }
-        array_map(unlink(...), glob($this->path('*')) ?: []);
-        rename($part, $path);
-        $this->progress()->forget();
+    }
+
+    /** The report of a run: of a large one as it was made, null while it is not. */
+    public static function reportOf(Run $run): ?Report
+    {
+        return self::isFor($run)
+            ? self::read((string) (new self($run, self::FIGURES))->made())
+            : Report::of($run);
     }
 
     /** That it could not be made. */

@@ -65,6 +65,7 @@ return [
     'compare' => [
         'title' => 'Im Vergleich',
         'alone' => 'Das ist bisher der einzige Durchgang des Spiels. Weitere stehen hier daneben.',
+        'waiting' => 'Der Bericht von :run wird gerade gemacht; dann steht er auch hier.',
         'help' => 'Richtig beim ersten Versuch, darunter die Zeit bis zum Öffnen, in der Mitte.',
     ],
     'unseen' => 'Szenen, die niemand sah',

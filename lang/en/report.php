@@ -62,6 +62,7 @@ return [
     ],
     'compare' => [
         'title' => 'Compared', 'alone' => 'This is the only run of the game yet. Further ones stand beside it here.',
+        'waiting' => 'The report of :run is being made; then it stands here too.',
         'help' => 'Right at first try, and below it the time until it opened, in the middle.',
     ],
     'unseen' => 'Scenes that nobody saw',

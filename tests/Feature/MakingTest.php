@@ -2,6 +2,8 @@
 
 use App\Models\Play;
 use App\Report\Making;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Tests\Support\Classroom;
 use Tests\Support\Games;
@@ -77,6 +79,24 @@ it('shows the report of a large run from figures that are kept, until the class 
     file_put_contents(($this->file)(Making::FIGURES, 'made')[0], 'of another version');
     ($this->onItsWay)(Making::FIGURES);
     $page()->assertSee('40 % is read');
+});
+
+it('sets the report of a large run beside others once it is made', function (): void {
+    ($this->onItsWay)(Making::FIGURES);
+    $page = fn () => $this->get("/runs/{$this->open->id}/compare")->assertOk();
+    $page()->assertSee('is being made');
+    $this->artisan('reports:make', [
+        'run' => $this->open->id, 'what' => 'figures', 'locale' => 'en', 'zone' => 'UTC',
+    ])->assertSuccessful();
+    $page()->assertDontSee('is being made')->assertSee('0 / 3');
+});
+
+it('keeps nothing of a play that was deleted while it was made', function (): void {
+    DB::listen(fn (QueryExecuted $query) => str_contains($query->sql, '"members"') && Making::forget($this->open->id));
+    $this->artisan('reports:make', ['run' => $this->open->id, 'what' => 'answers', 'locale' => 'en', 'zone' => 'UTC'])
+        ->assertSuccessful();
+
+    expect(($this->file)('answers', '*'))->toBe([]);
 });
 
 it('says that one failed, and begins it again when told to', function (): void {

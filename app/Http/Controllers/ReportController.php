@@ -10,7 +10,6 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Report\Comparison;
 use App\Report\Making;
-use App\Report\Report;
 use App\Report\Trail;
 use App\View\DraftWords;
 use App\View\RunStanding;
@@ -24,12 +23,11 @@ final class ReportController extends Controller
 {
     public function show(Request $request, Run $run): View
     {
-        $making = Making::isFor($run) ? new Making($run, Making::FIGURES) : null;
-        $made = $making?->made();
-        $report = $making === null ? Report::of($run) : Making::read((string) $made);
+        $report = Making::reportOf($run);
         if ($report === null) {
             return ExportController::page($run, new Making($run, Making::FIGURES), Making::FIGURES);
         }
+        $made = Making::isFor($run) ? (new Making($run, Making::FIGURES))->made() : null;
         $lock = $request->query('lock');
         $chosen = $report->chosen(is_string($lock) ? $lock : '');
 

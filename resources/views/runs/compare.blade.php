@@ -3,9 +3,14 @@
 <x-layout.teacher :title="__('report.compare.title').' · '.$run->game->title" width="max-w-[92rem]">
     @include('runs.views', ['here' => 'compare'])
     <h1 class="hidden-words">{{ __('report.compare.title') }}</h1>
-    @if (count($comparison->runs) < 2)
+    @if (count($comparison->runs) + count($comparison->waiting) < 2)
         <p class="mb-4">{{ __('report.compare.alone') }}</p>
     @endif
+    @foreach ($comparison->waiting as $one)
+        <p class="mb-4"><a class="inline-flex min-h-[44px] items-center" href="{{ route('runs.report', $one) }}">{{
+            __('report.compare.waiting', ['run' => $one->label ?: $one->code])
+        }}</a></p>
+    @endforeach
     @if ($comparison->runs !== [])
         <div class="overflow-x-auto">
             <table class="w-full">
