@@ -163,6 +163,8 @@ return [
         'article' => 'ein Artikel davor', 'end-mark' => 'ein Zeichen am Ende',
         'parted' => 'ein Strich oder Leerraum darin',
         'counted-noun' => 'ein Hauptwort danach',
+        'turned-sign' => 'ein Vorzeichen gedreht', 'one-part' => 'ein Teil blieb, wie er war',
+        'other-form' => 'der richtige Wert in anderer Form',
         'typing' => 'ein Tippfehler', 'missing-letter' => 'ein Buchstabe fehlt',
         'doubled-letter' => 'ein Buchstabe doppelt',
         'singular-plural' => 'eines oder viele', 'swapped-words' => 'Wörter vertauscht',

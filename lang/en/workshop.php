@@ -141,6 +141,8 @@ return [
     'slips' => [
         'article' => 'an article before it', 'end-mark' => 'a mark at the end', 'parted' => 'a hyphen or space in it',
         'counted-noun' => 'a noun after it',
+        'turned-sign' => 'a sign turned', 'one-part' => 'one part left as it was',
+        'other-form' => 'the right value, in another form',
         'typing' => 'a slip of the pen', 'missing-letter' => 'a letter missing', 'doubled-letter' => 'a letter twice',
         'singular-plural' => 'one or many', 'swapped-words' => 'words the other way round',
         'extra-word' => 'said twice',

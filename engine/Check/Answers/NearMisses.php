@@ -59,11 +59,35 @@ final class NearMisses
         foreach ($lock->rules as $index => $rule) {
             $right = $rule->opens() ? Samples::caughtBy($lock, $index, $language, $effort) : null;
             if (is_string($right)) {
-                return self::of($right, $lock->input, $language);
+                return [
+                    ...self::named($lock, $index, $right, $language), ...self::of($right, $lock->input, $language),
+                ];
             }
         }
 
         return [];
+    }
+
+    /**
+     * What the rule names and does not take: a term that is to be worked out, as it is given.
+     *
+     * @return list<NearMiss>
+     */
+    private static function named(Lock $lock, int $index, string $right, string $language): array
+    {
+        if (! TermSlips::areOf($right)) {
+            return [];
+        }
+        $isLeft = static function (string $name) use ($lock, $index, $language): bool {
+            $answer = $lock->accept($name, $language);
+
+            return $answer instanceof Answer && $lock->ruleFor($answer) !== $index;
+        };
+
+        return array_map(
+            static fn (string $name): NearMiss => new NearMiss(Slip::OtherForm, $name),
+            array_values(array_filter($lock->rules[$index]->match->names($lock->input), $isLeft)),
+        );
     }
 
     /**
@@ -85,6 +109,7 @@ final class NearMisses
                 ...self::counted($right, $language),
                 ...self::ofWords($right, LanguageData::of($language)),
             ],
+            TermSlips::areOf($right) => TermSlips::of($right),
             default => [
                 ...self::otherwiseWritten($right, $language),
                 ...self::ofWords($right, LanguageData::of($language)),

@@ -43,6 +43,13 @@ enum Slip: string
 
     case SwappedDigits = 'swapped-digits';
 
+    /** In a term a sign that is turned, a factor that meets one part of a sum alone, the right value in another form. */
+    case TurnedSign = 'turned-sign';
+
+    case OnePart = 'one-part';
+
+    case OtherForm = 'other-form';
+
     /** One sign of a code a step up or down. */
     case OneStepOff = 'one-step-off';
 
@@ -58,6 +65,8 @@ enum Slip: string
                 self::DecimalMark,
                 self::SwappedDigits,
                 self::OneStepOff,
+                self::TurnedSign,
+                self::OnePart,
             ],
             true,
         );
