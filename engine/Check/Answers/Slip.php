@@ -43,7 +43,7 @@ enum Slip: string
 
     case SwappedDigits = 'swapped-digits';
 
-    /** In a term a sign that is turned, a factor that meets one part of a sum alone, the right value in another form. */
+    /** In a term: a sign turned, a factor that meets one part of a sum alone, the right value in another form. */
     case TurnedSign = 'turned-sign';
 
     case OnePart = 'one-part';
