@@ -92,7 +92,8 @@ it('breaks at nothing that is sent to a class that plays together', function (st
     $long = str_repeat('é', 100_000);
     $statuses = [];
     $ask = function (string $method, string $path, array $with = []) use (&$statuses): void {
-        $statuses["{$method} {$path} ".implode(',', array_keys($with))] = $this->call($method, $path, $with)->getStatusCode();
+        $asked = "{$method} {$path} ".implode(',', array_keys($with));
+        $statuses[$asked] = $this->call($method, $path, $with)->getStatusCode();
     };
     $lists = ['group' => ['x'], 'address' => ['x']];
     foreach ([['name' => ['x']], ['name' => $long, 'member' => $long] + $lists, []] as $with) {
