@@ -29,6 +29,7 @@ return [
         'equals' => 'genau :words', 'has' => 'eines von :words unter anderem', 'hasAll' => 'alle von :words',
         'like' => 'wie :words',
         'mathematics' => 'was :words ergibt, in jeder Form',
+        'mathematicsAtNumbers' => 'was bei jeder Zahl, die probiert wird, :words ergibt',
         'mathematicsGiven' => ':words, so geschrieben, in beliebiger Reihenfolge',
         'mathematicsSimplest' => 'was :words ergibt, so weit wie möglich vereinfacht',
         'pattern' => 'nach dem Suchmuster :words', 'close' => ':words mit {edits|=1 einem Fehler|:edits Fehlern}',

@@ -28,6 +28,7 @@ return [
         'equals' => 'exactly :words', 'has' => 'any of :words among others', 'hasAll' => 'all of :words',
         'like' => 'like :words', 'pattern' => 'by the pattern :words',
         'mathematics' => 'what comes to :words, in any form',
+        'mathematicsAtNumbers' => 'what comes to :words at every number that is tried',
         'mathematicsGiven' => ':words, written so, in whatever order',
         'mathematicsSimplest' => 'what comes to :words, worked out as far as it goes',
         'close' => ':words with {edits|=1 one slip|:edits slips}', 'number' => 'the number :number',

@@ -59,5 +59,6 @@ it('says of itself what each kind of effect and matcher does', function (
     ],
     ['matcher', ['close' => 'gannet', 'edits' => 1], 'gannet with one slip'],
     ['matcher', ['mathematics' => '2x', 'as' => 'simplest'], 'what comes to 2x, worked out as far as it goes'],
+    ['matcher', ['mathematics' => '2^n'], 'what comes to 2^n at every number that is tried'],
     ['matcher', ['options' => ['o']], 'Gull, and nothing else'],
 ]);

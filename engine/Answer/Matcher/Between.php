@@ -17,6 +17,7 @@ use Fravel\Support\Wording;
 /** `{"between": [a, b]}`: both ends count. */
 final readonly class Between implements Matcher
 {
+    use AsTyped;
     use Single;
 
     public function __construct(public BigRational $least, public BigRational $most)
@@ -70,21 +71,6 @@ final readonly class Between implements Matcher
     public function names(Input $input): array
     {
         return [];
-    }
-
-    public function isLiteral(): bool
-    {
-        return false;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return false;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
     }
 
     public function covers(Matcher $other, Comparing $parts): bool

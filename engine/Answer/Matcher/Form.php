@@ -15,6 +15,7 @@ use Fravel\Support\Wording;
 /** `{"form": "email" | "web" | "date" | "time" | "whole" | "decimal"}` */
 final readonly class Form implements Matcher
 {
+    use AsTyped;
     use NoNumber;
     use Single;
 
@@ -85,21 +86,6 @@ final readonly class Form implements Matcher
     public function names(Input $input): array
     {
         return [];
-    }
-
-    public function isLiteral(): bool
-    {
-        return false;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return false;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
     }
 
     public function covers(Matcher $other, Comparing $parts): bool

@@ -14,6 +14,7 @@ use Fravel\Support\Wording;
 /** `{"length": {"min": 3, "max": null, "of": "words"}}`: of the trimmed answer, in grapheme clusters or words. */
 final readonly class Length implements Matcher
 {
+    use AsTyped;
     use NoNumber;
     use Single;
 
@@ -85,21 +86,6 @@ final readonly class Length implements Matcher
     public function names(Input $input): array
     {
         return [];
-    }
-
-    public function isLiteral(): bool
-    {
-        return false;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return false;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
     }
 
     public function covers(Matcher $other, Comparing $parts): bool

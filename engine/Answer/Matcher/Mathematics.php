@@ -21,6 +21,7 @@ use Fravel\Support\Wording;
  */
 final readonly class Mathematics implements Matcher
 {
+    use AsTyped;
     use NoNumber;
     use Single;
 
@@ -92,29 +93,14 @@ final readonly class Mathematics implements Matcher
         return [$this->term];
     }
 
-    public function isLiteral(): bool
-    {
-        return false;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return false;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
-    }
-
     public function covers(Matcher $other, Comparing $parts): bool
     {
-        if ($other instanceof self) {
-            return $other == $this || ($this->as === 'any' && $this->wanted !== null && $other->wanted !== null
-                && $this->isFolded === $other->isFolded && Terms::areEqual($this->wanted, $other->wanted));
+        if (! $other instanceof self || $this->wanted === null || $other->wanted === null) {
+            return $other == $this;
         }
 
-        return false;
+        return $other == $this || ($this->as === 'any' && $this->isFolded === $other->isFolded
+            && Terms::areSurelyEqual($this->wanted, $other->wanted) === true);
     }
 
     public function weight(int $longest): int
@@ -124,7 +110,13 @@ final readonly class Mathematics implements Matcher
 
     public function said(): Wording
     {
-        $kind = 'matcher.mathematics'.($this->as === 'any' ? '' : ucfirst($this->as));
+        $isExact = $this->wanted === null || Terms::areSurelyEqual($this->wanted, $this->wanted) !== null;
+        $kind = match (true) {
+            $this->as === 'given' => 'matcher.mathematicsGiven',
+            ! $isExact => 'matcher.mathematicsAtNumbers',
+            $this->as === 'simplest' => 'matcher.mathematicsSimplest',
+            default => 'matcher.mathematics',
+        };
 
         return new Wording($kind, ['words' => $this->term]);
     }

@@ -14,6 +14,7 @@ use Fravel\Support\Wording;
 /** `{"pattern": "regex"}`: the whole answer, trimmed and composed, in Perl's syntax with Unicode. */
 final readonly class Pattern implements Matcher
 {
+    use AsTyped;
     use NoNumber;
     use Single;
 
@@ -121,21 +122,6 @@ final readonly class Pattern implements Matcher
     public function names(Input $input): array
     {
         return [];
-    }
-
-    public function isLiteral(): bool
-    {
-        return false;
-    }
-
-    public function readsCleaned(): bool
-    {
-        return false;
-    }
-
-    public function isLoose(): bool
-    {
-        return false;
     }
 
     public function covers(Matcher $other, Comparing $parts): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Fravel\Answer\Term;
 
-use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
 
 /**
  * Whether a term is worked out as far as school does: a sum in which nothing can be gathered, multiplied out or
@@ -26,7 +26,7 @@ final class Simplest
 
     public static function is(Term $term): bool
     {
-        if (! $term instanceof Quotient || $term->under->parts() === [] && $term->under instanceof Figure) {
+        if (! $term instanceof Quotient || $term->under instanceof Figure) {
             return self::isSum($term);
         }
 
@@ -59,45 +59,55 @@ final class Simplest
     /** Its letters with their powers, where it is a number and letters, each once; null where it is not. */
     private static function monomial(Term $term): ?string
     {
-        $under = BigInteger::one();
-        if ($term instanceof Quotient) {
-            $whole = $term->under instanceof Figure ? $term->under->number : null;
-            if ($whole === null || ! $whole->getDenominator()->isEqualTo(1) || $whole->isEqualTo(1)) {
-                return null;
-            }
-            [$term, $under] = [$term->over, $whole->getNumerator()];
+        [$over, $under] = $term instanceof Quotient ? [$term->over, $term->under] : [$term, null];
+        $factors = $over instanceof Product ? $over->of : [$over];
+        $number = self::isNumber($factors[0]) ? array_shift($factors) : null;
+        if (! self::isWorkedOut($number, $factors !== [], $under)) {
+            return null;
         }
-        $number = BigInteger::one();
         $letters = [];
-        foreach ($term instanceof Product ? $term->of : [$term] as $place => $part) {
-            if ($part instanceof Quotient && $part->over instanceof Figure && $part->under instanceof Figure) {
-                $isReduced = $place === 0 && self::monomial($part) !== null && $under->isEqualTo(1);
-                if (! $isReduced) {
-                    return null;
-                }
-
-                continue;
-            }
-            if ($part instanceof Figure) {
-                $isAlone = ! $term instanceof Product || ($place === 0 && ! $part->number->isEqualTo(1)
-                    && ! $part->number->isZero());
-                if (! $isAlone) {
-                    return null;
-                }
-                $number = $part->number->getDenominator()->isEqualTo(1) ? $part->number->getNumerator() : $number;
-
-                continue;
-            }
-            $letter = self::letter($part);
-            if ($letter === null || isset($letters[$letter[0]])) {
+        foreach ($factors as $factor) {
+            [$letter, $power] = self::letter($factor) ?? ['', ''];
+            if ($letter === '' || isset($letters[$letter])) {
                 return null;
             }
-            $letters[$letter[0]] = $letter[1];
+            $letters[$letter] = $power;
         }
         ksort($letters);
-        $isCut = ! $under->isEqualTo(1) && ! $number->gcd($under)->isEqualTo(1);
 
-        return $isCut || ($under->isEqualTo(1) && $term instanceof Quotient) ? null : (string) json_encode($letters);
+        return (string) json_encode($letters);
+    }
+
+    private static function isNumber(Term $term): bool
+    {
+        return $term instanceof Figure
+            || ($term instanceof Quotient && $term->over instanceof Figure && $term->under instanceof Figure);
+    }
+
+    /**
+     * Whether a number, before letters or alone, and what stands below can be said no more simply.
+     *
+     * @param  Term|null  $number  null for none, which is 1
+     */
+    private static function isWorkedOut(?Term $number, bool $hasLetters, ?Term $under): bool
+    {
+        if ($number instanceof Quotient) {
+            return $under === null && self::isWorkedOut($number->over, false, $number->under);
+        }
+        $over = $number instanceof Figure ? $number->number : BigRational::one();
+        $saysNothing = $number !== null && $hasLetters && ($over->isZero() || $over->isEqualTo(1));
+        if ($saysNothing || $under === null) {
+            return ! $saysNothing;
+        }
+        $below = $under instanceof Figure ? $under->number : BigRational::zero();
+
+        return self::isWhole($over) && self::isWhole($below) && $below->isGreaterThan(1)
+            && $over->getNumerator()->gcd($below->getNumerator())->isEqualTo(1);
+    }
+
+    private static function isWhole(BigRational $number): bool
+    {
+        return $number->getDenominator()->isEqualTo(1);
     }
 
     /** @return array{string, string}|null a letter and what it is raised to */
@@ -105,7 +115,7 @@ final class Simplest
     {
         $base = $term instanceof Power ? $term->base : $term;
         $exponent = $term instanceof Power ? $term->exponent->at([]) : null;
-        $isHigher = $exponent !== null && $exponent->getDenominator()->isEqualTo(1) && $exponent->isGreaterThan(1);
+        $isHigher = $exponent !== null && self::isWhole($exponent) && $exponent->isGreaterThan(1);
 
         return $base instanceof Letter && (! $term instanceof Power || $isHigher)
             ? [$base->name, (string) ($exponent ?? 1)]

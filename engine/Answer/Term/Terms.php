@@ -17,17 +17,16 @@ final class Terms
 
     public static function areEqual(Term $one, Term $other): bool
     {
+        return self::areSurelyEqual($one, $other) ?? self::areEqualAtNumbers($one, $other);
+    }
+
+    /** Null where that can't be told by the form of both. */
+    public static function areSurelyEqual(Term $one, Term $other): ?bool
+    {
         $room = new Room;
         [$left, $right] = [$one->worth($room), $other->worth($room)];
 
-        return ($left === null || $right === null ? null : $left->equals($right, $room))
-            ?? self::areEqualAtNumbers($one, $other);
-    }
-
-    /** Whether it is compared with others by its form, and not at numbers alone. */
-    public static function isExact(Term $term): bool
-    {
-        return $term->worth(new Room) !== null;
+        return $left === null || $right === null ? null : $left->equals($right, $room);
     }
 
     private static function areEqualAtNumbers(Term $one, Term $other): bool
