@@ -28,9 +28,10 @@ final readonly class Comparison
         $columns = $names = [];
         [$heads, $waiting] = [[], []];
         foreach (array_values($runs) as $one) {
-            $report = Making::reportOf($one);
+            $making = Making::ofLarge($one, Making::FIGURES);
+            $report = $making === null ? Report::of($one) : $making->report();
             if ($report === null) {
-                (new Making($one, Making::FIGURES))->begin();
+                $making->begin();
                 $waiting[] = $one;
 
                 continue;

@@ -36,10 +36,10 @@ final readonly class Making
     {
     }
 
-    /** Whether so many played that it is made beside the application. */
-    public static function isFor(Run $run): bool
+    /** Null where so few played that it is made at once. */
+    public static function ofLarge(Run $run, string $what): ?self
     {
-        return $run->plays()->count() > config()->integer('fravel.large_run');
+        return $run->plays()->count() > config()->integer('fravel.large_run') ? new self($run, $what) : null;
     }
 
     /** The file that holds it, as the run is now; null where there is none. */
@@ -83,15 +83,23 @@ final readonly class Making
     /**
      * Begins in a process of its own, where nothing is made of it yet; one that failed is not begun by itself.
      *
-     * @throws ErrorException If there is no room for it.
+     * @return array{state: 'none'|'waiting'|'making'|'made'|'failed', percent: int} as it stands then
      */
-    public function begin(): void
+    public function begin(): array
     {
-        if ($this->standing()['state'] === 'none') {
+        $standing = $this->standing();
+        if ($standing['state'] !== 'none') {
+            return $standing;
+        }
+        try {
             $this->progress()->begin(
                 ['reports:make', $this->run->id, $this->what, App::getLocale(), Moment::zone()], self::NICE,
             );
+        } catch (ErrorException) {
+            return ['state' => 'failed', 'percent' => 0];
         }
+
+        return $this->standing();
     }
 
     /** One that failed may be begun again. */
@@ -109,7 +117,8 @@ final readonly class Making
     {
         self::sweep();
         $path = $this->path($this->state());
-        $part = "{$path}.part";
+        // Two that were begun in the same moment don't write into each other.
+        $part = "{$path}.".bin2hex(random_bytes(6)).'.part';
         is_dir(dirname($path)) || @mkdir(dirname($path), 0o755, true);
         try {
             $this->write($part);
@@ -142,26 +151,22 @@ final readonly class Making
         }
     }
 
-    /** The report of a run: of a large one as it was made, null while it is not. */
-    public static function reportOf(Run $run): ?Report
+    /** The report as it was made; null while it is not. What can't be read is made again. */
+    public function report(): ?Report
     {
-        return self::isFor($run)
-            ? self::read((string) (new self($run, self::FIGURES))->made())
-            : Report::of($run);
+        $made = $this->made();
+        $report = $made === null ? null : @unserialize((string) file_get_contents($made));
+        if ($made !== null && ! $report instanceof Report) {
+            unlink($made);
+        }
+
+        return $report instanceof Report ? $report : null;
     }
 
     /** That it could not be made. */
     public function fail(): void
     {
         $this->progress()->fail();
-    }
-
-    /** The report's figures as they were made; null where they are of another version. */
-    public static function read(string $path): ?Report
-    {
-        $report = is_file($path) ? @unserialize((string) file_get_contents($path)) : null;
-
-        return $report instanceof Report ? $report : null;
     }
 
     /** Nothing of a run stays that was deleted, or of which a play was. */
@@ -200,12 +205,12 @@ final readonly class Making
         return substr(hash('sha256', (string) json_encode($told)), 0, 20);
     }
 
-    /** When the application was last changed: what is made by another version may be something else. */
+    /** When the code was last changed of what is kept: what another version has made may be something else. */
     private static function version(): int
     {
-        return (int) max(array_map(filemtime(...), [
-            __FILE__, base_path('vendor/composer/installed.php'), app_path('Report/Report.php'),
-        ]));
+        $files = [...glob(base_path('engine/*/*.php')) ?: [], ...glob(base_path('engine/*/*/*.php')) ?: []];
+
+        return (int) max(array_map(filemtime(...), [__FILE__, ...$files, ...glob(__DIR__.'/*.php') ?: []]));
     }
 
     private function path(string $state): string

@@ -5,6 +5,7 @@ use Tests\Support\Harm\Bodies;
 use Tests\Support\Harm\Clocks;
 use Tests\Support\Harm\CutFiles;
 use Tests\Support\Harm\CutStore;
+use Tests\Support\Harm\Exports;
 use Tests\Support\Harm\Figure;
 use Tests\Support\Harm\Fuzz;
 use Tests\Support\Harm\KeptWrites;
@@ -20,7 +21,7 @@ it('holds against a small share of what ./fravel harm does', function (): void {
         ...Fuzz::report(5, 30, 2.0),
         ...KeptWrites::canBeTraced() ? PowerCut::report($arena, 5, 12, 6.0) : [],
         ...CutFiles::report($arena, 5, 15, 3.0), ...CutStore::report($arena, 5, 12, 2.0),
-        ...Clocks::report($arena, 5, 12, 2.0), ...OnlyToRead::report($arena),
+        ...Clocks::report($arena, 5, 12, 2.0), ...OnlyToRead::report($arena), Exports::taken($arena, 402),
     ];
     $arena->close();
 

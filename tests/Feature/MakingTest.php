@@ -76,9 +76,11 @@ it('shows the report of a large run from figures that are kept, until the class 
     ])->assertSuccessful();
     $page()->assertSee('of 4 finished');
     expect(($this->file)(Making::FIGURES, 'made'))->toHaveCount(1)->not->toContain($kept);
-    file_put_contents(($this->file)(Making::FIGURES, 'made')[0], 'of another version');
+    [$kept] = ($this->file)(Making::FIGURES, 'made');
+    file_put_contents($kept, 'of another version');
     ($this->onItsWay)(Making::FIGURES);
     $page()->assertSee('40 % is read');
+    expect(is_file($kept))->toBeFalse();
 });
 
 it('sets the report of a large run beside others once it is made', function (): void {
@@ -97,6 +99,20 @@ it('keeps nothing of a play that was deleted while it was made', function (): vo
         ->assertSuccessful();
 
     expect(($this->file)('answers', '*'))->toBe([]);
+});
+
+it('says so where there is no room for it, or it breaks off', function (): void {
+    config(['fravel.reports' => '/dev/null/reports']);
+    foreach (['report', 'answers.csv', 'making/locks'] as $page) {
+        $this->get("/runs/{$this->open->id}/{$page}")->assertOk()->assertSee('It could not be made');
+    }
+    $this->get("/runs/{$this->open->id}/compare")->assertOk();
+    config(['fravel.reports' => $this->reports]);
+    DB::listen(fn (QueryExecuted $query) => str_contains($query->sql, '"members"') && throw new RuntimeException('x'));
+    $this->artisan('reports:make', ['run' => $this->open->id, 'what' => 'answers', 'locale' => 'en', 'zone' => 'UTC'])
+        ->assertFailed();
+    $this->get("/runs/{$this->open->id}/answers.csv")->assertSee('It could not be made');
+    expect(($this->file)('answers', 'part'))->toBe([])->and(($this->file)('answers', 'made'))->toBe([]);
 });
 
 it('says that one failed, and begins it again when told to', function (): void {

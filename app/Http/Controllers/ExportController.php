@@ -17,7 +17,7 @@ final class ExportController extends Controller
     public function take(Run $run, string $export): Response|View
     {
         $what = Export::from($export);
-        $making = Making::isFor($run) ? new Making($run, $what->value) : null;
+        $making = Making::ofLarge($run, $what->value);
         $made = $making?->made();
         if ($making !== null && $made === null) {
             return self::page($run, $making, $what->value);
@@ -39,10 +39,7 @@ final class ExportController extends Controller
     /** The part of the page that refreshes by itself while one is made; one that waits for others is begun here. */
     public function standing(Run $run, string $what): View
     {
-        $making = new Making($run, $what);
-        $making->begin();
-
-        return view('runs.making-standing', self::said($run, $making, $what));
+        return view('runs.making-standing', self::said($run, new Making($run, $what), $what));
     }
 
     /** Once more, after it failed. */
@@ -58,16 +55,14 @@ final class ExportController extends Controller
     /** The page that tells how far it is. */
     public static function page(Run $run, Making $making, string $what): View
     {
-        $making->begin();
-
         return view('runs.making', self::said($run, $making, $what));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> how it stands, begun where it is not yet */
     private static function said(Run $run, Making $making, string $what): array
     {
         return [
-            'run' => $run, 'what' => $what, 'standing' => $making->standing(), 'address' => $making->address(),
+            'run' => $run, 'what' => $what, 'standing' => $making->begin(), 'address' => $making->address(),
         ];
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Play;
 use App\Models\Run;
 use App\Report\Comparison;
 use App\Report\Making;
+use App\Report\Report;
 use App\Report\Trail;
 use App\View\DraftWords;
 use App\View\RunStanding;
@@ -23,11 +24,12 @@ final class ReportController extends Controller
 {
     public function show(Request $request, Run $run): View
     {
-        $report = Making::reportOf($run);
+        $making = Making::ofLarge($run, Making::FIGURES);
+        $report = $making === null ? Report::of($run) : $making->report();
         if ($report === null) {
             return ExportController::page($run, new Making($run, Making::FIGURES), Making::FIGURES);
         }
-        $made = Making::isFor($run) ? (new Making($run, Making::FIGURES))->made() : null;
+        $made = $making?->made();
         $lock = $request->query('lock');
         $chosen = $report->chosen(is_string($lock) ? $lock : '');
 

@@ -47,6 +47,24 @@ final class Exports
         ];
     }
 
+    /** Whether the report and an export of a large run come from beside the application, however long that takes. */
+    public static function taken(Arena $arena, int $plays): Figure
+    {
+        $teacher = Teacher::signedIn($arena, 'exports@skerrypoint.example');
+        $ids = json_decode($arena->tinker(Classes::ONE_CHOICE.self::setUp($plays)), true);
+        $come = [];
+        foreach (['report' => "of {$plays} finished", 'answers.csv' => '"Student 0",'] as $what => $words) {
+            $waited = 0;
+            do {
+                usleep($waited === 0 ? 0 : 250_000);
+                curl_exec(self::export($arena, $teacher, $ids['run'], $what));
+            } while (str_contains(self::$begun, 'id="making"') && $waited++ < 240);
+            $come[$what] = $waited > 0 && str_contains(self::$begun, $words);
+        }
+
+        return new Figure("of a run of {$plays} came: ".json_encode($come), ! in_array(false, $come, true));
+    }
+
     /** Made-up students through a game of the teacher's, as a run of its own; and a class that plays now. */
     private static function setUp(int $plays): string
     {
