@@ -19,7 +19,6 @@ function answersOf(lock) {
 
 function inWords(match, lock) {
     if (match?.equals !== undefined) return list(match.equals).join(BETWEEN);
-    if (match?.mathematics !== undefined) return match.mathematics;
     if (match?.number !== undefined) return numberInWords(match);
     if (match?.any) return all(match.any.map((one) => inWords(one, lock)));
     if (match?.options)
@@ -106,14 +105,8 @@ function optionsOf(listed) {
     };
 }
 
-/** Words; terms where terms were asked for, in the form that was. */
-function texts(answers, lock) {
-    const kept = [openRule(lock ?? {})?.match].flatMap((match) => match?.any ?? [match]);
-    if (!kept[0] || answers.length === 0 || kept.some((one) => one?.mathematics === undefined))
-        return { match: { equals: answers } };
-    const terms = answers.map((mathematics) => ({ ...kept[0], mathematics }));
-
-    return { match: terms.length === 1 ? terms[0] : { any: terms } };
+function texts(answers) {
+    return { match: { equals: answers } };
 }
 
 function digits(answers, lock) {
