@@ -1,5 +1,6 @@
 <?php
 
+use App\Actions\EraseDueRuns;
 use App\Models\Play;
 use App\Report\Making;
 use Illuminate\Database\Events\QueryExecuted;
@@ -113,6 +114,30 @@ it('says so where there is no room for it, or it breaks off', function (): void 
         ->assertFailed();
     $this->get("/runs/{$this->open->id}/answers.csv")->assertSee('It could not be made');
     expect(($this->file)('answers', 'part'))->toBe([])->and(($this->file)('answers', 'made'))->toBe([]);
+});
+
+it('forgets what was made with a run whose day has come, and what is old', function (): void {
+    $make = fn () => $this->artisan('reports:make', [
+        'run' => $this->open->id, 'what' => 'answers', 'locale' => 'en', 'zone' => 'UTC',
+    ]);
+    $make();
+    touch(($this->file)('answers', 'made')[0], time() - 3700);
+    app(EraseDueRuns::class)->handle();
+    expect(($this->file)('answers', 'made'))->toBe([]);
+    $make();
+    $this->open->update(['erase_on' => '2020-01-01']);
+    app(EraseDueRuns::class)->handle();
+    expect(($this->file)('answers', 'made'))->toBe([]);
+});
+
+it('names so many on a page, and says how many more there are', function (): void {
+    config(['fravel.large_run' => 999]);
+    $play = (array) DB::table('plays')->where('run_id', $this->open->id)->first();
+    DB::table('plays')->insert(array_map(static fn (int $number): array => [
+        'id' => "01h000000000000000000{$number}", 'name' => "One {$number}", 'name_key' => "one {$number}",
+    ] + $play, range(10_001, 10_202)));
+
+    $this->get("/runs/{$this->open->id}/report")->assertOk()->assertSee('and 5 more, who stand in the table of plays');
 });
 
 it('says that one failed, and begins it again when told to', function (): void {

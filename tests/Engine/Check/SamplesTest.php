@@ -92,6 +92,10 @@ it('decides whether an earlier rule takes all that a later one would', function 
     'whole among decimal' => [['form' => 'decimal'], ['form' => 'whole'], true],
     'decimal among whole' => [['form' => 'whole'], ['form' => 'decimal'], false],
     'a term in any form' => [['mathematics' => '2(x+3)'], ['mathematics' => '2x+6', 'as' => 'given'], true],
+    'a term of another value' => [['mathematics' => '2(x+3)'], ['mathematics' => '2x+3', 'as' => 'given'], false],
+    'a term of which no answer is known' => [
+        ['mathematics' => '2(x+3)'], ['mathematics' => '(x²-1)/(x+1)', 'as' => 'simplest'], false,
+    ],
     'a term in one form' => [['mathematics' => '2(x+3)', 'as' => 'given'], ['mathematics' => '2x+6'], false],
     'more slips' => [['close' => 'gannet', 'edits' => 2], ['close' => 'gannet', 'edits' => 1], true],
     'fewer slips' => [['close' => 'gannet', 'edits' => 1], ['close' => 'gannet', 'edits' => 2], false],

@@ -16,7 +16,8 @@ it('knows the slips that classes make with a term', function (array $match, arra
     ]],
     'worked out' => [['mathematics' => '2(x+3)', 'as' => 'simplest'], ['other-form: 2(x+3)', 'turned-sign: 2x-6']],
     'in words of a lock that lists them' => [['equals' => 'a - 2b'], ['turned-sign: a+2b', 'other-form: a-2b']],
-    'a sign that turns nothing' => [['mathematics' => '(-x)^2'], ['other-form: x^2']],
+    'a square' => [['mathematics' => '(-x)^2'], ['other-form: x^2']],
+    'a sign that turns nothing' => [['mathematics' => '2a+0b'], ['other-form: 2a']],
 ]);
 
 it('takes no word or name for a term', function (string $word): void {
