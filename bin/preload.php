@@ -54,6 +54,10 @@ $classes = require $root.'/vendor/composer/autoload_classmap.php';
 require $root.'/vendor/composer/ClassLoader.php';
 $loader = new Composer\Autoload\ClassLoader();
 $loader->addClassMap($classes);
+// What has come since the map was drawn is found by its name.
+foreach (require $root.'/vendor/composer/autoload_psr4.php' as $prefix => $folders) {
+    $loader->setPsr4($prefix, $folders);
+}
 $loader->register();
 
 foreach ($classes as $class => $file) {
